@@ -1,0 +1,78 @@
+<script setup lang="ts">
+import { defineAsyncComponent, onMounted, ref } from 'vue';
+import { useRoute, useRouter } from 'vue-router';
+import AppHeader from './shell/AppHeader.vue';
+import AppNotices from './shell/AppNotices.vue';
+import { STATIONS } from './router';
+import { useKeys } from './composables/useKeys';
+import { db } from './db/database';
+import { loadDemoWorld } from './demo-world';
+import { useNotices } from './stores/notices';
+import { useSettings } from './stores/settings';
+import { useWater } from './stores/water';
+
+const AppHelp = defineAsyncComponent(() => import('./shell/AppHelp.vue'));
+const router = useRouter();
+const route = useRoute();
+const settings = useSettings();
+const water = useWater();
+const notices = useNotices();
+const ready = ref(false);
+const help = ref(false);
+
+onMounted(async () => {
+  await Promise.all([settings.load(), water.load()]);
+  ready.value = true;
+  await router.isReady();
+  if (route.query['world'] === 'brindle-mere') {
+    if ((await db.parts.count().catch(() => 1)) === 0) {
+      const filled = await loadDemoWorld();
+      if (!filled.ok) notices.complain(filled.issues);
+    }
+    await router.replace({ query: {} });
+  }
+});
+
+useKeys({
+  ...Object.fromEntries(STATIONS.map(({ key, path }) => [key, () => void router.push(path)])),
+  u: () => void settings.toggleUnits(),
+  '?': () => (help.value = true),
+});
+</script>
+
+<template>
+  <v-app>
+    <a
+      class="skip no-print"
+      href="#main"
+      @click.prevent="($event.target as HTMLElement).ownerDocument.getElementById('main')?.focus()"
+      >Skip to the work</a
+    >
+    <AppHeader @help="help = true" />
+    <v-main>
+      <main id="main" class="page" tabindex="-1">
+        <AppNotices />
+        <RouterView v-if="ready" />
+      </main>
+    </v-main>
+    <AppHelp v-if="help" v-model="help" />
+  </v-app>
+</template>
+
+<style scoped>
+.skip {
+  position: absolute;
+  left: -999px;
+  top: 0;
+  z-index: 3000;
+  padding: 10px 16px;
+  background: rgb(var(--v-theme-oxblood));
+  color: rgb(var(--v-theme-on-primary));
+}
+.skip:focus {
+  left: 0;
+}
+#main:focus {
+  outline: none;
+}
+</style>

@@ -1,0 +1,17 @@
+import type { Result } from '@core';
+import { fail } from '@core';
+import { useBox } from './stores/box';
+import { useWater } from './stores/water';
+
+/** Fills the box from the made-up world, and the water too. Loaded only when asked for. */
+export async function loadDemoWorld(): Promise<Result<number>> {
+  const { DEMO_BOX, NORTH_ARM } = await import('../demo/brindle-mere');
+  const problems = useWater().change(NORTH_ARM);
+  return problems.length > 0 ? fail(problems) : useBox().add(DEMO_BOX);
+}
+
+/** Fills the box alone. */
+export async function loadDemoBox(): Promise<Result<number>> {
+  const { DEMO_BOX } = await import('../demo/brindle-mere');
+  return useBox().add(DEMO_BOX);
+}

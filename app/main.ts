@@ -1,0 +1,22 @@
+import { createPinia } from 'pinia';
+import { createApp } from 'vue';
+import App from './App.vue';
+import './look/fonts.css';
+import { router } from './router';
+import { vuetify } from './vuetify';
+import './look/base.css';
+import { useNotices } from './stores/notices';
+
+const app = createApp(App);
+app.use(createPinia());
+app.use(vuetify);
+app.use(router);
+
+// a bug in one part must not end in a blank page: say so and go on
+app.config.errorHandler = (error) => {
+  useNotices().complainIn([
+    `Something went wrong here, which is our own fault: ${String(error)}. What you entered is kept; reload the page.`,
+  ]);
+  console.error(error);
+};
+app.mount('#app');

@@ -1,0 +1,28 @@
+import { createRouter, createWebHashHistory } from 'vue-router';
+import WaterPage from './stations/water/WaterPage.vue';
+
+/** Stations in the order of the work; the hash lets any static host serve them. */
+export const STATIONS = [
+  { name: 'water', key: '1', title: 'Water', path: '/water' },
+  { name: 'pick', key: '2', title: 'Pick', path: '/pick' },
+  { name: 'box', key: '7', title: 'Box', path: '/box' },
+  { name: 'tickets', key: 't', title: 'Tickets', path: '/tickets' },
+] as const;
+
+export const router = createRouter({
+  history: createWebHashHistory(),
+  routes: [
+    { path: '/', redirect: '/water' },
+    { path: '/water', name: 'water', component: WaterPage },
+    { path: '/pick', name: 'pick', component: () => import('./stations/pick/PickPage.vue') },
+    { path: '/box', name: 'box', component: () => import('./stations/box/BoxPage.vue') },
+    { path: '/tickets', name: 'tickets', component: () => import('./stations/tickets/TicketsPage.vue') },
+    { path: '/tickets/:id', name: 'ticket', props: true, component: () => import('./stations/tickets/TicketPage.vue') },
+    { path: '/:unknown(.*)*', redirect: '/water' },
+  ],
+});
+
+router.afterEach((to) => {
+  const station = STATIONS.find(({ name }) => name === to.name);
+  document.title = `${station?.title ?? 'Ticket'} · Pandero`;
+});

@@ -1,0 +1,153 @@
+<script setup lang="ts">
+import { useRoute } from 'vue-router';
+import { STATIONS } from '../router';
+import { useSettings } from '../stores/settings';
+import AppFiles from './AppFiles.vue';
+import AppMark from './AppMark.vue';
+import WaterChip from './WaterChip.vue';
+
+defineEmits<{ help: [] }>();
+const route = useRoute();
+const settings = useSettings();
+const isHere = (name: string): boolean => route.name === name || (name === 'tickets' && route.name === 'ticket');
+</script>
+
+<template>
+  <header class="header no-print">
+    <RouterLink class="header__mark" to="/water" aria-label="Pandero, to the water">
+      <AppMark />
+      <span class="header__name">Pandero</span>
+    </RouterLink>
+    <nav class="header__stations" aria-label="Stations">
+      <RouterLink
+        v-for="station in STATIONS"
+        :key="station.name"
+        :to="station.path"
+        class="header__station"
+        :class="{ 'header__station--here': isHere(station.name) }"
+        :aria-current="isHere(station.name) ? 'page' : undefined"
+      >
+        <span class="header__key" aria-hidden="true">{{ station.key }}</span>
+        {{ station.title }}
+      </RouterLink>
+    </nav>
+    <div class="header__tools">
+      <v-btn
+        variant="text"
+        :aria-label="`Units: ${settings.settings.units === 'us' ? 'US' : 'metric'}. Switch`"
+        @click="settings.toggleUnits()"
+      >
+        {{ settings.settings.units === 'us' ? 'in · oz' : 'mm · g' }}
+      </v-btn>
+      <v-btn variant="text" :aria-label="`Theme: ${settings.settings.theme}. Switch`" @click="settings.toggleTheme()">
+        {{ settings.settings.theme === 'light' ? 'Night' : 'Day' }}
+      </v-btn>
+      <AppFiles />
+      <v-btn variant="text" aria-label="Keyboard and help" @click="$emit('help')">?</v-btn>
+    </div>
+    <WaterChip class="header__chip" />
+  </header>
+</template>
+
+<style scoped>
+.header {
+  position: sticky;
+  top: 0;
+  z-index: 1000;
+  display: flex;
+  align-items: stretch;
+  height: 54px;
+  background: rgb(var(--v-theme-skin));
+  border-bottom: 2px solid rgb(var(--v-theme-ink));
+}
+.header a {
+  color: inherit;
+  text-decoration: none;
+}
+.header__mark {
+  display: flex;
+  align-items: center;
+  gap: 10px;
+  padding: 0 18px;
+}
+.header__name {
+  font: 700 26px var(--v-font-heading);
+}
+.header__stations {
+  display: flex;
+}
+.header__station {
+  display: flex;
+  align-items: center;
+  gap: 7px;
+  padding: 0 15px;
+  border-left: 1px solid rgb(var(--v-theme-rule));
+  font: 600 18px var(--v-font-heading);
+}
+.header__station:last-child {
+  border-right: 1px solid rgb(var(--v-theme-rule));
+}
+.header__key {
+  font-size: 12px;
+  color: rgb(var(--v-theme-ink-soft));
+}
+.header .header__station--here,
+.header .header__station--here .header__key {
+  background: rgb(var(--v-theme-oxblood));
+  color: rgb(var(--v-theme-on-primary));
+}
+.header__tools {
+  display: flex;
+  align-items: center;
+  margin-left: auto;
+}
+.header__tools :deep(.v-btn) {
+  min-width: 0;
+  padding: 0 11px;
+  height: 100%;
+}
+.header__chip {
+  border-left: 2px solid rgb(var(--v-theme-ink));
+}
+@media (max-width: 700px) {
+  .header {
+    flex-wrap: wrap;
+    height: auto;
+    position: static;
+  }
+  .header__mark {
+    order: 1;
+    padding: 0 10px;
+    height: 52px;
+  }
+  .header__name {
+    font-size: 22px;
+  }
+  .header__tools {
+    order: 2;
+    height: 52px;
+  }
+  .header__chip {
+    order: 3;
+    width: 100%;
+    border-left: 0;
+    border-top: 1px solid rgb(var(--v-theme-rule));
+  }
+  .header__stations {
+    position: fixed;
+    inset: auto 0 0 0;
+    z-index: 1000;
+    height: 58px;
+    background: rgb(var(--v-theme-skin));
+    border-top: 2px solid rgb(var(--v-theme-ink));
+  }
+  .header__station {
+    flex: 1;
+    justify-content: center;
+    padding: 0 4px;
+  }
+  .header__key {
+    display: none;
+  }
+}
+</style>

@@ -1,0 +1,29 @@
+<script setup lang="ts">
+import { ref, watch } from 'vue';
+import { useNotices } from '../stores/notices';
+
+const notices = useNotices();
+const shown = ref(true);
+watch(
+  () => notices.notice,
+  (notice) => (shown.value = notice !== null),
+);
+watch(shown, (open) => {
+  if (!open) notices.notice = null;
+});
+
+async function undo(): Promise<void> {
+  const back = notices.notice?.undo;
+  shown.value = false;
+  await back?.();
+}
+</script>
+
+<template>
+  <v-snackbar v-model="shown" :timeout="8000" color="surface-variant" class="no-print">
+    {{ notices.notice?.text }}
+    <template #actions>
+      <v-btn v-if="notices.notice?.undo" variant="outlined" @click="undo">Undo</v-btn>
+    </template>
+  </v-snackbar>
+</template>

@@ -1,0 +1,107 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import { adviceWarnings, wantBand, WANT_MEANS, WANT_TITLE } from '@core';
+import BandLine from '../../parts/BandLine.vue';
+import FractionText from '../../parts/FractionText.vue';
+import { useUnits } from '../../composables/useUnits';
+import { useAdvice } from '../../stores/advice';
+import PickEmpty from './PickEmpty.vue';
+import PickRow from './PickRow.vue';
+import PickSettings from './PickSettings.vue';
+
+const store = useAdvice();
+const { system } = useUnits();
+const open = ref<number[]>([]);
+
+const wants = computed(() => store.advice?.wants ?? []);
+const warnings = computed(() => (store.advice ? adviceWarnings(store.advice) : []));
+const counted = computed(() => (store.advice?.considered ?? 0).toLocaleString('en-US'));
+</script>
+
+<template>
+  <div class="pick">
+    <header class="pick__head">
+      <div class="pick__title">
+        <h1>{{ counted }} rigs</h1>
+        <p class="soft" role="status">
+          {{ store.ranking ? 'ranking…' : `ranked in ${(store.tookMs / 1000).toFixed(2)} s` }}
+        </p>
+        <PickSettings />
+      </div>
+      <div v-for="want in wants" :key="want.id" class="pick__want" :title="WANT_MEANS[want.id]">
+        <span class="pick__want-title">{{ WANT_TITLE[want.id] }}</span>
+        <span class="pick__want-band number"><FractionText :text="wantBand(want, system)" /></span>
+        <BandLine class="pick__want-line" :want="want" />
+      </div>
+    </header>
+    <ul v-if="warnings.length > 0 && store.picks.length > 0" class="pick__warnings" aria-label="Bear in mind">
+      <li v-for="warning in warnings" :key="warning">{{ warning }}</li>
+    </ul>
+    <v-expansion-panels v-if="store.picks.length > 0 && store.answered" v-model="open" multiple>
+      <PickRow
+        v-for="pick in store.picks"
+        :key="pick.rank"
+        :pick="pick"
+        :advice="store.advice!"
+        :water="store.answered"
+      />
+    </v-expansion-panels>
+    <PickEmpty v-else-if="!store.ranking" :warnings="warnings" />
+  </div>
+</template>
+
+<style scoped>
+.pick__head {
+  display: grid;
+  grid-template-columns: 386px repeat(7, 1fr);
+  background: rgb(var(--v-theme-shade));
+  border-bottom: 2px solid rgb(var(--v-theme-ink));
+}
+.pick__title {
+  padding: 10px 18px;
+}
+.pick__title h1 {
+  display: inline;
+  font-size: 24px;
+}
+.pick__title > p {
+  display: inline;
+  margin-left: 10px;
+}
+.pick__want {
+  display: flex;
+  flex-direction: column;
+  padding: 12px 10px 10px;
+  border-left: 1px solid rgb(var(--v-theme-rule));
+}
+.pick__want-title {
+  font: 600 15px var(--v-font-heading);
+}
+.pick__want-band {
+  color: rgb(var(--v-theme-bottle));
+  font-size: 16px;
+  font-weight: 600;
+}
+.pick__want-line {
+  margin-top: auto;
+}
+.pick__warnings {
+  list-style: none;
+  padding: 8px 18px;
+  border-bottom: 1px solid rgb(var(--v-theme-rule));
+  border-left: 4px solid rgb(var(--v-theme-oxblood));
+}
+@media (max-width: 1100px) {
+  .pick__head {
+    display: block;
+  }
+  .pick__want {
+    display: none;
+  }
+}
+@media (max-width: 700px) {
+  .pick {
+    padding-bottom: 64px;
+  }
+}
+</style>

@@ -1,0 +1,119 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { useRouter } from 'vue-router';
+import {
+  dissentText,
+  dissentTitle,
+  reasonText,
+  rigTitle,
+  wantBand,
+  wantValue,
+  WANT_TITLE,
+  type Advice,
+  type Pick,
+  type Water,
+} from '@core';
+import BandLine from '../../parts/BandLine.vue';
+import FractionText from '../../parts/FractionText.vue';
+import ReasonList from '../../parts/ReasonList.vue';
+import RigDrawing from '../../parts/RigDrawing.vue';
+import RigNumbers from '../../parts/RigNumbers.vue';
+import { useUnits } from '../../composables/useUnits';
+import { useNotices } from '../../stores/notices';
+import { useTickets } from '../../stores/tickets';
+
+const props = defineProps<{ pick: Pick; advice: Advice; water: Water }>();
+const { system } = useUnits();
+const tickets = useTickets();
+const notices = useNotices();
+const router = useRouter();
+
+const title = computed(() => rigTitle(props.pick.rig, system.value));
+const reasons = computed(() =>
+  props.pick.reasons
+    .filter(({ weight }) => weight > 0.05)
+    .map((reason) => ({
+      ...reason,
+      says: reasonText(reason, props.pick.has, props.advice.wants, props.water, system.value),
+    })),
+);
+
+async function makeTicket(): Promise<void> {
+  const made = await tickets.make(props.pick, props.advice, props.water);
+  if (!made.ok) return notices.complain(made.issues);
+  await router.push(`/tickets/${made.value}`);
+}
+</script>
+
+<template>
+  <div class="reasons">
+    <div class="reasons__left">
+      <v-btn class="act reasons__make" @click="makeTicket">Write the ticket for this rig</v-btn>
+      <RigDrawing :rig="pick.rig" view="side" ruled :label="`${title}, from the side, with a rule`" />
+      <RigDrawing :rig="pick.rig" view="top" :label="`${title}, from above`" />
+      <RigNumbers :rig="pick.rig" :water="water" :fall="pick.fall" />
+      <p v-if="pick.alike > 0" class="soft">
+        {{ pick.alike.toLocaleString('en-US') }} more rigs share its head and kind of trailer, in other weights, sizes,
+        skirts or colours; this is the best of them.
+      </p>
+      <ul class="reasons__marks" aria-label="What it has against what is wanted">
+        <li v-for="want in advice.wants" :key="want.id">
+          <span>{{ WANT_TITLE[want.id] }}</span>
+          <b class="number"><FractionText :text="wantValue(want.id, pick.has[want.id], system)" /></b>
+          <span class="soft"><FractionText :text="wantBand(want, system)" /></span>
+          <BandLine :want="want" :has="pick.has[want.id]" />
+        </li>
+      </ul>
+    </div>
+    <div>
+      <ReasonList :reasons="reasons" />
+      <section v-for="other in pick.dissent" :key="other.question" class="reasons__dissent" data-testid="dissent">
+        <h3>{{ dissentTitle(other) }}, would tie</h3>
+        <RigDrawing :rig="other.rig" :label="`${rigTitle(other.rig, system)}, from the side`" />
+        <p><FractionText :text="dissentText(other, system)" /></p>
+      </section>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.reasons {
+  display: grid;
+  grid-template-columns: 430px 1fr;
+  gap: 28px;
+  padding: 6px 0 14px;
+}
+.reasons__make {
+  width: 100%;
+  height: 48px;
+}
+.reasons__marks {
+  display: none;
+  list-style: none;
+}
+.reasons__marks li {
+  display: grid;
+  grid-template-columns: 1fr auto 110px;
+  gap: 0 10px;
+  padding: 5px 0;
+}
+.reasons__marks .band-line {
+  grid-column: 1 / -1;
+}
+.reasons__dissent {
+  margin-top: 14px;
+  padding-top: 10px;
+  border-top: 2px solid rgb(var(--v-theme-ink));
+}
+.reasons__dissent .rig-drawing {
+  max-width: 420px;
+}
+@media (max-width: 1100px) {
+  .reasons {
+    grid-template-columns: 1fr;
+  }
+  .reasons__marks {
+    display: block;
+  }
+}
+</style>

@@ -1,0 +1,111 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue';
+import { useRouter } from 'vue-router';
+import { rigTitle, writeTickets } from '@core';
+import { saveText } from '../../parts/save-text';
+import { useKeys } from '../../composables/useKeys';
+import { useUnits } from '../../composables/useUnits';
+import { useNotices } from '../../stores/notices';
+import { useTickets } from '../../stores/tickets';
+import TicketSheet from './TicketSheet.vue';
+
+const props = defineProps<{ id: string }>();
+const store = useTickets();
+const notices = useNotices();
+const router = useRouter();
+const { system } = useUnits();
+
+const ticket = computed(() => store.tickets.find(({ id }) => id === props.id) ?? null);
+const name = ref('');
+const note = ref('');
+watch(
+  ticket,
+  (found, before) => {
+    if (!found || found.id === before?.id) return;
+    name.value = found.name;
+    note.value = found.note;
+  },
+  { immediate: true },
+);
+
+async function change(part: { name: string } | { note: string }): Promise<void> {
+  const changed = await store.change(props.id, part);
+  if (!changed.ok) notices.complain(changed.issues);
+}
+
+const print = (): void => window.print();
+function save(): void {
+  if (ticket.value)
+    saveText(
+      `pandero-ticket-${ticket.value.madeAt.slice(0, 10)}.json`,
+      writeTickets([ticket.value]),
+      'application/json',
+    );
+}
+async function remove(): Promise<void> {
+  const gone = ticket.value;
+  if (!gone) return;
+  const removed = await store.remove(gone.id);
+  if (!removed.ok) return notices.complain(removed.issues);
+  notices.say('Ticket thrown away.', () => store.putBack(gone));
+  await router.push('/tickets');
+}
+
+useKeys({ p: print });
+</script>
+
+<template>
+  <div v-if="ticket" class="ticket-page">
+    <div class="ticket-page__tools no-print">
+      <v-text-field v-model="name" label="Name" maxlength="60" counter="60" @update:model-value="change({ name })" />
+      <v-btn class="act" @click="print">Print</v-btn>
+      <v-btn @click="save">Export</v-btn>
+      <v-btn @click="remove">Throw away</v-btn>
+      <v-btn to="/tickets">All tickets</v-btn>
+    </div>
+    <TicketSheet :ticket="ticket" :title="rigTitle(ticket.rig, system)" />
+    <v-textarea
+      v-model="note"
+      class="ticket-page__note no-print"
+      label="Your note"
+      rows="2"
+      maxlength="2000"
+      auto-grow
+      @update:model-value="change({ note })"
+    />
+  </div>
+  <p v-else-if="store.ready" class="ticket-page">
+    This ticket is not in this browser. It may have been thrown away, or it belongs to another machine:
+    <RouterLink to="/tickets">see all tickets</RouterLink> or import its file.
+  </p>
+</template>
+
+<style scoped>
+.ticket-page {
+  padding: 14px 20px 30px;
+}
+.ticket-page__tools {
+  display: grid;
+  grid-template-columns: 1fr repeat(4, auto);
+  gap: 8px;
+  align-items: start;
+}
+.ticket-page__tools .v-btn {
+  height: 48px;
+}
+.ticket-page__note {
+  max-width: 900px;
+  margin: 16px auto 0;
+}
+@media (max-width: 700px) {
+  .ticket-page {
+    padding: 12px 12px 80px;
+  }
+  .ticket-page__tools {
+    grid-template-columns: 1fr 1fr;
+  }
+  .ticket-page__tools > *:first-child {
+    grid-column: 1 / -1;
+  }
+}
+</style>

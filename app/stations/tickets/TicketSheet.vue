@@ -1,0 +1,181 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import {
+  CAUTION_TEXT,
+  cautionsFor,
+  COVER_NAME,
+  dissentText,
+  dissentTitle,
+  reasonText,
+  wantBand,
+  wantValue,
+  WANT_TITLE,
+  type Ticket,
+} from '@core';
+import BandLine from '../../parts/BandLine.vue';
+import FractionText from '../../parts/FractionText.vue';
+import ReasonList from '../../parts/ReasonList.vue';
+import RigDrawing from '../../parts/RigDrawing.vue';
+import RigNumbers from '../../parts/RigNumbers.vue';
+import { useUnits } from '../../composables/useUnits';
+
+/** A ticket on paper: drawing, numbers with bands, reasons, the water it was written for, cautions. */
+const props = defineProps<{ ticket: Ticket; title: string }>();
+const { system, show } = useUnits();
+
+const made = computed(() =>
+  new Date(props.ticket.madeAt).toLocaleString(undefined, { dateStyle: 'long', timeStyle: 'short' }),
+);
+const water = computed(() => {
+  const { temperatureC, visibilityM, depthM, cover, sky, wind, mood, season } = props.ticket.water;
+  const names = cover.map(({ kind, density }) => `${density} ${COVER_NAME[kind]}`);
+  return [
+    show('temperature', temperatureC),
+    `${show('visibility', visibilityM)} visibility`,
+    `${show('depth', depthM)} deep`,
+    ...(names.length > 0 ? names : ['no cover']),
+    sky,
+    wind,
+    `${mood} fish`,
+    season,
+  ].join(' · ');
+});
+const dressing = computed(() => {
+  const { head, guard, skirt, trailer, keeper } = props.ticket.rig;
+  return [
+    `${head.hook.size} hook, ${head.hook.wire} wire`,
+    guard ? (guard.kind === 'wire' ? 'wire guard' : `${guard.fibres} guard fibres`) : 'no guard',
+    skirt ? `${skirt.strands} strands ${skirt.material}, ${skirt.colour}` : 'no skirt',
+    ...(trailer ? [`trailer ${trailer.colour}, ${trailer.softness}`] : []),
+    ...(keeper ? [`${keeper} keeper`] : []),
+  ].join(' · ');
+});
+const reasons = computed(() =>
+  props.ticket.reasons
+    .filter(({ weight }) => weight > 0.05)
+    .map((reason) => ({
+      ...reason,
+      says: reasonText(reason, props.ticket.has, props.ticket.wants, props.ticket.water, system.value),
+    })),
+);
+const cautions = computed(() => cautionsFor(props.ticket.rig, props.ticket.water).map((id) => CAUTION_TEXT[id]));
+</script>
+
+<template>
+  <article class="sheet" data-testid="ticket">
+    <header>
+      <p class="soft">Pandero ticket · {{ made }}</p>
+      <h1><FractionText :text="title" /></h1>
+      <p>{{ dressing }}</p>
+      <p class="soft">For {{ water }}</p>
+    </header>
+    <div class="sheet__drawings">
+      <RigDrawing :rig="ticket.rig" ruled :label="`${title}, from the side, with a rule`" />
+      <RigDrawing :rig="ticket.rig" view="top" :label="`${title}, from above`" />
+    </div>
+    <div class="sheet__columns">
+      <section aria-label="Numbers">
+        <h2>What it does</h2>
+        <RigNumbers :rig="ticket.rig" :water="ticket.water" :fall="ticket.fall" :semi-tight="ticket.semiTight" />
+      </section>
+      <section aria-label="Wanted and given">
+        <h2>What was asked for</h2>
+        <ul class="sheet__wants">
+          <li v-for="want in ticket.wants" :key="want.id">
+            <span>{{ WANT_TITLE[want.id] }}</span>
+            <b class="number"><FractionText :text="wantValue(want.id, ticket.has[want.id], system)" /></b>
+            <span class="soft"><FractionText :text="wantBand(want, system)" /></span>
+            <BandLine
+              :want="want"
+              :has="ticket.has[want.id]"
+              v-bind="want.id === 'fall' ? { uncertain: ticket.fall.bandMps } : {}"
+            />
+          </li>
+        </ul>
+      </section>
+    </div>
+    <section aria-label="Why">
+      <h2>Why</h2>
+      <ReasonList :reasons="reasons" />
+      <p v-for="other in ticket.dissent" :key="other.question" class="sheet__dissent">
+        <b>{{ dissentTitle(other) }}, would tie:</b> <FractionText :text="dissentText(other, system)" />
+      </p>
+    </section>
+    <p v-if="ticket.note" class="sheet__note"><b>Note:</b> {{ ticket.note }}</p>
+    <section aria-label="Take care" class="sheet__care">
+      <h2>Take care</h2>
+      <ul>
+        <li v-for="line in cautions" :key="line">{{ line }}</li>
+      </ul>
+    </section>
+  </article>
+</template>
+
+<style scoped>
+.sheet {
+  max-width: 900px;
+  margin: 12px auto 0;
+  border: 2px solid rgb(var(--v-theme-ink));
+  padding: 18px 24px;
+  display: grid;
+  gap: 14px;
+}
+.sheet__drawings {
+  max-width: 640px;
+}
+.sheet__columns {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 28px;
+}
+.sheet__wants {
+  list-style: none;
+}
+.sheet__wants li {
+  display: grid;
+  grid-template-columns: 1fr auto 110px;
+  gap: 0 10px;
+  padding: 3px 0 7px;
+}
+.sheet__wants .band-line {
+  grid-column: 1 / -1;
+}
+.sheet__dissent {
+  margin-top: 10px;
+}
+.sheet__note {
+  white-space: pre-wrap;
+}
+.sheet__care {
+  border-top: 2px solid rgb(var(--v-theme-ink));
+  padding-top: 8px;
+}
+.sheet__care ul {
+  padding-left: 18px;
+  columns: 2;
+  column-gap: 28px;
+}
+@media (max-width: 700px) {
+  .sheet {
+    padding: 14px;
+  }
+  .sheet__columns {
+    grid-template-columns: 1fr;
+  }
+  .sheet__care ul {
+    columns: 1;
+  }
+}
+@media print {
+  .sheet {
+    border: 0;
+    max-width: none;
+    padding: 0;
+    font-size: 11px;
+    gap: 8px;
+  }
+  .sheet__care ul {
+    columns: 2;
+  }
+}
+</style>

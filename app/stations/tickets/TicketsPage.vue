@@ -1,0 +1,123 @@
+<script setup lang="ts">
+import { defineAsyncComponent, ref } from 'vue';
+import { rigTitle, writeTickets, type Ticket } from '@core';
+import FractionText from '../../parts/FractionText.vue';
+import RigDrawing from '../../parts/RigDrawing.vue';
+import { saveText } from '../../parts/save-text';
+import { useUnits } from '../../composables/useUnits';
+import { useNotices } from '../../stores/notices';
+import { useTickets } from '../../stores/tickets';
+
+const store = useTickets();
+const notices = useNotices();
+const { system, show } = useUnits();
+const FileImport = defineAsyncComponent(() => import('../../parts/FileImport.vue'));
+const importing = ref(false);
+
+const day = (madeAt: string): string =>
+  new Date(madeAt).toLocaleString(undefined, { dateStyle: 'medium', timeStyle: 'short' });
+const save = (): void => saveText('pandero-tickets.json', writeTickets([...store.tickets]), 'application/json');
+
+async function remove(ticket: Ticket): Promise<void> {
+  const removed = await store.remove(ticket.id);
+  if (!removed.ok) return notices.complain(removed.issues);
+  notices.say('Ticket thrown away.', () => store.putBack(ticket));
+}
+</script>
+
+<template>
+  <div class="tickets">
+    <header class="tickets__head">
+      <h1>{{ store.tickets.length === 1 ? '1 ticket' : `${store.tickets.length} tickets` }}</h1>
+      <div class="tickets__row">
+        <v-btn v-if="store.tickets.length > 0" @click="save">Export tickets</v-btn>
+        <v-btn @click="importing = true">Import…</v-btn>
+      </div>
+    </header>
+    <p v-if="store.error" role="alert" class="tickets__empty">
+      Tickets cannot be read ({{ store.error }}). Nothing is deleted; reload the page.
+    </p>
+    <p v-else-if="store.ready && store.tickets.length === 0" class="tickets__empty">
+      No ticket yet. <RouterLink to="/pick">Pick a rig</RouterLink>, open its row and write one: it keeps the rig, its
+      numbers and its reasons, and it prints.
+    </p>
+    <ul>
+      <li v-for="ticket in store.tickets" :key="ticket.id" data-testid="ticket-row">
+        <RouterLink :to="`/tickets/${ticket.id}`" class="tickets__link">
+          <b class="condensed"><FractionText :text="ticket.name || rigTitle(ticket.rig, system)" /></b>
+          <small class="soft"
+            >{{ day(ticket.madeAt) }} · falls {{ show('speed', ticket.fall.speedMps) }} ·
+            {{ show('temperature', ticket.water.temperatureC) }}</small
+          >
+        </RouterLink>
+        <RigDrawing
+          class="tickets__drawing"
+          :rig="ticket.rig"
+          :label="`${rigTitle(ticket.rig, system)}, from the side`"
+        />
+        <v-btn variant="text" class="tickets__remove" :aria-label="`Throw away ${ticket.name}`" @click="remove(ticket)"
+          >×</v-btn
+        >
+      </li>
+    </ul>
+    <FileImport v-if="importing" v-model="importing" />
+  </div>
+</template>
+
+<style scoped>
+.tickets__head {
+  display: flex;
+  justify-content: space-between;
+  gap: 10px;
+  flex-wrap: wrap;
+  padding: 14px 20px;
+  border-bottom: 2px solid rgb(var(--v-theme-ink));
+}
+.tickets__row {
+  display: flex;
+  gap: 8px;
+}
+.tickets__empty {
+  padding: 20px;
+}
+.tickets a {
+  color: rgb(var(--v-theme-oxblood));
+}
+.tickets ul {
+  list-style: none;
+}
+.tickets li {
+  display: grid;
+  grid-template-columns: 1fr 360px 48px;
+  align-items: center;
+  gap: 16px;
+  padding: 6px 20px;
+  border-bottom: 1px solid rgb(var(--v-theme-rule));
+}
+.tickets .tickets__link {
+  display: grid;
+  color: inherit;
+  padding: 8px 0;
+}
+.tickets__link b {
+  font-size: 20px;
+  text-decoration: underline;
+}
+.tickets__remove {
+  min-width: 48px;
+  height: 48px;
+  font-size: 20px;
+}
+@media (max-width: 800px) {
+  .tickets {
+    padding-bottom: 64px;
+  }
+  .tickets li {
+    grid-template-columns: 1fr 48px;
+  }
+  .tickets__drawing {
+    grid-column: 1 / -1;
+    grid-row: 2;
+  }
+}
+</style>

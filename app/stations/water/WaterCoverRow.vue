@@ -1,0 +1,71 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import type { Cover } from '@core';
+import UnitField from '../../parts/UnitField.vue';
+import { useWater } from '../../stores/water';
+import { COVER_CHOICES, DENSITY_CHOICES } from './water-choices';
+
+const props = defineProps<{ row: Cover; number: number }>();
+const emit = defineEmits<{ change: [row: Cover]; remove: [] }>();
+const store = useWater();
+
+const kind = computed({ get: () => props.row.kind, set: (value) => emit('change', { ...props.row, kind: value }) });
+const density = computed({
+  get: () => props.row.density,
+  set: (value) => emit('change', { ...props.row, density: value }),
+});
+const topM = computed({
+  get: () => props.row.topM ?? 0,
+  set: (value: number) => emit('change', { ...props.row, topM: value }),
+});
+
+function forgetTop(): void {
+  const { topM: _gone, ...rest } = props.row;
+  emit('change', rest);
+}
+</script>
+
+<template>
+  <div class="cover-row" role="group" :aria-label="`Cover ${number}`">
+    <v-select v-model="kind" :items="COVER_CHOICES" label="What" />
+    <v-select v-model="density" :items="DENSITY_CHOICES" label="How thick" />
+    <v-btn class="cover-row__less" :aria-label="`Remove cover ${number}`" @click="$emit('remove')">×</v-btn>
+    <div v-if="row.topM !== undefined" class="cover-row__top">
+      <UnitField v-model="topM" label="Top at depth" quantity="depth" :min="0" :max="store.water.depthM" />
+      <v-btn variant="text" size="small" @click="forgetTop">Top unknown</v-btn>
+    </div>
+    <v-btn v-else variant="text" size="small" class="cover-row__top" @click="topM = 0">How high does it reach?</v-btn>
+  </div>
+</template>
+
+<style scoped>
+.cover-row {
+  display: grid;
+  grid-template-columns: 1fr 112px 48px;
+  gap: 6px;
+  align-items: start;
+}
+.cover-row__less {
+  min-width: 48px;
+  height: 40px;
+  font-size: 20px;
+}
+.cover-row__top {
+  grid-column: 1 / -1;
+}
+div.cover-row__top {
+  display: grid;
+  grid-template-columns: 1fr auto;
+  gap: 6px;
+  align-items: center;
+}
+.cover-row__top.v-btn {
+  justify-self: start;
+}
+@media (max-width: 700px) {
+  .cover-row__less,
+  .cover-row__top.v-btn {
+    height: 48px;
+  }
+}
+</style>

@@ -1,0 +1,66 @@
+<script setup lang="ts">
+import WaterCover from './WaterCover.vue';
+import WaterNumbers from './WaterNumbers.vue';
+import WaterSwitches from './WaterSwitches.vue';
+import WaterTieOn from './WaterTieOn.vue';
+import WaterWants from './WaterWants.vue';
+</script>
+
+<template>
+  <div class="water">
+    <h1 class="visually-hidden">Water</h1>
+    <WaterTieOn class="water__tie" />
+    <section class="water__left" aria-label="What you measure">
+      <WaterNumbers />
+      <WaterCover />
+    </section>
+    <WaterSwitches class="water__switches" />
+    <WaterWants class="water__wants" />
+  </div>
+</template>
+
+<style scoped>
+.water {
+  display: grid;
+  grid-template: 'left switches tie' auto 'left switches wants' 1fr / 372px 400px 1fr;
+}
+.water > * {
+  padding: 14px 20px;
+}
+.water__left {
+  grid-area: left;
+}
+.water__switches {
+  grid-area: switches;
+  border: solid rgb(var(--v-theme-rule));
+  border-width: 0 1px;
+}
+.water .water__tie {
+  grid-area: tie;
+  padding-bottom: 0;
+}
+.water .water__wants {
+  grid-area: wants;
+  padding-top: 6px;
+}
+@media (max-width: 1100px) {
+  .water {
+    grid-template: 'tie tie' auto 'left switches' auto 'wants wants' auto / 1fr 1fr;
+  }
+  .water__switches {
+    border-right: 0;
+  }
+}
+@media (max-width: 700px) {
+  .water {
+    grid-template: 'tie' auto 'left' auto 'switches' auto 'wants' auto / 1fr;
+    padding-bottom: 64px;
+  }
+  .water > * {
+    padding: 12px 14px;
+  }
+  .water__switches {
+    border-width: 1px 0;
+  }
+}
+</style>

@@ -1,0 +1,69 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import type { Water } from '@core';
+import ChoiceRow from '../../parts/ChoiceRow.vue';
+import { useWater } from '../../stores/water';
+import {
+  AIM_CHOICES,
+  BOTTOM_CHOICES,
+  FORAGE_CHOICES,
+  MOOD_CHOICES,
+  PRESSURE_CHOICES,
+  SEASON_CHOICES,
+  SKY_CHOICES,
+  SPECIES_CHOICES,
+  WHERE_CHOICES,
+  WHERE_SHARES,
+  WIND_CHOICES,
+  type Where,
+} from './water-choices';
+
+const store = useWater();
+
+function field<K extends 'bottom' | 'sky' | 'wind' | 'mood' | 'pressure' | 'season' | 'species' | 'aim'>(name: K) {
+  return computed({
+    get: () => store.water[name],
+    set: (value: Water[K] | Water[K][]) => void store.change({ [name]: value }),
+  });
+}
+const [bottom, sky, wind, mood] = [field('bottom'), field('sky'), field('wind'), field('mood')];
+const [pressure, season, species, aim] = [field('pressure'), field('season'), field('species'), field('aim')];
+const forage = computed({
+  get: () => [...store.water.forage],
+  set: (value) => void store.change({ forage: Array.isArray(value) ? value : [value] }),
+});
+
+const where = computed({
+  get: (): Where => {
+    const { band, depthM } = store.water;
+    if (!band || store.compiled.facts.bottom) return 'bottom';
+    return band.toM <= 0.5 * depthM ? 'top' : 'middle';
+  },
+  set: (value: Where | Where[]) => {
+    if (value === 'bottom' || Array.isArray(value))
+      return void store.change({ band: undefined } as unknown as Partial<Water>);
+    const [from, to] = WHERE_SHARES[value];
+    store.change({ band: { fromM: from * store.water.depthM, toM: to * store.water.depthM } });
+  },
+});
+</script>
+
+<template>
+  <section aria-label="What you see and know">
+    <ChoiceRow v-model="where" label="Where the lure works" :options="WHERE_CHOICES" />
+    <ChoiceRow v-model="bottom" label="Bottom" :options="BOTTOM_CHOICES" />
+    <ChoiceRow v-model="sky" label="Light" :options="SKY_CHOICES" />
+    <ChoiceRow v-model="wind" label="Wind" :options="WIND_CHOICES" />
+    <ChoiceRow
+      v-model="forage"
+      label="They are eating (none: unknown; the first counts most)"
+      :options="FORAGE_CHOICES"
+      multiple
+    />
+    <ChoiceRow v-model="mood" label="Mood" :options="MOOD_CHOICES" />
+    <ChoiceRow v-model="pressure" label="Fished over" :options="PRESSURE_CHOICES" />
+    <ChoiceRow v-model="season" label="Season" :options="SEASON_CHOICES" />
+    <ChoiceRow v-model="species" label="Fish" :options="SPECIES_CHOICES" />
+    <ChoiceRow v-model="aim" label="You are after" :options="AIM_CHOICES" />
+  </section>
+</template>

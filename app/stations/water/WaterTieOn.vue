@@ -1,0 +1,67 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { rigTitle } from '@core';
+import FractionText from '../../parts/FractionText.vue';
+import RigDrawing from '../../parts/RigDrawing.vue';
+import { useUnits } from '../../composables/useUnits';
+import { useAdvice } from '../../stores/advice';
+import { useBox } from '../../stores/box';
+
+/** The answer first: what to tie on, as soon as there is something to build from. */
+const advice = useAdvice();
+const box = useBox();
+const { system } = useUnits();
+const best = computed(() => advice.picks[0] ?? null);
+</script>
+
+<template>
+  <section class="tie-on" aria-label="What to tie on">
+    <div v-if="best" class="tie-on__sheet">
+      <RouterLink to="/pick" class="tie-on__link">
+        <span class="soft">Tie on</span>
+        <b class="tie-on__title condensed"><FractionText :text="rigTitle(best.rig, system)" /></b>
+        <span class="tie-on__why">Why, and what else</span>
+      </RouterLink>
+      <RigDrawing :rig="best.rig" :label="`${rigTitle(best.rig, system)}, from the side`" :frame-mm="150" />
+    </div>
+    <p v-else-if="box.ready && !advice.ranking">
+      Nothing to build from yet. <RouterLink to="/box">Fill your box</RouterLink>, or
+      <RouterLink to="/pick">pick from every kind there is</RouterLink>.
+    </p>
+    <p v-else class="soft" role="status">Ranking…</p>
+  </section>
+</template>
+
+<style scoped>
+.tie-on__sheet,
+.tie-on > p {
+  min-height: 92px;
+  padding-bottom: 8px;
+  border-bottom: 2px solid rgb(var(--v-theme-ink));
+}
+.tie-on__sheet {
+  display: grid;
+  grid-template-columns: 1fr 220px;
+  gap: 14px;
+  align-items: center;
+}
+.tie-on a {
+  color: rgb(var(--v-theme-oxblood));
+}
+.tie-on__link {
+  display: grid;
+  text-decoration: none;
+}
+.tie-on .tie-on__title {
+  color: rgb(var(--v-theme-ink));
+  font-size: 21px;
+}
+.tie-on__why {
+  text-decoration: underline;
+}
+@media (max-width: 700px) {
+  .tie-on__sheet {
+    grid-template-columns: 1fr;
+  }
+}
+</style>

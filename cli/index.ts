@@ -1,0 +1,3 @@
+import { main } from './pandero';
+
+process.exitCode = main(process.argv.slice(2));

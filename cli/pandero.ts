@@ -1,0 +1,64 @@
+import { readFileSync, writeSync } from 'node:fs';
+import { fail, issue, issueText, ok, type Result } from '../core';
+import { COMMANDS } from './commands';
+import { parseOptions } from './options';
+
+const EXIT = { done: 0, ourFault: 1, badInput: 2 } as const;
+
+function readText(name: string): Result<string> {
+  try {
+    return ok(readFileSync(name === '-' ? 0 : name, 'utf8'));
+  } catch {
+    return fail([issue('no-such-file', name, { got: name })]);
+  }
+}
+
+/** Writes all of a text before the process ends, also into a pipe that reads slowly. */
+function writeAll(fd: number, text: string): void {
+  const bytes = Buffer.from(text);
+  for (let at = 0; at < bytes.length;) {
+    try {
+      at += writeSync(fd, bytes, at);
+    } catch (error) {
+      if ((error as NodeJS.ErrnoException).code !== 'EAGAIN') throw error;
+    }
+  }
+}
+
+const help = {
+  usage: 'npm run -s pandero -- COMMAND [--option value]',
+  commands: Object.fromEntries(Object.entries(COMMANDS).map(([name, { usage, about }]) => [name, { usage, about }])),
+  exit: { 0: 'done', 1: 'our own failure', 2: 'bad input, nothing written' },
+};
+
+function answer(words: readonly string[]): Result<unknown> {
+  const [name, ...rest] = words;
+  if (name === undefined || name === '--help' || name === 'help' || rest.includes('--help')) return ok(help);
+  const command = Object.hasOwn(COMMANDS, name) ? COMMANDS[name] : undefined;
+  if (command === undefined) {
+    return fail([issue('unknown-command', 'COMMAND', { got: name, allowed: Object.keys(COMMANDS).join(' ') })]);
+  }
+  const parsed = parseOptions(rest, command);
+  return parsed.ok ? command.run(parsed.value, readText) : parsed;
+}
+
+/** Runs one command: its document on stdout, problems on stderr, one a line. */
+export function main(words: readonly string[]): number {
+  try {
+    const result = answer(words);
+    if (!result.ok) {
+      writeAll(2, result.issues.map((found) => `${issueText(found)}\n`).join(''));
+      return EXIT.badInput;
+    }
+    writeAll(1, `${JSON.stringify(result.value, null, 2)}\n`);
+    return words[0] === 'check' && (result.value as { issues: unknown[] }).issues.length > 0
+      ? EXIT.badInput
+      : EXIT.done;
+  } catch (error) {
+    writeAll(
+      2,
+      `pandero: our own failure, please report it: ${error instanceof Error ? (error.stack ?? error.message) : String(error)}\n`,
+    );
+    return EXIT.ourFault;
+  }
+}

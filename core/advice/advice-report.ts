@@ -1,0 +1,102 @@
+import type { UnitSystem } from '../units/display';
+import { ozFromMassKg } from '../units/units';
+import type { Rig } from '../rig/schema';
+import type { Water } from '../water/schema';
+import { adviceWarnings, dissentText, pickSentence, reasonText, wantBecause } from './messages/speak';
+import type { Has } from './measure';
+import type { Advice } from './rank';
+import { WANT_IDS, type WantId } from './rule';
+
+/** Unit of each want in files; weight is written in ounces there, all else as the core holds it. */
+const UNIT: Readonly<Record<WantId, string>> = {
+  fall: 'm/s',
+  weight: 'oz',
+  push: 'index',
+  show: 'share',
+  length: 'm',
+  ratio: 'share',
+  snag: 'share',
+};
+
+const asWritten = (id: WantId, value: number): number => (id === 'weight' ? ozFromMassKg(value) : value);
+
+const hasAsWritten = (has: Has): Record<WantId, number> =>
+  Object.fromEntries(WANT_IDS.map((id) => [id, asWritten(id, has[id])])) as Record<WantId, number>;
+
+/** An answer in the shape of files and the command line. */
+export interface AdviceReport {
+  readonly wants: readonly {
+    readonly id: WantId;
+    readonly unit: string;
+    readonly from: number;
+    readonly to: number;
+    readonly weight: number;
+    readonly because: string;
+  }[];
+  readonly picks: readonly {
+    readonly rank: number;
+    readonly rig: Rig;
+    readonly score: number;
+    readonly sentence: string;
+    readonly has: Readonly<Record<WantId, number>>;
+    readonly why: readonly {
+      readonly rule: string;
+      readonly says: string;
+      readonly weight: number;
+      readonly for: boolean;
+    }[];
+    readonly dissent: readonly {
+      readonly question: string;
+      readonly school: string;
+      readonly rig: Rig;
+      readonly because: string;
+    }[];
+    readonly flips: null;
+  }[];
+  readonly considered: number;
+  readonly notAJig: null;
+  readonly warnings: readonly string[];
+}
+
+/** How many reasons each pick carries when nobody asked for all of them. */
+const SHORT_WHY = 3;
+
+/**
+ * @param explain  with every reason, instead of the three strongest
+ * @param system   units of the sentences
+ */
+export function adviceReport(advice: Advice, water: Water, explain: boolean, system: UnitSystem): AdviceReport {
+  return {
+    wants: advice.wants.map((want) => ({
+      id: want.id,
+      unit: UNIT[want.id],
+      from: asWritten(want.id, want.from),
+      to: asWritten(want.id, want.to),
+      weight: want.weight,
+      because: wantBecause(want, water, system),
+    })),
+    picks: advice.picks.map((pick) => ({
+      rank: pick.rank,
+      rig: pick.rig,
+      score: pick.score,
+      sentence: pickSentence(pick, advice, water, system),
+      has: hasAsWritten(pick.has),
+      why: pick.reasons.slice(0, explain ? undefined : SHORT_WHY).map((reason) => ({
+        rule: reason.rule,
+        says: reasonText(reason, pick.has, advice.wants, water, system),
+        weight: reason.weight,
+        for: reason.for,
+      })),
+      dissent: pick.dissent.map((other) => ({
+        question: other.question,
+        school: other.school,
+        rig: other.rig,
+        because: dissentText(other, system),
+      })),
+      flips: null,
+    })),
+    considered: advice.considered,
+    notAJig: null,
+    warnings: adviceWarnings(advice),
+  };
+}

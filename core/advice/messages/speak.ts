@@ -1,0 +1,145 @@
+import { shown, shownBand, shownHeadStep, type UnitSystem } from '../../units/display';
+import { inFromLengthM, lengthMFromMm, massKgFromOz } from '../../units/units';
+import { HEADS } from '../../tackle/heads';
+import { TRAILERS } from '../../tackle/trailers';
+import type { Rig } from '../../rig/schema';
+import type { Water } from '../../water/schema';
+import type { Has } from '../measure';
+import type { Advice, Dissent, Pick, Reason } from '../rank';
+import type { WantId } from '../rule';
+import type { Want } from '../wants';
+import { waterFacts } from '../water-facts';
+import { RULE_TEXT } from './rules-en';
+import { COVER_NAME, MISSING_PART, NOSE_NAME, NOT_SKIRTED, SCHOOL_NAME, SCHOOL_SAYS, WANT_TITLE } from './words-en';
+
+/** Value of a want as people read it, with its unit. Scales without a unit run to 100. */
+export function wantValue(id: WantId, value: number, system: UnitSystem): string {
+  switch (id) {
+    case 'fall':
+      return shown('speed', value, system);
+    case 'weight':
+      return shownHeadStep(value, system);
+    case 'length':
+      return lengthText(value, system);
+    default:
+      return `${Math.round(value * (id === 'push' ? 1 : 100))}`;
+  }
+}
+
+/** Length of a rig: nobody reads eighths here, a decimal is enough. */
+export const lengthText = (lengthM: number, system: UnitSystem): string =>
+  system === 'us' ? `${inFromLengthM(lengthM).toFixed(1)} in` : shown('partLength', lengthM, system);
+
+/** A band as people read it, with its unit once. */
+export function wantBand({ id, from, to }: Band, system: UnitSystem): string {
+  if (id === 'fall') return shownBand('speed', from, to, system);
+  if (id === 'snag') return `${wantValue(id, from, system)} or more`;
+  const [low, high] = [wantValue(id, from, system), wantValue(id, to, system)];
+  const unit = / (oz|g|in|mm)$/.exec(low)?.[0];
+  return low === high ? `about ${high}` : `${unit ? low.slice(0, -unit.length) : low} to ${high}`;
+}
+type Band = { readonly id: WantId; readonly from: number; readonly to: number };
+
+/** Fills the braces of a rule's line with this water. */
+export function ruleText(rule: string, water: Water, system: UnitSystem): string {
+  const facts = waterFacts(water);
+  const cover = facts.mainCover ? COVER_NAME[facts.mainCover.kind] : 'cover';
+  const words: Readonly<Record<string, string>> = {
+    temp: shown('temperature', water.temperatureC, system),
+    vis: shown('visibility', water.visibilityM, system),
+    depth: shown('depth', water.depthM, system),
+    cover,
+    light: water.sky === 'dark' ? ' and little light' : '',
+  };
+  const text = RULE_TEXT[rule as keyof typeof RULE_TEXT] ?? rule;
+  return text.replace(/\{(\w+)\}/g, (braced, name: string) => words[name] ?? braced);
+}
+
+/** Why a band lies where it lies: the rule that set it and those that moved it. */
+export const wantBecause = (want: Want, water: Water, system: UnitSystem): string =>
+  want.rules.map((rule) => ruleText(rule, water, system)).join(' ');
+
+/** Short name of a rig: `3/8 oz casting, 4 in flat-tail bug on edge`. */
+export function rigTitle(rig: Rig, system: UnitSystem): string {
+  const head = [
+    shownHeadStep(massKgFromOz(rig.head.weightOz), system),
+    ...(rig.head.finesse ? ['finesse'] : []),
+    ...(rig.head.metal === 'lead' ? [] : [rig.head.metal]),
+    ...(rig.head.nose === undefined || rig.head.nose === HEADS[rig.head.style].nose ? [] : [NOSE_NAME[rig.head.nose]]),
+    HEADS[rig.head.style].title,
+    ...(rig.head.cams ? ['with cams'] : []),
+  ].join(' ');
+  if (!rig.trailer) return `${head}, no trailer`;
+  const { kind, lengthMm, orientation, hang } = rig.trailer;
+  const size = shown('partLength', lengthMFromMm(lengthMm), system);
+  const turned = orientation === 'edge' ? ' on edge' : orientation === 'inverted' ? ' upside down' : '';
+  return `${head}, ${size} ${TRAILERS[kind].title}${turned}${hang === 'hung' ? ' hung at its end' : ''}`;
+}
+
+/** A reason in words; for a want it names the number, the band and why the band lies there. */
+export function reasonText(reason: Reason, has: Has, wants: readonly Want[], water: Water, system: UnitSystem): string {
+  const want = wants.find(({ id }) => id === reason.want);
+  if (!want) return ruleText(reason.rule, water, system);
+  const value = wantValue(want.id, has[want.id], system);
+  const band = wantBand(want, system);
+  const place = reason.for ? 'inside' : has[want.id] > want.to ? 'above' : 'below';
+  return `${WANT_TITLE[want.id]} ${value} is ${place} the ${band} wanted. ${ruleText(want.rules[0]!, water, system)}`;
+}
+
+/** How a rig strays from a want, in plain words. */
+const STRAYS: Readonly<Record<WantId, readonly [below: string, above: string]>> = {
+  fall: ['falls slower than wanted', 'falls faster than wanted'],
+  weight: ['lighter than wanted', 'heavier than wanted'],
+  push: ['moves less water than wanted', 'moves more water than wanted'],
+  show: ['shows less motion than wanted', 'shows more motion than wanted'],
+  length: ['shorter than wanted', 'longer than wanted'],
+  ratio: ['slimmer than their food', 'deeper than their food'],
+  snag: ['hangs up more than this cover allows', ''],
+};
+
+/** On how many of the picks a rule speaks for: what all share tells nothing about one. */
+const sharedBy = (rule: string, { picks }: Advice): number =>
+  picks.filter(({ reasons }) => reasons.some((reason) => reason.rule === rule && reason.for)).length;
+
+/** One plain sentence for a row: what speaks for it more than for the others, then what speaks most against it. */
+export function pickSentence(pick: Pick, advice: Advice, water: Water, system: UnitSystem): string {
+  const { wants } = advice;
+  const forRig = pick.reasons
+    .filter((reason) => reason.for && reason.want === null && !EVERYDAY.has(reason.rule))
+    .map((reason) => ({ reason, worth: reason.weight / sharedBy(reason.rule, advice) }))
+    .sort((a, b) => b.worth - a.worth)[0]?.reason;
+  const against = pick.reasons.find((reason) => !reason.for && reason.weight > 0.2);
+  const good = forRig
+    ? ruleText(forRig.rule, water, system)
+    : `Falls ${wantValue('fall', pick.has.fall, system)}, as wanted.`;
+  if (!against) return good;
+  const want = wants.find(({ id }) => id === against.want);
+  if (!want) return `${good} But: ${lowerFirst(ruleText(against.rule, water, system))}`;
+  const [below, above] = STRAYS[want.id];
+  return `${good} It ${pick.has[want.id] > want.to ? above.replace(/^(longer|heavier|deeper)/, 'is $1') : below.replace(/^(shorter|lighter|slimmer)/, 'is $1')}.`;
+}
+
+/** Rules too general to open a row with. */
+const EVERYDAY: ReadonlySet<string> = new Set([
+  'trailer-matches-skirt',
+  'soft-guard-in-open',
+  'full-guard-in-cover',
+  'fine-wire-in-open',
+]);
+
+const lowerFirst = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);
+
+/** What the other school would tie and why. */
+export const dissentText = ({ school, rig, fall }: Dissent, system: UnitSystem): string =>
+  `${rigTitle(rig, system)}: falls ${shown('speed', fall.speedMps, system)}. ${SCHOOL_SAYS[school]}`;
+
+export const dissentTitle = ({ school }: Dissent): string => `The other school, “${SCHOOL_NAME[school]}”`;
+
+/** Warnings that come with an answer. */
+export function adviceWarnings(advice: Advice): string[] {
+  return [...advice.missing.map((tray) => MISSING_PART[tray]), ...(advice.unjudged ? [NOT_SKIRTED] : [])];
+}
+
+/** "Fishes like" in words, null when it has no answer. */
+export const fishesLikeText = (fall: Pick['fall'], system: UnitSystem): string | null =>
+  fall.fishesLikeOz === null ? null : shownHeadStep(massKgFromOz(fall.fishesLikeOz), system);

@@ -1,0 +1,94 @@
+import type { CautionId } from '../../ticket/cautions';
+import type { Tray } from '../../rig/box';
+import type { Nose } from '../../tackle/heads';
+import type { CoverKind, WeightSchool } from '../../water/schema';
+import type { SchoolReason } from '../schools';
+import type { WantId } from '../rule';
+
+/** Names people see for ids. */
+export const WANT_TITLE: Readonly<Record<WantId, string>> = {
+  fall: 'Fall',
+  weight: 'Head weight',
+  push: 'Push',
+  show: 'Motion',
+  length: 'Length',
+  ratio: 'Depth of body',
+  snag: 'Snag-proof',
+};
+
+/** What a want means, for those who meet it first. */
+export const WANT_MEANS: Readonly<Record<WantId, string>> = {
+  fall: 'speed straight down on a slack line',
+  weight: 'the head alone',
+  push: 'water moved, felt from afar; 0 to 100',
+  show: 'motion to the eye at falling speed; 0 to 100',
+  length: 'nose to tail',
+  ratio: 'height against length, in per cent',
+  snag: 'contacts out of a hundred it comes back from',
+};
+
+export const COVER_NAME: Readonly<Record<CoverKind, string>> = {
+  open: 'open water',
+  rock: 'rock',
+  riprap: 'riprap',
+  ledge: 'ledge',
+  'gravel-bar': 'gravel bar',
+  brush: 'brush',
+  laydown: 'laydown',
+  hardwood: 'hardwood',
+  stumps: 'stumps',
+  dock: 'dock',
+  houseboat: 'houseboat',
+  'grass-submerged': 'grass below',
+  'grass-matted': 'matted grass',
+  pads: 'lily pads',
+  reeds: 'reeds',
+  'flooded-bush': 'hedgerow',
+};
+
+export const NOSE_NAME: Readonly<Record<Nose, string>> = {
+  round: 'round-nosed',
+  'flat-pointed': 'flat-nosed',
+  pointed: 'pointed',
+};
+
+export const SCHOOL_NAME: Readonly<Record<WeightSchool, string>> = {
+  heaviest: 'heaviest',
+  'slow-hand': 'slow hand',
+};
+
+export const SCHOOL_SAYS: Readonly<Record<WeightSchool, string>> = {
+  heaviest:
+    'Step the weight up until casting, snags or refusals stop you: more presentations in a day and better contact.',
+  'slow-hand':
+    'Take a lighter head and a bigger trailer: it slows your hand and works a spot to the full; at rest both look alike.',
+};
+
+export const SCHOOL_BECAUSE: Readonly<Record<SchoolReason, string>> = {
+  chosen: 'because you chose it',
+  cold: 'because the water is this cold',
+  inactive: 'because they are inactive',
+  saturate: 'because you mean to work each spot to the full',
+  usual: 'because nothing here calls for a slower hand',
+};
+
+export const MISSING_PART: Readonly<Record<Tray, string>> = {
+  heads: 'No head in this box, so no rig can be built: add a head, import a list, or rank from every kind there is.',
+  skirts: 'No loose skirt in this box: only heads that came dressed wear one.',
+  trailers: 'No trailer in this box: rigs are ranked without plastic. Add one and the order will change.',
+};
+
+export const NOT_SKIRTED =
+  'So far only skirted jigs are judged here; vibrating jigs and spinnerbaits were asked for and left out.';
+
+export const CAUTION_TEXT: Readonly<Record<CautionId, string>> = {
+  'bare-hook': 'Keep the hook away from faces and hands; have pliers ready, and crush the barb where fish go back.',
+  'embedded-hook': 'A hook deep in skin is a matter for a doctor.',
+  'snag-recoil':
+    'Pulling a snag free can send the lead back at you: turn away, shade your eyes, straight line and steady pull.',
+  lead: 'Lead: wash your hands after handling it, keep it from children, and check whether this water restricts it.',
+  'local-rules': 'Local rules and your licence come first: hooks to a line, seasons, length limits.',
+  'cold-water': 'The water is cold enough to take your breath: wear the life jacket, closed.',
+  'torn-plastic': 'Take torn plastic home; none of it belongs in the water.',
+  handling: 'Wet your hands before you hold a fish, support it, and let it go soon.',
+};

@@ -1,0 +1,67 @@
+import type { HeadStyle, Nose } from '../tackle/heads';
+import type { HookWire } from '../tackle/hooks';
+import type { Softness, TrailerKind } from '../tackle/trailers';
+import type { ColourClass } from '../tackle/colours';
+import type { Orientation } from '../rig/schema';
+import type { WeightSchool } from '../water/schema';
+import type { WaterFacts } from './water-facts';
+
+/** What a water can ask of a rig as a band on a scale. */
+export const WANT_IDS = ['fall', 'weight', 'push', 'show', 'length', 'ratio', 'snag'] as const;
+export type WantId = (typeof WANT_IDS)[number];
+
+/** Guards by what they hinder: none, one wire, a light brush under 15 fibres, a full one. */
+export const GUARD_CLASSES = ['none', 'wire', 'light', 'full'] as const;
+export type GuardClass = (typeof GUARD_CLASSES)[number];
+
+/** Rigs a rule speaks about; every axis named must fit. */
+export interface Target {
+  readonly head?: readonly HeadStyle[];
+  readonly nose?: readonly Nose[];
+  readonly cams?: readonly boolean[];
+  readonly finesse?: readonly boolean[];
+  readonly wire?: readonly HookWire[];
+  readonly guard?: readonly GuardClass[];
+  readonly trailer?: readonly (TrailerKind | 'none')[];
+  readonly orientation?: readonly Orientation[];
+  readonly hang?: readonly ('threaded' | 'hung')[];
+  readonly softness?: readonly Softness[];
+  readonly skirtColour?: readonly (ColourClass | 'none')[];
+  readonly trailerColour?: readonly (ColourClass | 'none')[];
+  /** trailer and skirt of one colour class */
+  readonly sameColour?: readonly boolean[];
+}
+
+interface RuleBase {
+  readonly id: string;
+  readonly when: (w: WaterFacts) => boolean;
+  /** the rule speaks only for anglers of this school */
+  readonly school?: WeightSchool;
+}
+
+/** Sets the band of one want, SI. Of a topic's rows the first whose condition holds counts. */
+export interface BandRule extends RuleBase {
+  readonly from: number;
+  readonly to: number;
+}
+
+/** Moves a band that a band rule set: by a factor, or by a step on scales that start at 0. */
+export interface ShiftRule extends RuleBase {
+  readonly times?: number;
+  readonly plus?: number;
+}
+
+/** Speaks for (weight above 0) or against the rigs it aims at. */
+export interface PreferRule extends RuleBase {
+  readonly target: Target;
+  readonly weight: number;
+}
+
+/** Everything that shapes one want. */
+export interface WantTopic {
+  readonly want: WantId;
+  readonly bands: readonly BandRule[];
+  readonly shifts: readonly ShiftRule[];
+}
+
+export const always = (): boolean => true;

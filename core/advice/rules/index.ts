@@ -1,0 +1,42 @@
+import type { PreferRule, WantTopic } from '../rule';
+import { COLOUR_RULES } from './colour';
+import { FALL_BANDS, FALL_SHIFTS } from './fall';
+import { HEAD_RULES } from './heads';
+import { PUSH_BANDS, PUSH_SHIFTS, SHOW_BANDS, SHOW_SHIFTS } from './motion';
+import { LENGTH_BANDS, LENGTH_SHIFTS, RATIO_BANDS, SNAG_BANDS } from './size';
+import { TRAILER_RULES } from './trailers';
+import { WEIGHT_BANDS, WEIGHT_SHIFTS } from './weight';
+
+/** Rules that set bands, a topic for each want. */
+export const WANT_TOPICS: readonly WantTopic[] = [
+  { want: 'fall', bands: FALL_BANDS, shifts: FALL_SHIFTS },
+  { want: 'weight', bands: WEIGHT_BANDS, shifts: WEIGHT_SHIFTS },
+  { want: 'push', bands: PUSH_BANDS, shifts: PUSH_SHIFTS },
+  { want: 'show', bands: SHOW_BANDS, shifts: SHOW_SHIFTS },
+  { want: 'length', bands: LENGTH_BANDS, shifts: LENGTH_SHIFTS },
+  { want: 'ratio', bands: RATIO_BANDS, shifts: [] },
+  { want: 'snag', bands: SNAG_BANDS, shifts: [] },
+];
+
+/** Rules that speak for or against rigs. */
+export const PREFER_RULES: readonly PreferRule[] = [...HEAD_RULES, ...TRAILER_RULES, ...COLOUR_RULES];
+
+type IdOf<T extends readonly { readonly id: string }[]> = T[number]['id'];
+
+/** Every rule id there is; the wording table must name each (it does not compile otherwise). */
+export type RuleId =
+  | IdOf<typeof FALL_BANDS>
+  | IdOf<typeof FALL_SHIFTS>
+  | IdOf<typeof WEIGHT_BANDS>
+  | IdOf<typeof WEIGHT_SHIFTS>
+  | IdOf<typeof PUSH_BANDS>
+  | IdOf<typeof PUSH_SHIFTS>
+  | IdOf<typeof SHOW_BANDS>
+  | IdOf<typeof SHOW_SHIFTS>
+  | IdOf<typeof LENGTH_BANDS>
+  | IdOf<typeof LENGTH_SHIFTS>
+  | IdOf<typeof RATIO_BANDS>
+  | IdOf<typeof SNAG_BANDS>
+  | IdOf<typeof HEAD_RULES>
+  | IdOf<typeof TRAILER_RULES>
+  | IdOf<typeof COLOUR_RULES>;

@@ -1,0 +1,66 @@
+import { PREFER_RULES, WANT_TOPICS } from './rules';
+import type { PreferRule, WantId } from './rule';
+import { waterFacts, type WaterFacts } from './water-facts';
+import { WANT_WEIGHTS } from './weights';
+import { weightSchool, type SchoolReason } from './schools';
+import type { Water, WeightSchool } from '../water/schema';
+
+/** A band this water asks for, SI, and the rules that made it: the one that set it first, then those that moved it. */
+export interface Want {
+  readonly id: WantId;
+  readonly from: number;
+  readonly to: number;
+  readonly weight: number;
+  readonly rules: readonly string[];
+}
+
+/** A water compiled once: bands, and the rules that speak about rigs here. */
+export interface CompiledWater {
+  readonly facts: WaterFacts;
+  readonly wants: readonly Want[];
+  readonly prefers: readonly PreferRule[];
+  readonly school: WeightSchool;
+  readonly schoolReason: SchoolReason;
+}
+
+/** Ends of the scales that have ends. */
+const SCALE_ENDS: Partial<Record<WantId, readonly [number, number]>> = { push: [0, 100], show: [0, 1], snag: [0, 1] };
+
+function compileWant(topic: (typeof WANT_TOPICS)[number], facts: WaterFacts, school: WeightSchool): Want | null {
+  const speaks = (rule: { when: (w: WaterFacts) => boolean; school?: WeightSchool }): boolean =>
+    (rule.school === undefined || rule.school === school) && rule.when(facts);
+  const band = topic.bands.find(speaks);
+  if (!band) return null;
+  let { from, to } = band;
+  const rules = [band.id];
+  for (const shift of topic.shifts.filter(speaks)) {
+    from = from * (shift.times ?? 1) + (shift.plus ?? 0);
+    to = to * (shift.times ?? 1) + (shift.plus ?? 0);
+    rules.push(shift.id);
+  }
+  const ends = SCALE_ENDS[topic.want];
+  if (ends) {
+    const width = to - from;
+    from = Math.min(Math.max(from, ends[0]), ends[1] - width / 2);
+    to = Math.max(Math.min(to, ends[1]), ends[0] + width / 2);
+  }
+  return { id: topic.want, from, to, weight: WANT_WEIGHTS[topic.want].weight, rules };
+}
+
+/**
+ * Turns a water into wants and the rules that speak about rigs on it.
+ * @param water   checked
+ * @param school  overrides the school for weight, for the dissent
+ */
+export function compileWater(water: Water, school?: WeightSchool): CompiledWater {
+  const facts = waterFacts(water);
+  const own = weightSchool(water);
+  const chosen = school ?? own.school;
+  return {
+    facts,
+    wants: WANT_TOPICS.map((topic) => compileWant(topic, facts, chosen)).filter((want) => want !== null),
+    prefers: PREFER_RULES.filter((rule) => (rule.school === undefined || rule.school === chosen) && rule.when(facts)),
+    school: chosen,
+    schoolReason: own.reason,
+  };
+}

@@ -1,0 +1,21 @@
+import type { WantId } from './rule';
+
+/**
+ * How much each want counts, and how far outside its band a rig still earns something.
+ * `scale`: `ratio` measures distance by logarithm, `step` by difference; at one `reach` outside, exp(-1) is left.
+ * @source adr-0006
+ */
+export const WANT_WEIGHTS: Readonly<
+  Record<WantId, { readonly weight: number; readonly scale: 'ratio' | 'step'; readonly reach: number }>
+> = {
+  fall: { weight: 3, scale: 'ratio', reach: Math.log(1.3) },
+  weight: { weight: 3, scale: 'ratio', reach: Math.log(1.45) },
+  push: { weight: 2, scale: 'step', reach: 16 },
+  show: { weight: 2, scale: 'step', reach: 0.25 },
+  length: { weight: 1.5, scale: 'ratio', reach: Math.log(1.3) },
+  ratio: { weight: 1, scale: 'step', reach: 0.06 },
+  snag: { weight: 3, scale: 'step', reach: 0.15 },
+};
+
+/** Inside its band a rig in the middle is worth a little more than one at the edge, so that ties fall sensibly. @source adr-0006 */
+export const MIDDLE_BONUS = 0.06;

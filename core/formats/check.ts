@@ -1,0 +1,48 @@
+import { partCount } from '../rig/box';
+import type { Issue } from '../result';
+import { readBoxCsv } from './box-csv/read';
+import { readPanderoJson } from './pandero-json/read';
+
+/** What a file is, how much it holds, and every problem in it. */
+export interface FileReport {
+  readonly format: 'json' | 'csv';
+  readonly kind: string | null;
+  readonly counts: Readonly<Record<string, number>>;
+  readonly issues: readonly Issue[];
+  readonly notes: readonly Issue[];
+}
+
+function checkJson(text: string): FileReport {
+  const read = readPanderoJson(text);
+  if (!read.ok) return { format: 'json', kind: null, counts: {}, issues: read.issues, notes: [] };
+  return { format: 'json', kind: read.value.kind, counts: countsOf(read.value), issues: [], notes: [] };
+}
+
+type Known = Extract<ReturnType<typeof readPanderoJson>, { ok: true }>['value'];
+
+function countsOf(file: Known): Record<string, number> {
+  switch (file.kind) {
+    case 'box':
+      return { heads: file.value.heads.length, skirts: file.value.skirts.length, trailers: file.value.trailers.length };
+    case 'tickets':
+      return { tickets: file.value.tickets.length };
+    case 'backup':
+      return { parts: partCount(file.value.box), tickets: file.value.tickets.length };
+    case 'water':
+      return { cover: file.value.cover.length };
+    case 'rig':
+      return { rigs: 1 };
+  }
+}
+
+/**
+ * Recognises any file this version reads by its contents, never by its name.
+ * @param text  the whole file
+ */
+export function checkFile(text: string): FileReport {
+  if (/^\uFEFF?\s*[[{]/.test(text)) return checkJson(text);
+  const read = readBoxCsv(text);
+  if (!read.ok) return { format: 'csv', kind: null, counts: {}, issues: read.issues, notes: [] };
+  const { tray, notes } = read.value;
+  return { format: 'csv', kind: tray, counts: { [tray]: read.value[tray].length }, issues: [], notes };
+}

@@ -1,0 +1,13 @@
+/**
+ * Drag coefficient of a long cylinder across the flow, on its projected area.
+ * @param re  Reynolds number on the diameter, 1 to 2e5
+ * @source white-2006
+ */
+export const cylinderCd = (re: number): number => 1 + 10 * re ** (-2 / 3);
+
+/**
+ * Drag coefficient of a sphere, on its frontal area.
+ * @param re  Reynolds number on the diameter, above 0 to 2e5
+ * @source schiller-naumann-1935 below 1,000; a constant 0.44 above
+ */
+export const sphereCd = (re: number): number => (re < 1000 ? (24 / re) * (1 + 0.15 * re ** 0.687) : 0.44);

@@ -1,0 +1,168 @@
+import type { RigBody } from '../rig/body';
+import { GRAVITY_MPS2, radFromDeg } from '../units/units';
+import { freshWaterDensityKgM3 } from '../water/density';
+import { waterKinematicViscosityM2ps } from '../water/viscosity';
+import { skirtDragAreaM2 } from './skirt-drag';
+
+/** Water as the equations of motion need it. */
+export interface Medium {
+  readonly densityKgM3: number;
+  readonly kinematicM2ps: number;
+}
+
+/** @param waterTempC °C, 0 to 40; throws outside, callers check at the edge */
+export const mediumAt = (waterTempC: number): Medium => ({
+  densityKgM3: freshWaterDensityKgM3(waterTempC),
+  kinematicM2ps: waterKinematicViscosityM2ps(waterTempC),
+});
+
+/** Multipliers on drag and lift areas that nobody knows exactly; all 1 in the best estimate. */
+export interface DragFactors {
+  readonly head: number;
+  readonly skirt: number;
+  readonly trailer: number;
+  readonly lift: number;
+}
+
+export const UNIT_FACTORS: DragFactors = { head: 1, skirt: 1, trailer: 1, lift: 1 };
+
+/** A steady fall. Speeds in m/s, angles in rad. */
+export interface SteadyFall {
+  /** speed along the path */
+  readonly pathMps: number;
+  /** speed straight down; 0 when the rig weighs nothing in the water */
+  readonly speedMps: number;
+  /** speed sideways while it glides */
+  readonly driftMps: number;
+  /** path away from the vertical */
+  readonly glideRad: number;
+  /** body axis against the horizontal: pi/2 hangs nose down */
+  readonly attitudeRad: number;
+}
+
+/** How much of the weight the line may carry on a semi-tight fall, dimensionless. */
+export const SEMI_TIGHT_MAX = 0.6;
+
+/** A tightening line levels the lure: 100 degrees a unit of share, up to broadside. @source adr-0003 */
+const LEVELLING_DEG_PER_SHARE = 100;
+
+/** How the parts of drag turn with the angle between body and motion. @source adr-0003 */
+const SKIRT_ANGLE = { base: 0.4, along: 0.6, across: 0.2 } as const;
+const PUSH_SHARE = 0.6;
+
+const MAX_STEPS = 24;
+const TOLERANCE = 1e-9;
+
+/** Submerged weight, N: negative floats. */
+export const submergedWeightN = (body: RigBody, medium: Medium): number =>
+  GRAVITY_MPS2 * (body.massKg - medium.densityKgM3 * body.volumeM3);
+
+/** Angle between body axis and motion, rad: posture of the head plus what the line lifts. */
+export const fallAngleRad = (body: RigBody, semiTight: number): number =>
+  Math.min(Math.PI / 2, body.head.postureRad + radFromDeg(LEVELLING_DEG_PER_SHARE) * semiTight);
+
+/** Drag and lift areas at a speed and angle, m². */
+function areasAt(
+  body: RigBody,
+  medium: Medium,
+  speedMps: number,
+  angleRad: number,
+  factors: DragFactors,
+): { dragM2: number; liftM2: number } {
+  const c = Math.cos(angleRad);
+  const s = Math.sin(angleRad);
+  const c2 = c * c;
+  const s2 = s * s;
+  const head = factors.head * (body.head.axialM2 * c2 + body.head.broadsideM2 * s2);
+  const skirt =
+    body.skirt === null
+      ? 0
+      : factors.skirt *
+        skirtDragAreaM2(body.skirt, speedMps, medium.densityKgM3, medium.kinematicM2ps) *
+        (SKIRT_ANGLE.base + SKIRT_ANGLE.along * c2 + SKIRT_ANGLE.across * s2);
+  const along = body.trailerAxialM2;
+  const across = body.trailerNormalM2;
+  const trailer = factors.trailer * (PUSH_SHARE * body.pushM2 + along * c2 * c + across * s2 * s);
+  return {
+    dragM2: head + skirt + trailer,
+    liftM2: factors.lift * factors.trailer * (across * s2 * c - along * c2 * s),
+  };
+}
+
+/**
+ * Steady fall of a rig: the speed at which drag and lift together carry its submerged weight.
+ *   W (1 - k) = 1/2 rho U² sqrt(D² + L²); path leans by atan(L / D)
+ * @param body       SI body of the rig
+ * @param medium     water at its temperature
+ * @param semiTight  share of the weight the line carries, 0 (slack) to 0.6
+ * @param factors    multipliers for bands and calibration
+ * @param guessMps   where to start looking, m/s; only speed depends on it
+ * @returns          m/s and rad; a rig without weight in the water hangs still
+ * @source adr-0003 (slender body for the trailer, bluff parts by cos²/sin² of their areas)
+ */
+export function steadyFall(
+  body: RigBody,
+  medium: Medium,
+  semiTight = 0,
+  factors: DragFactors = UNIT_FACTORS,
+  guessMps = 0.5,
+): SteadyFall {
+  const angleRad = fallAngleRad(body, semiTight);
+  const loadN = submergedWeightN(body, medium) * (1 - semiTight);
+  if (loadN <= 0) return { pathMps: 0, speedMps: 0, driftMps: 0, glideRad: 0, attitudeRad: Math.PI / 2 - angleRad };
+
+  const logLoad = Math.log((2 * loadN) / medium.densityKgM3);
+  let x = Math.log(guessMps);
+  let areas = areasAt(body, medium, guessMps, angleRad, factors);
+  const excessAt = (logSpeed: number): number => {
+    areas = areasAt(body, medium, Math.exp(logSpeed), angleRad, factors);
+    return 2 * logSpeed + 0.5 * Math.log(areas.dragM2 ** 2 + areas.liftM2 ** 2) - logLoad;
+  };
+  // force grows with speed to a power between 1 and 2, so a secant on logarithms with its slope held there always closes in
+  let excess = excessAt(x);
+  let slope = 1.75;
+  for (let step = 0; step < MAX_STEPS && Math.abs(excess) > TOLERANCE; step++) {
+    const moved = -excess / slope;
+    x += moved;
+    const before = excess;
+    excess = excessAt(x);
+    slope = Math.min(2, Math.max(1, (excess - before) / moved));
+  }
+
+  const pathMps = Math.exp(x);
+  const glideRad = Math.atan2(areas.liftM2, areas.dragM2);
+  return {
+    pathMps,
+    speedMps: pathMps * Math.cos(glideRad),
+    driftMps: pathMps * Math.sin(glideRad),
+    glideRad,
+    attitudeRad: Math.PI / 2 - glideRad - angleRad,
+  };
+}
+
+/** Water dragged along: share of displaced water, and of the water held between the strands. @source adr-0003 */
+const ADDED_MASS_SHARE = 0.5;
+const SKIRT_WATER_SHARE = 0.5;
+
+/**
+ * Time from rest to the bottom, launch included: quadratic drag from a standing start, in closed form.
+ * @param depthM  m, above 0
+ * @returns       s, or null when the rig does not sink
+ */
+export function secondsToBottom(
+  body: RigBody,
+  medium: Medium,
+  fall: SteadyFall,
+  depthM: number,
+  semiTight = 0,
+): number | null {
+  if (fall.speedMps <= 0) return null;
+  const skirtWaterM3 =
+    body.skirt === null ? 0 : body.skirt.lengthM * Math.PI * (body.skirt.lengthM / 4) ** 2 * SKIRT_WATER_SHARE;
+  const movedKg = body.massKg + medium.densityKgM3 * (ADDED_MASS_SHARE * body.volumeM3 + skirtWaterM3);
+  const startMps2 = (submergedWeightN(body, medium) * (1 - semiTight)) / movedKg;
+  const pathM = depthM / Math.cos(fall.glideRad);
+  const y = (pathM * startMps2) / fall.pathMps ** 2;
+  // acosh(e^y) without overflow
+  return (fall.pathMps / startMps2) * (y + Math.log1p(Math.sqrt(-Math.expm1(-2 * y))));
+}

@@ -1,0 +1,37 @@
+import { rigBody } from '../rig/body';
+import { uncutTrailer, type Rig } from '../rig/schema';
+import { lengthMFromIn, mmFromLengthM } from '../units/units';
+import { steadyFall, type Medium } from './fall';
+
+/** The yardstick: a plain 3 in chunk, flat, behind the same head, hook and skirt. */
+const YARDSTICK = uncutTrailer({
+  kind: 'chunk',
+  lengthMm: mmFromLengthM(lengthMFromIn(3)),
+  softness: 'medium',
+  colour: 'green pumpkin',
+});
+
+/** Heads the yardstick is looked for among, oz: outside it no such head is cast. */
+export const FISHES_LIKE_RANGE_OZ = { from: 1 / 64, to: 8 } as const;
+
+/**
+ * "Fishes like": the head weight that, with the same head style, hook and skirt and a plain 3 in flat-rigged chunk, falls
+ * as fast as this rig does.
+ * @param speedMps  speed straight down of the rig, m/s, with the same share on the line
+ * @returns         oz, or null when no head between 1/64 and 8 oz does
+ */
+export function fishesLikeOz(rig: Rig, medium: Medium, speedMps: number, semiTight = 0): number | null {
+  const speedAt = (weightOz: number): number => {
+    const plain: Rig = { ...rig, head: { ...rig.head, weightOz }, trailer: YARDSTICK, core: null };
+    return steadyFall(rigBody(plain), medium, semiTight).speedMps;
+  };
+  let low = Math.log(FISHES_LIKE_RANGE_OZ.from);
+  let high = Math.log(FISHES_LIKE_RANGE_OZ.to);
+  if (speedMps < speedAt(Math.exp(low)) || speedMps > speedAt(Math.exp(high))) return null;
+  for (let step = 0; step < 30; step++) {
+    const middle = (low + high) / 2;
+    if (speedAt(Math.exp(middle)) < speedMps) low = middle;
+    else high = middle;
+  }
+  return Math.exp((low + high) / 2);
+}

@@ -1,0 +1,23 @@
+import type { RigBody } from '../rig/body';
+import { cm2FromAreaM2 } from '../units/units';
+import type { Medium } from './fall';
+import { skirtDragAreaM2 } from './skirt-drag';
+
+/** Speed at which push is compared: a jig falling or hopped. */
+const PUSH_AT_MPS = 0.4;
+const SKIRT_SHARE = 0.3;
+
+/**
+ * Push index: water moved, felt from afar. 100 ln(1+x)/ln(16), x in cm² of drag: appendages that beat, and 0.3 of the skirt.
+ * @param awake  share of the kick that is left at this temperature and speed, 0 to 1
+ * @returns      0 to about 100, dimensionless
+ * @source adr-0003
+ */
+export function pushIndex(body: RigBody, medium: Medium, awake = 1): number {
+  const skirtM2 =
+    body.skirt === null
+      ? 0
+      : SKIRT_SHARE * skirtDragAreaM2(body.skirt, PUSH_AT_MPS, medium.densityKgM3, medium.kinematicM2ps);
+  const x = cm2FromAreaM2(body.pushM2 * awake + skirtM2);
+  return (100 * Math.log1p(x)) / Math.log(16);
+}

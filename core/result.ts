@@ -1,0 +1,62 @@
+/**
+ * What can be wrong with something a person, a file or a request gave us. No words here: `messages/issues.ts`
+ * turns a code and its data into what, why and what to do.
+ */
+export type IssueCode =
+  | 'missing'
+  | 'wrong-type'
+  | 'not-a-number'
+  | 'too-small'
+  | 'too-large'
+  | 'not-one-of'
+  | 'unknown-field'
+  | 'below-the-bottom'
+  | 'upside-down-band'
+  | 'cut-to-nothing'
+  | 'wrong-family'
+  | 'out-of-model-range'
+  | 'not-json'
+  | 'not-pandero'
+  | 'newer-version'
+  | 'wrong-kind'
+  | 'too-big-a-file'
+  | 'too-many-rows'
+  | 'empty-file'
+  | 'unknown-column'
+  | 'missing-column'
+  | 'wrong-header'
+  | 'broken-row'
+  | 'broken-quotes'
+  | 'no-value'
+  | 'unknown-command'
+  | 'unknown-option'
+  | 'no-such-file'
+  | 'duplicate-id'
+  | 'duplicate-part'
+  | 'unknown-colour'
+  | 'does-not-fit';
+
+/** One problem: where it is (`path`, dotted; `line` counted from 1 in text files) and the facts its wording needs. */
+export interface Issue {
+  readonly code: IssueCode;
+  readonly path: string;
+  readonly line?: number;
+  readonly data: Readonly<Record<string, string | number>>;
+}
+
+export type Result<T> =
+  { readonly ok: true; readonly value: T } | { readonly ok: false; readonly issues: readonly Issue[] };
+
+export const ok = <T>(value: T): Result<T> => ({ ok: true, value });
+
+export const fail = (issues: readonly Issue[]): { readonly ok: false; readonly issues: readonly Issue[] } => ({
+  ok: false,
+  issues,
+});
+
+export const issue = (
+  code: IssueCode,
+  path: string,
+  data: Readonly<Record<string, string | number>> = {},
+  line?: number,
+): Issue => (line === undefined ? { code, path, data } : { code, path, data, line });

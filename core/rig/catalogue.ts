@@ -1,0 +1,94 @@
+import { lengthMFromIn, mmFromLengthM } from '../units/units';
+import { HEAD_STYLES, type HeadStyle } from '../tackle/heads';
+import type { HookSize, HookWire } from '../tackle/hooks';
+import { TRAILER_KINDS, TRAILERS } from '../tackle/trailers';
+import { BOX_VERSION, type Box, type HeadPart, type SkirtPart, type TrailerPart } from './box';
+import type { Guard } from './schema';
+
+/** Weights each style is commonly poured in, oz. @source craft-practice */
+const WEIGHTS_OZ: Readonly<Record<HeadStyle, readonly number[]>> = {
+  ball: [1 / 8, 3 / 16, 1 / 4, 3 / 8, 1 / 2],
+  casting: [3 / 16, 1 / 4, 5 / 16, 3 / 8, 7 / 16, 1 / 2, 5 / 8, 3 / 4],
+  flipping: [3 / 8, 1 / 2, 5 / 8, 3 / 4, 1, 1.25],
+  football: [1 / 4, 3 / 8, 1 / 2, 5 / 8, 3 / 4, 1],
+  swim: [3 / 16, 1 / 4, 3 / 8, 1 / 2, 3 / 4],
+  vertical: [3 / 8, 1 / 2, 3 / 4, 1],
+  bullet: [1 / 2, 3 / 4, 1, 1.25, 1.5],
+};
+
+/** Heaviest head a finesse version is made in, oz. @source craft-practice */
+const FINESSE_UPTO_OZ = 3 / 8;
+
+/** Hook, guard and wire a plain head of a style usually carries. @source craft-practice */
+export const STYLE_FITTINGS: Readonly<
+  Record<HeadStyle, { readonly hook: HookSize; readonly wire: HookWire; readonly fibres: number }>
+> = {
+  ball: { hook: '3/0', wire: 'medium', fibres: 14 },
+  casting: { hook: '4/0', wire: 'medium', fibres: 18 },
+  flipping: { hook: '5/0', wire: 'heavy', fibres: 26 },
+  football: { hook: '4/0', wire: 'medium', fibres: 16 },
+  swim: { hook: '4/0', wire: 'medium', fibres: 14 },
+  vertical: { hook: '4/0', wire: 'medium', fibres: 16 },
+  bullet: { hook: '5/0', wire: 'extra-heavy', fibres: 26 },
+};
+
+export const DEFAULT_SKIRT = { material: 'silicone', strands: 50, lengthMm: 55 } as const;
+export const FINESSE_SKIRT = { material: 'silicone', strands: 34, lengthMm: 45 } as const;
+
+export const fibreGuard = (fibres: number, lengthMm = 28): Guard => ({
+  kind: 'fibre',
+  fibres,
+  lengthMm,
+  spread: 'none',
+  bevel: false,
+});
+
+/** Colours the catalogue offers for skirts and trailers: one of each class that a jig is commonly tied in. */
+const CATALOGUE_COLOURS = ['green pumpkin', 'black/blue', 'brown/orange', 'white', 'bluegill mix'] as const;
+
+/** A plain head of a style as it comes from a mould, finesse or full size. */
+export function plainHead(style: HeadStyle, weightOz: number, finesse: boolean): HeadPart {
+  const fittings = STYLE_FITTINGS[style];
+  return {
+    style,
+    finesse,
+    weightOz,
+    metal: 'lead',
+    hook: finesse ? { size: '2/0', wire: 'light' } : { size: fittings.hook, wire: fittings.wire },
+    guard: style === 'bullet' ? null : fibreGuard(finesse ? 10 : fittings.fibres, finesse ? 24 : 28),
+    keeper: style === 'bullet' ? 'screw' : 'barb',
+  };
+}
+
+/**
+ * Every kind in every size, as a box: what `advise` ranks when nobody says what they own.
+ * Trailers come in one natural tone and one dark, skirts in five colours, since colour moves nothing but the colour want.
+ */
+export function catalogueBox(): Box {
+  const heads: HeadPart[] = HEAD_STYLES.flatMap((style) =>
+    WEIGHTS_OZ[style].flatMap((weightOz) => {
+      const full = plainHead(style, weightOz, false);
+      const canShrink = weightOz <= FINESSE_UPTO_OZ && style !== 'flipping' && style !== 'bullet';
+      return canShrink ? [full, plainHead(style, weightOz, true)] : [full];
+    }),
+  );
+  heads.push(
+    ...WEIGHTS_OZ.football.filter((oz) => oz >= 0.5).map((oz) => ({ ...plainHead('football', oz, false), cams: true })),
+  );
+  heads.push(...WEIGHTS_OZ.flipping.map((oz) => ({ ...plainHead('flipping', oz, false), nose: 'round' as const })));
+  const skirts: SkirtPart[] = CATALOGUE_COLOURS.flatMap((colour) => [
+    { ...DEFAULT_SKIRT, colour },
+    { ...FINESSE_SKIRT, colour },
+  ]);
+  const trailers: TrailerPart[] = TRAILER_KINDS.flatMap((kind) =>
+    TRAILERS[kind].sizesIn.flatMap((lengthIn) =>
+      (['green pumpkin', 'black/blue'] as const).map((colour) => ({
+        kind,
+        lengthMm: Math.round(mmFromLengthM(lengthMFromIn(lengthIn)) * 10) / 10,
+        softness: 'medium' as const,
+        colour,
+      })),
+    ),
+  );
+  return { kind: 'box', version: BOX_VERSION, heads, skirts, trailers };
+}

@@ -1,0 +1,178 @@
+import * as z from 'zod/mini';
+import { parseWith } from '../parse';
+import type { IssueCode, Result } from '../result';
+import { HEAD_STYLES, METALS, NOSES } from '../tackle/heads';
+import { HOOK_SIZES, HOOK_WIRES } from '../tackle/hooks';
+import { COLLAR_MM, SKIRT_MATERIALS } from '../tackle/skirts';
+import { SOFTNESSES, TRAILER_KINDS } from '../tackle/trailers';
+import { FAMILIES } from '../water/schema';
+
+export const ORIENTATIONS = ['flat', 'edge', 'inverted'] as const;
+export const HANGS = ['threaded', 'hung'] as const;
+export const KEEPERS = ['barb', 'ring', 'screw'] as const;
+export const GUARD_SPREADS = ['none', 'fanned', 'wings'] as const;
+export const SKIRT_TRIMS = ['none', 'all', 'under'] as const;
+
+/** Limits of what can be typed for a part: beyond them it is a slip of the keyboard, not tackle. */
+export const PART_LIMITS = {
+  weightOz: { min: 1 / 32, max: 4 },
+  trailerMm: { min: 25, max: 250 },
+  skirtMm: { min: COLLAR_MM + 2, max: 200 },
+  strands: { min: 4, max: 300 },
+  fibres: { min: 1, max: 80 },
+  massG: { min: 0.1, max: 150 },
+  text: 60,
+} as const;
+
+interface Limit {
+  readonly min: number;
+  readonly max: number;
+}
+const within = ({ min, max }: Limit): z.ZodMiniNumber => z.number().check(z.minimum(min), z.maximum(max));
+const whole = ({ min, max }: Limit): z.ZodMiniNumberFormat => z.int().check(z.minimum(min), z.maximum(max));
+const cutMm = z.number().check(z.minimum(0));
+
+/** A short line of words. */
+export const shortText = (least = 1): z.ZodMiniString =>
+  z.string().check(z.trim(), z.minLength(least), z.maxLength(PART_LIMITS.text));
+const colour = shortText();
+
+export const hookSchema = z.strictObject({ size: z.enum(HOOK_SIZES), wire: z.enum(HOOK_WIRES) });
+
+export const headSchema = z.strictObject({
+  style: z.enum(HEAD_STYLES),
+  finesse: z.boolean(),
+  weightOz: within(PART_LIMITS.weightOz),
+  metal: z.enum(METALS),
+  nose: z.exactOptional(z.enum(NOSES)),
+  cams: z.exactOptional(z.boolean()),
+  hook: hookSchema,
+});
+
+export const guardSchema = z.strictObject({
+  kind: z.enum(['fibre', 'wire']),
+  fibres: whole(PART_LIMITS.fibres),
+  lengthMm: within({ min: 5, max: 60 }),
+  spread: z.enum(GUARD_SPREADS),
+  bevel: z.boolean(),
+});
+
+export const skirtSchema = z.strictObject({
+  material: z.enum(SKIRT_MATERIALS),
+  strands: whole(PART_LIMITS.strands),
+  lengthMm: within(PART_LIMITS.skirtMm),
+  thinned: whole({ min: 0, max: PART_LIMITS.strands.max }),
+  trim: z.enum(SKIRT_TRIMS),
+  colour,
+});
+
+export const trailerSchema = z.strictObject({
+  kind: z.enum(TRAILER_KINDS),
+  lengthMm: within(PART_LIMITS.trailerMm),
+  cutNoseMm: cutMm,
+  cutTailMm: cutMm,
+  orientation: z.enum(ORIENTATIONS),
+  hang: z.enum(HANGS),
+  splitTails: z.boolean(),
+  legsOff: whole({ min: 0, max: 8 }),
+  slit: z.boolean(),
+  rattle: z.boolean(),
+  softness: z.enum(SOFTNESSES),
+  colour,
+  massG: z.exactOptional(within(PART_LIMITS.massG)),
+});
+
+const bladeSchema = z.strictObject({
+  shape: z.enum(['colorado', 'indiana', 'willow']),
+  size: whole({ min: 2, max: 6 }),
+  finish: z.enum(['gold', 'nickel', 'painted']),
+});
+
+/** A rig in the shape of files and the command line. `family` decides which blocks apply. */
+export const rigSchema = z
+  .strictObject({
+    family: z.enum(FAMILIES),
+    head: headSchema,
+    keeper: z.exactOptional(z.enum(KEEPERS)),
+    guard: z.exactOptional(z.nullable(guardSchema)),
+    skirt: z.exactOptional(z.nullable(skirtSchema)),
+    trailer: z.exactOptional(z.nullable(trailerSchema)),
+    core: z.exactOptional(z.nullable(z.strictObject({ lengthMm: within({ min: 2, max: 80 }), colour }))),
+    blades: z.exactOptional(z.array(bladeSchema).check(z.minLength(1), z.maxLength(2))),
+    arms: z.exactOptional(
+      z.strictObject({
+        upperMm: within({ min: 20, max: 150 }),
+        angleDeg: within({ min: 10, max: 120 }),
+        twistDeg: within({ min: -45, max: 45 }),
+        squeezed: z.boolean(),
+      }),
+    ),
+    blade: z.exactOptional(
+      z.strictObject({
+        size: z.enum(['compact', 'standard', 'oversize', 'subtle']),
+        link: z.enum(['direct', 'ring', 'wire']),
+        finish: shortText(),
+      }),
+    ),
+    trailerHook: z.exactOptional(
+      z.nullable(
+        z.strictObject({ kind: z.enum(['single', 'treble']), point: z.enum(['up', 'down']), size: z.enum(HOOK_SIZES) }),
+      ),
+    ),
+  })
+  .check(({ value: rig, issues }) => {
+    const problem = (path: string[], code: IssueCode, data: Record<string, string | number>): void => {
+      issues.push({ code: 'custom', input: rig, path, params: { code, data } });
+    };
+    const { skirt, trailer } = rig;
+    if (skirt && skirt.thinned >= skirt.strands) {
+      problem(['skirt', 'thinned'], 'too-large', { got: skirt.thinned, limit: skirt.strands - 1 });
+    }
+    if (trailer) {
+      const cut = trailer.cutNoseMm + trailer.cutTailMm;
+      const { lengthMm } = trailer;
+      if (cut > lengthMm - MIN_TRAILER_LEFT_MM) {
+        problem(['trailer', 'cutNoseMm'], 'cut-to-nothing', { cutMm: cut, lengthMm, leftMm: MIN_TRAILER_LEFT_MM });
+      }
+    }
+    const foreign: Record<(typeof FAMILIES)[number], readonly (keyof typeof rig)[]> = {
+      skirted: ['blades', 'arms', 'blade'],
+      vibrating: ['blades', 'arms'],
+      spinner: ['blade'],
+    };
+    for (const block of foreign[rig.family]) {
+      if (rig[block] !== undefined) problem([block], 'wrong-family', { family: rig.family, block });
+    }
+  });
+
+/** Plastic that must stay on the hook for the trailer to be one. */
+export const MIN_TRAILER_LEFT_MM = 15;
+
+export type Rig = z.infer<typeof rigSchema>;
+export type Head = z.infer<typeof headSchema>;
+export type Hook = z.infer<typeof hookSchema>;
+export type Guard = z.infer<typeof guardSchema>;
+export type Skirt = z.infer<typeof skirtSchema>;
+export type Trailer = z.infer<typeof trailerSchema>;
+export type Orientation = (typeof ORIENTATIONS)[number];
+
+export const parseRig = (input: unknown): Result<Rig> => parseWith(rigSchema, input);
+
+/** A trailer as it comes out of the bag. */
+export const uncutTrailer = (
+  part: Pick<Trailer, 'kind' | 'lengthMm' | 'softness' | 'colour'> & { readonly massG?: number },
+): Trailer => ({
+  kind: part.kind,
+  lengthMm: part.lengthMm,
+  cutNoseMm: 0,
+  cutTailMm: 0,
+  orientation: 'flat',
+  hang: 'threaded',
+  splitTails: false,
+  legsOff: 0,
+  slit: false,
+  rattle: false,
+  softness: part.softness,
+  colour: part.colour,
+  ...(part.massG === undefined ? {} : { massG: part.massG }),
+});

@@ -1,0 +1,25 @@
+/** Where a number comes from. Every coefficient row names one of these ids; `adr-…` ids are guesses with a page in docs/adr. */
+export const SOURCES = {
+  'mccutcheon-1993':
+    'McCutcheon, Martin & Barnwell (1993), Water Quality, in Handbook of Hydrology: density of air-free water against temperature.',
+  'iapws-2008':
+    'IAPWS Release on the Viscosity of Ordinary Water Substance (2008); short form at 0.1 MPa after Pátek et al. (2009), J. Phys. Chem. Ref. Data 38.',
+  'hoerner-1965': 'Hoerner (1965), Fluid-Dynamic Drag: bodies of revolution, plates and cylinders across the flow.',
+  'white-2006':
+    'White (2006), Viscous Fluid Flow, 3rd ed.: curve fit for a cylinder across the flow, Cd = 1 + 10 Re^(-2/3).',
+  'schiller-naumann-1935': 'Schiller & Naumann (1935), Z. Ver. Dtsch. Ing. 77: drag of spheres below Re 1,000.',
+  'blasius-1908': 'Blasius (1908), Z. Math. Phys. 56: laminar friction on a flat plate, 1.33 / sqrt(Re).',
+  'alben-2002':
+    'Alben, Shelley & Zhang (2002), Nature 420: a flexible fibre in a stream folds so that its drag grows as U^(4/3).',
+  'densities-crc':
+    'CRC Handbook of Chemistry and Physics: densities of lead, tungsten alloy, bismuth, brass and steel.',
+  'silicone-data': 'Published ranges for silicone and natural rubber: density and Young modulus at small strain.',
+  'nist-sp811': 'NIST Special Publication 811: exact conversion factors for inch, foot, ounce and pound.',
+  'craft-practice': 'Common practice of jig anglers, held as a rule of thumb; not a measurement.',
+  'adr-0003': 'Estimate: docs/adr/0003-drag-build-up.md',
+  'adr-0004': 'Estimate: docs/adr/0004-part-tables.md',
+  'adr-0005': 'Estimate: docs/adr/0005-uncertainty.md',
+  'adr-0006': 'Judgement: docs/adr/0006-wants-and-scoring.md',
+} as const;
+
+export type SourceId = keyof typeof SOURCES;

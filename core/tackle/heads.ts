@@ -1,0 +1,120 @@
+import type { SourceId } from '../sources';
+
+export const HEAD_STYLES = ['ball', 'casting', 'flipping', 'football', 'swim', 'vertical', 'bullet'] as const;
+export type HeadStyle = (typeof HEAD_STYLES)[number];
+
+export const NOSES = ['round', 'flat-pointed', 'pointed'] as const;
+export type Nose = (typeof NOSES)[number];
+
+/** A head is the ellipsoid of equal volume with these proportions; the nominal weight is the head alone. */
+export interface HeadRow {
+  readonly title: string;
+  /** length : width : height, dimensionless */
+  readonly shape: readonly [length: number, width: number, height: number];
+  /** drag coefficient along the axis, on frontal area */
+  readonly cdAxial: number;
+  /** how far the body hangs out of its line of fall on a slack line, degrees */
+  readonly postureDeg: number;
+  /** nose a head of this style has unless said otherwise */
+  readonly nose: Nose;
+  /** angle of the line tie above the shank, degrees; 0 lies at the tip of the nose */
+  readonly tieDeg: number;
+  /** where the tie leaves the head, share of its length from the nose */
+  readonly tieAt: number;
+  readonly purpose: string;
+  readonly source: SourceId;
+}
+
+export const HEADS: Readonly<Record<HeadStyle, HeadRow>> = {
+  ball: {
+    title: 'ball',
+    shape: [1, 1, 1],
+    cdAxial: 0.45,
+    postureDeg: 15,
+    nose: 'round',
+    tieDeg: 60,
+    tieAt: 0.35,
+    purpose: 'Plain and round: does most jobs outside grass.',
+    source: 'hoerner-1965',
+  },
+  casting: {
+    title: 'casting',
+    shape: [1.35, 0.95, 0.8],
+    cdAxial: 0.42,
+    postureDeg: 25,
+    nose: 'round',
+    tieDeg: 45,
+    tieAt: 0.25,
+    purpose: 'Rounded and a little flat: sits hook up, comes back out of wood, fits unknown banks.',
+    source: 'hoerner-1965',
+  },
+  flipping: {
+    title: 'flipping',
+    shape: [1.6, 0.85, 0.75],
+    cdAxial: 0.35,
+    postureDeg: 20,
+    nose: 'pointed',
+    tieDeg: 20,
+    tieAt: 0.08,
+    purpose: 'Slim with the tie at its nose: opens grass and brush at short range.',
+    source: 'hoerner-1965',
+  },
+  football: {
+    title: 'football',
+    shape: [0.8, 1.75, 0.75],
+    cdAxial: 0.55,
+    postureDeg: 10,
+    nose: 'round',
+    tieDeg: 60,
+    tieAt: 0.4,
+    purpose: 'Wide across: rocks and walks over gravel and stone on a long dragged cast.',
+    source: 'hoerner-1965',
+  },
+  swim: {
+    title: 'swim',
+    shape: [1.7, 0.65, 0.95],
+    cdAxial: 0.3,
+    postureDeg: 35,
+    nose: 'pointed',
+    tieDeg: 30,
+    tieAt: 0.06,
+    purpose: 'Narrow wedge for mid water; falls on its side when it rests.',
+    source: 'hoerner-1965',
+  },
+  vertical: {
+    title: 'vertical',
+    shape: [1.1, 0.95, 0.95],
+    cdAxial: 0.45,
+    postureDeg: 25,
+    nose: 'round',
+    tieDeg: 90,
+    tieAt: 0.45,
+    purpose: 'Tie straight up: for lifting and dropping under the rod.',
+    source: 'hoerner-1965',
+  },
+  bullet: {
+    title: 'bullet',
+    shape: [1.8, 0.8, 0.8],
+    cdAxial: 0.28,
+    postureDeg: 15,
+    nose: 'pointed',
+    tieDeg: 0,
+    tieAt: 0,
+    purpose: 'A punching weight with a skirt: goes through what stops a guard.',
+    source: 'hoerner-1965',
+  },
+};
+
+export const METALS = ['lead', 'tungsten', 'bismuth', 'brass'] as const;
+export type Metal = (typeof METALS)[number];
+
+/** kg/m³ @source densities-crc */
+export const METAL_DENSITY_KG_M3: Readonly<Record<Metal, number>> = {
+  lead: 11_340,
+  tungsten: 17_500,
+  bismuth: 9_780,
+  brass: 8_500,
+};
+
+/** Share of the plan area that meets the water broadside. @source adr-0003 */
+export const HEAD_BROADSIDE_SHARE = 0.7;

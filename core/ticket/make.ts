@@ -1,0 +1,44 @@
+import type { Advice, Pick } from '../advice/rank';
+import { fallReport, SEMI_TIGHT_USUAL } from '../motion/report';
+import { rigBody } from '../rig/body';
+import { gFromMassKg, mmFromLengthM } from '../units/units';
+import type { Water } from '../water/schema';
+import { TICKET_VERSION, type Ticket } from './schema';
+
+const tenth = (value: number): number => Math.round(value * 10) / 10;
+
+/**
+ * Writes the ticket of a pick: everything as it stands now.
+ * @param id, madeAt, name  given by the caller, since the core has no clock and no chance
+ */
+export function makeTicket(
+  pick: Pick,
+  advice: Advice,
+  water: Water,
+  { id, madeAt, name }: { readonly id: string; readonly madeAt: string; readonly name: string },
+): Ticket {
+  const body = rigBody(pick.rig);
+  const semiTight = fallReport(pick.rig, water.temperatureC, SEMI_TIGHT_USUAL, water.depthM);
+  return {
+    id,
+    version: TICKET_VERSION,
+    madeAt,
+    name,
+    note: '',
+    water,
+    rig: pick.rig,
+    massG: tenth(gFromMassKg(body.massKg)),
+    lengthMm: tenth(mmFromLengthM(body.lengthM)),
+    score: pick.score,
+    fall: { ...pick.fall, bandMps: [...pick.fall.bandMps] },
+    semiTight: { ...semiTight, bandMps: [...semiTight.bandMps] },
+    has: { ...pick.has },
+    wants: advice.wants.map((want) => ({ ...want, rules: [...want.rules] })),
+    reasons: pick.reasons.map((reason) => ({ ...reason })),
+    dissent: pick.dissent.map((other) => ({
+      ...other,
+      has: { ...other.has },
+      fall: { ...other.fall, bandMps: [...other.fall.bandMps] },
+    })),
+  };
+}

@@ -1,0 +1,61 @@
+import * as z from 'zod/mini';
+import { rigSchema, shortText } from '../rig/schema';
+import { SCHOOLS, waterSchema } from '../water/schema';
+import { WANT_IDS } from '../advice/rule';
+
+export const TICKET_VERSION = 1;
+
+const fallSchema = z.strictObject({
+  speedMps: z.number(),
+  bandMps: z.tuple([z.number(), z.number()]),
+  secondsToBottom: z.nullable(z.number()),
+  fishesLikeOz: z.nullable(z.number()),
+  attitudeDeg: z.number(),
+  driftMps: z.number(),
+});
+
+const hasSchema = z.strictObject(
+  Object.fromEntries(WANT_IDS.map((id) => [id, z.number()])) as Record<(typeof WANT_IDS)[number], z.ZodMiniNumber>,
+);
+
+const ruleId = shortText();
+
+/** A chosen rig with its numbers and reasons as they stood when it was chosen: later models do not rewrite it. */
+export const ticketSchema = z.strictObject({
+  id: shortText(),
+  version: z.literal(TICKET_VERSION),
+  madeAt: z.iso.datetime(),
+  name: shortText(0),
+  note: z.string().check(z.maxLength(2000)),
+  water: waterSchema,
+  rig: rigSchema,
+  massG: z.number(),
+  lengthMm: z.number(),
+  score: z.nullable(z.number()),
+  fall: fallSchema,
+  semiTight: fallSchema,
+  has: hasSchema,
+  wants: z.array(
+    z.strictObject({
+      id: z.enum(WANT_IDS),
+      from: z.number(),
+      to: z.number(),
+      weight: z.number(),
+      rules: z.array(ruleId).check(z.minLength(1), z.maxLength(40)),
+    }),
+  ),
+  reasons: z.array(
+    z.strictObject({ rule: ruleId, want: z.nullable(z.enum(WANT_IDS)), weight: z.number(), for: z.boolean() }),
+  ),
+  dissent: z.array(
+    z.strictObject({
+      question: z.literal('weight'),
+      school: z.enum(SCHOOLS.weight),
+      rig: rigSchema,
+      has: hasSchema,
+      fall: fallSchema,
+    }),
+  ),
+});
+
+export type Ticket = z.infer<typeof ticketSchema>;

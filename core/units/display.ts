@@ -1,0 +1,161 @@
+import {
+  cmFromLengthM,
+  fFromTempC,
+  ftFromLengthM,
+  gFromMassKg,
+  inFromLengthM,
+  lengthMFromCm,
+  lengthMFromFt,
+  lengthMFromIn,
+  lengthMFromMm,
+  massKgFromG,
+  massKgFromOz,
+  mmFromLengthM,
+  ozFromMassKg,
+  tempCFromF,
+} from './units';
+import { fractionText, nearestFraction, parseNumber } from './fraction';
+
+/** Which units a person reads. Both are computed from SI. */
+export type UnitSystem = 'us' | 'metric';
+
+interface DisplayUnit {
+  readonly unit: string;
+  /** spoken form for labels and screen readers */
+  readonly spoken: string;
+  readonly fromSi: (si: number) => number;
+  readonly toSi: (shown: number) => number;
+  /** digits after the point; with `fraction` the finest denominator */
+  readonly digits: number;
+  readonly fraction?: number;
+  /** one press of a stepper, in shown units */
+  readonly step: number;
+}
+
+const same = (value: number): number => value;
+
+const METRES: DisplayUnit = { unit: 'm', spoken: 'metres', fromSi: same, toSi: same, digits: 1, step: 0.1 };
+
+/**
+ * Quantities a person reads or types, and the unit each is shown in. A new quantity on a screen gets a row here;
+ * nothing else formats a number with a unit.
+ */
+export const DISPLAY_UNITS = {
+  temperature: {
+    us: { unit: '°F', spoken: 'degrees Fahrenheit', fromSi: fFromTempC, toSi: tempCFromF, digits: 0, step: 1 },
+    metric: { unit: '°C', spoken: 'degrees Celsius', fromSi: same, toSi: same, digits: 1, step: 0.5 },
+  },
+  visibility: {
+    us: { unit: 'in', spoken: 'inches', fromSi: inFromLengthM, toSi: lengthMFromIn, digits: 0, step: 1 },
+    metric: { unit: 'cm', spoken: 'centimetres', fromSi: cmFromLengthM, toSi: lengthMFromCm, digits: 0, step: 5 },
+  },
+  depth: {
+    us: { unit: 'ft', spoken: 'feet', fromSi: ftFromLengthM, toSi: lengthMFromFt, digits: 1, step: 0.5 },
+    metric: METRES,
+  },
+  headMass: {
+    us: {
+      unit: 'oz',
+      spoken: 'ounces',
+      fromSi: ozFromMassKg,
+      toSi: massKgFromOz,
+      digits: 2,
+      fraction: 32,
+      step: 1 / 16,
+    },
+    metric: { unit: 'g', spoken: 'grams', fromSi: gFromMassKg, toSi: massKgFromG, digits: 1, step: 1 },
+  },
+  mass: {
+    us: { unit: 'oz', spoken: 'ounces', fromSi: ozFromMassKg, toSi: massKgFromOz, digits: 2, step: 0.05 },
+    metric: { unit: 'g', spoken: 'grams', fromSi: gFromMassKg, toSi: massKgFromG, digits: 1, step: 0.5 },
+  },
+  partLength: {
+    us: {
+      unit: 'in',
+      spoken: 'inches',
+      fromSi: inFromLengthM,
+      toSi: lengthMFromIn,
+      digits: 2,
+      fraction: 8,
+      step: 0.25,
+    },
+    metric: { unit: 'mm', spoken: 'millimetres', fromSi: mmFromLengthM, toSi: lengthMFromMm, digits: 0, step: 5 },
+  },
+  speed: {
+    us: { unit: 'ft/s', spoken: 'feet a second', fromSi: ftFromLengthM, toSi: lengthMFromFt, digits: 1, step: 0.1 },
+    metric: { unit: 'm/s', spoken: 'metres a second', fromSi: same, toSi: same, digits: 2, step: 0.05 },
+  },
+  time: {
+    us: { unit: 's', spoken: 'seconds', fromSi: same, toSi: same, digits: 1, step: 0.1 },
+    metric: { unit: 's', spoken: 'seconds', fromSi: same, toSi: same, digits: 1, step: 0.1 },
+  },
+} as const satisfies Record<string, Record<UnitSystem, DisplayUnit>>;
+
+export type Quantity = keyof typeof DISPLAY_UNITS;
+
+export const displayUnit = (quantity: Quantity, system: UnitSystem): DisplayUnit => DISPLAY_UNITS[quantity][system];
+
+/** The number alone as text, in the shown unit. Fractions where the trade uses them and the value lies on one. */
+export function shownNumber(quantity: Quantity, si: number, system: UnitSystem): string {
+  const row = displayUnit(quantity, system);
+  const value = row.fromSi(si);
+  if (row.fraction !== undefined) {
+    const nearest = nearestFraction(value, row.fraction);
+    const asNumber = nearest.whole + nearest.numerator / nearest.denominator;
+    if (Math.abs(asNumber - value) < 0.005 * Math.max(1, value)) return fractionText(nearest);
+  }
+  const text = value.toFixed(row.digits);
+  return text.includes('.') && row.digits === 1 && quantity === 'depth' ? text.replace(/\.0$/, '') : text;
+}
+
+/** Number with its unit: `57 °F`, `3/8 oz`, `1.7 ft/s`. */
+export const shown = (quantity: Quantity, si: number, system: UnitSystem): string =>
+  `${shownNumber(quantity, si, system)} ${displayUnit(quantity, system).unit}`;
+
+/** A band with its unit once: `1.3 to 1.9 ft/s`. */
+export const shownBand = (quantity: Quantity, fromSi: number, toSi: number, system: UnitSystem): string =>
+  `${shownNumber(quantity, fromSi, system)} to ${shown(quantity, toSi, system)}`;
+
+/** Head weights are sold in steps: the nearest one as a fraction in ounces, or whole grams. */
+export function shownHeadStep(massKg: number, system: UnitSystem): string {
+  if (system === 'metric') return shown('headMass', massKg, system);
+  const massOz = ozFromMassKg(massKg);
+  const denominator = massOz < 0.6 ? 16 : 8;
+  return `${fractionText(nearestFraction(Math.max(massOz, 1 / denominator), denominator))} oz`;
+}
+
+/**
+ * Reads what a person typed in a field. The unit may be typed behind the number (any unit of this quantity);
+ * without one the field's own unit holds.
+ * @returns SI value, or null when it is no number or carries a foreign unit
+ */
+export function parseShown(quantity: Quantity, text: string, system: UnitSystem): number | null {
+  const match = /^(.*?)\s*([a-z°'"/]*)$/i.exec(text.trim().toLowerCase().replace(/''/g, '"'));
+  const [, numberText = '', unitText = ''] = match ?? [];
+  const value = parseNumber(numberText);
+  if (value === null) return null;
+  if (unitText === '') return displayUnit(quantity, system).toSi(value);
+  return typedUnitToSi(quantity, unitText, value);
+}
+
+const TYPED: Readonly<Record<string, { readonly of: readonly Quantity[]; readonly toSi: (value: number) => number }>> =
+  {
+    f: { of: ['temperature'], toSi: tempCFromF },
+    '°f': { of: ['temperature'], toSi: tempCFromF },
+    c: { of: ['temperature'], toSi: same },
+    '°c': { of: ['temperature'], toSi: same },
+    in: { of: ['visibility', 'depth', 'partLength'], toSi: lengthMFromIn },
+    '"': { of: ['visibility', 'depth', 'partLength'], toSi: lengthMFromIn },
+    ft: { of: ['visibility', 'depth'], toSi: lengthMFromFt },
+    "'": { of: ['visibility', 'depth'], toSi: lengthMFromFt },
+    m: { of: ['visibility', 'depth'], toSi: same },
+    cm: { of: ['visibility', 'depth', 'partLength'], toSi: lengthMFromCm },
+    mm: { of: ['visibility', 'partLength'], toSi: lengthMFromMm },
+    oz: { of: ['headMass', 'mass'], toSi: massKgFromOz },
+    g: { of: ['headMass', 'mass'], toSi: massKgFromG },
+  };
+
+function typedUnitToSi(quantity: Quantity, unitText: string, value: number): number | null {
+  const row = TYPED[unitText];
+  return row?.of.includes(quantity) ? row.toSi(value) : null;
+}
