@@ -78,7 +78,7 @@ export default tseslint.config(
       ],
     },
   },
-  { files: ['server/**/*.ts', 'app/**/*.ts', 'app/**/*.vue'], rules: {} },
+  { files: ['**/*.cjs'], rules: { '@typescript-eslint/no-require-imports': 'off' } },
   { files: ['server/serve.ts', 'scripts/**', 'bench/**'], rules: { 'no-console': 'off' } },
   {
     files: ['core/**/*.ts'],

@@ -7,6 +7,8 @@ export default defineConfig({
   plugins: [vue(), vuetify({ autoImport: true })],
   base: './',
   resolve: { alias: { '@core': fileURLToPath(new URL('./core/index.ts', import.meta.url)) } },
+  // nothing here or in Vuetify is written with Vue's options API
+  define: { __VUE_OPTIONS_API__: 'false' },
   worker: { format: 'es' },
   build: { target: 'es2022', sourcemap: false, chunkSizeWarningLimit: 900 },
   server: { host: '127.0.0.1' },

@@ -50,10 +50,10 @@ useKeys({
     >
     <AppHeader @help="help = true" />
     <v-main>
-      <main id="main" class="page" tabindex="-1">
+      <div id="main" class="page" tabindex="-1">
         <AppNotices />
         <RouterView v-if="ready" />
-      </main>
+      </div>
     </v-main>
     <AppHelp v-if="help" v-model="help" />
   </v-app>

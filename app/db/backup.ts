@@ -1,34 +1,40 @@
 import {
   BACKUP_VERSION,
   emptyBox,
+  LATER_TRAYS,
   ok,
   TRAYS,
   type Backup,
   type Box,
+  type LaterTray,
   type Result,
   type Settings,
   type Ticket,
   type Tray,
-  type TrayParts,
 } from '@core';
 import { db, type PartRow, type PanderoDatabase } from './database';
 import { keep } from './keep';
 
-/** Rows as a box in the shape of files, in order of entry. */
+type AnyTray = Tray | LaterTray;
+/** What may be added to the box: a whole one, or one tray read from a list. */
+export type Addition = Pick<Box, Tray> & Partial<Pick<Box, LaterTray>>;
+
+/** Rows as a box in the shape of files, in order of entry; trays of later stations only when they hold something. */
 export function boxOfRows(rows: readonly PartRow[]): Box {
-  const trays = Object.fromEntries(
-    TRAYS.map((tray) => [tray, rows.filter((row) => row.tray === tray).map(({ id, part }) => ({ ...part, id }))]),
-  ) as unknown as Pick<Box, Tray>;
-  return { ...emptyBox(), ...trays };
+  const trayOf = (name: AnyTray): object[] =>
+    rows.filter(({ tray }) => tray === name).map(({ id, part }) => ({ ...part, id }));
+  const trays = Object.fromEntries(TRAYS.map((name) => [name, trayOf(name)])) as unknown as Pick<Box, Tray>;
+  const later = LATER_TRAYS.map((name) => [name, trayOf(name)] as const).filter(([, parts]) => parts.length > 0);
+  return { ...emptyBox(), ...trays, ...(Object.fromEntries(later) as Partial<Pick<Box, LaterTray>>) };
 }
 
 /** Parts of a box as rows; an id that is already in use gets a new one, so that a list imported twice adds, never overwrites. */
-export function rowsOfBox(box: Pick<Box, Tray> | TrayParts, used: ReadonlySet<string>, from: number): PartRow[] {
+export function rowsOfBox(box: Addition, used: ReadonlySet<string>, from: number): PartRow[] {
   const taken = new Set(used);
   let at = from;
-  return TRAYS.flatMap((tray) =>
-    box[tray].map(({ id, ...part }): PartRow => {
-      const own = id !== undefined && !taken.has(id) ? id : crypto.randomUUID();
+  return [...TRAYS, ...LATER_TRAYS].flatMap((tray) =>
+    (box[tray] ?? []).map(({ id, ...part }): PartRow => {
+      const own = typeof id === 'string' && id !== '' && !taken.has(id) ? id : crypto.randomUUID();
       taken.add(own);
       return { id: own, tray, at: at++, part: { ...part } };
     }),
@@ -36,7 +42,7 @@ export function rowsOfBox(box: Pick<Box, Tray> | TrayParts, used: ReadonlySet<st
 }
 
 /** Adds parts to the box, all or none. */
-export function addToBox(parts: Pick<Box, Tray> | TrayParts, into: PanderoDatabase = db): Promise<Result<number>> {
+export function addToBox(parts: Addition, into: PanderoDatabase = db): Promise<Result<number>> {
   return keep(() =>
     into.transaction('rw', into.parts, async () => {
       const last = await into.parts.orderBy('at').last();

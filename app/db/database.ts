@@ -1,10 +1,10 @@
 import Dexie, { type EntityTable } from 'dexie';
-import type { Settings, Ticket, Tray, Water } from '@core';
+import type { LaterTray, Settings, Ticket, Tray, Water } from '@core';
 
 /** One part of the box; `part` is the shape of files without its id. */
 export interface PartRow {
   readonly id: string;
-  readonly tray: Tray;
+  readonly tray: Tray | LaterTray;
   /** order of entry */
   readonly at: number;
   readonly part: Record<string, unknown>;

@@ -24,9 +24,10 @@ const box = computed(() => {
 
 /** Drawn thickness: a line on the drawing board never thinner than can be seen. */
 const stroke = (shape: OutlineShape): number => shape.strokeMm ?? 0.45;
-/** Every other strand a shade darker, so that a skirt shows on a trailer of its own colour. */
-const paint = (shape: OutlineShape, index: number): string | undefined =>
-  shape.part === 'skirt' ? `color-mix(in srgb, ${shape.swatch}, black ${index % 2 === 0 ? 14 : 46}%)` : shape.swatch;
+/** Strands are darkened, every other one more, so that a skirt shows on a trailer of its own colour. */
+const DARKER: Partial<Record<OutlineShape['part'], number>> = { skirt: 14, 'skirt-shade': 46 };
+const paint = ({ part, swatch }: OutlineShape): string | undefined =>
+  DARKER[part] === undefined ? swatch : `color-mix(in srgb, ${swatch}, black ${DARKER[part]}%)`;
 const isOutline = (shape: OutlineShape): boolean => shape.strokeMm === undefined;
 </script>
 
@@ -39,7 +40,7 @@ const isOutline = (shape: OutlineShape): boolean => shape.strokeMm === undefined
       :class="`rig-drawing__${shape.part}`"
       :style="{
         fill: isOutline(shape) ? (shape.swatch ?? undefined) : 'none',
-        stroke: isOutline(shape) ? undefined : paint(shape, index),
+        stroke: isOutline(shape) ? undefined : paint(shape),
         strokeWidth: `${stroke(shape)}`,
       }"
       stroke-linecap="round"

@@ -21,7 +21,7 @@ export interface Reason {
   readonly for: boolean;
 }
 
-/** What the other school would tie: a real second rig with its numbers. */
+/** What the other school would tie: its best rig with a lighter, or a heavier, head, and its numbers. */
 export interface Dissent {
   readonly question: 'weight';
   readonly school: WeightSchool;
@@ -87,8 +87,6 @@ function kinKey(rig: Rig): string {
   return [style, finesse, nose, rig.trailer?.kind].join(' ');
 }
 
-const sameTie = (a: Rig, b: Rig): boolean => kinKey(a) === kinKey(b) && a.head.weightOz === b.head.weightOz;
-
 function pickTop(candidates: Candidates, scores: Float64Array, top: number): { index: number; alike: number }[] {
   const kin = new Map<string, { index: number; alike: number }>();
   for (const index of order(scores)) {
@@ -98,6 +96,19 @@ function pickTop(candidates: Candidates, scores: Float64Array, top: number): { i
     else kin.set(key, { index, alike: 0 });
   }
   return [...kin.values()].slice(0, top);
+}
+
+/**
+ * The best rig of each head weight, best first: where the schools part is the weight, so their dissent is looked for here.
+ */
+function bestOfEachWeight(candidates: Candidates, scores: Float64Array): number[] {
+  const best = new Map<number, number>();
+  for (let k = 0; k < candidates.count; k++) {
+    const { weightOz } = candidates.heads[candidates.headOf[k]!]!;
+    const known = best.get(weightOz);
+    if (known === undefined || scores[k]! > scores[known]!) best.set(weightOz, k);
+  }
+  return [...best.values()].sort((a, b) => scores[b]! - scores[a]! || a - b);
 }
 
 /**
@@ -120,13 +131,15 @@ export function advise(water: Water, box: Box, top: number = DEFAULT_TOP): Advic
   });
 
   const other = compileWater(water, otherWeightSchool(compiled.school));
-  const otherTop = pickTop(candidates, scoreAll(other, columns, candidates.count), 2).map(({ index }) =>
-    rigAt(candidates, index),
+  const rivals = bestOfEachWeight(candidates, scoreAll(other, columns, candidates.count)).map((k) =>
+    rigAt(candidates, k),
   );
   const picks = pickTop(candidates, scores, top).map(({ index, alike }, at): Pick => {
     const rig = rigAt(candidates, index);
+    const rival = rivals.find(({ head }) =>
+      other.school === 'slow-hand' ? head.weightOz < rig.head.weightOz : head.weightOz > rig.head.weightOz,
+    );
     const own = numbers(rig);
-    const rival = otherTop.find((candidate) => !sameTie(candidate, rig));
     return {
       rank: at + 1,
       rig,

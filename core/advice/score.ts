@@ -12,7 +12,7 @@ export function fit(want: Want, value: number): number {
   const position = scale === 'ratio' ? Math.log(Math.max(value, 1e-9)) : value;
   const from = scale === 'ratio' ? Math.log(Math.max(want.from, 1e-9)) : want.from;
   const to = scale === 'ratio' ? Math.log(Math.max(want.to, 1e-9)) : want.to;
-  if (want.id === 'snag' && position >= from) return 1 - MIDDLE_BONUS * (to - position);
+  if (want.id === 'snag' && position >= from) return 1 - MIDDLE_BONUS * Math.max(0, to - position);
   const half = (to - from) / 2;
   const off = Math.abs(position - (from + to) / 2);
   if (off <= half) return 1 - (half > 0 ? (MIDDLE_BONUS * off) / half : 0);

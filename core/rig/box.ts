@@ -57,6 +57,10 @@ export type TrailerPart = z.infer<typeof trailerPartSchema>;
 export const TRAYS = ['heads', 'skirts', 'trailers'] as const;
 export type Tray = (typeof TRAYS)[number];
 
+/** Trays that later stations read; their parts are kept as they came. */
+export const LATER_TRAYS = ['blades', 'hooks', 'lines', 'rods', 'reels'] as const;
+export type LaterTray = (typeof LATER_TRAYS)[number];
+
 export const emptyBox = (): Box => ({ kind: 'box', version: BOX_VERSION, heads: [], skirts: [], trailers: [] });
 
 export const parseBox = (input: unknown): Result<Box> => parseWith(boxSchema, input);

@@ -8,7 +8,8 @@ import { trailerPaths, type View } from './outline-trailer';
 import type { Rig } from './schema';
 import { CRAWL_MPS, skirtSpreadM } from './skirt-shape';
 
-export type OutlinePart = 'core' | 'trailer' | 'hook' | 'barb' | 'skirt' | 'collar' | 'guard' | 'head' | 'eye' | 'cam';
+export type OutlinePart =
+  'core' | 'trailer' | 'hook' | 'barb' | 'skirt' | 'skirt-shade' | 'collar' | 'guard' | 'head' | 'eye' | 'cam';
 
 /** One path of a drawing in mm. `strokeMm` is a real thickness; paths without it are filled outlines. */
 export interface OutlineShape {
@@ -118,13 +119,14 @@ function guardShapes(rig: Rig, body: RigBody, headMm: number, view: View): Outli
   const drawn = rig.guard.kind === 'wire' ? 1 : Math.min(9, Math.max(3, Math.round(rig.guard.fibres / 3)));
   const spread = rig.guard.spread === 'none' ? 0.12 : rig.guard.spread === 'fanned' ? 0.34 : 0.3;
   const lean = view === 'side' ? Math.asin(Math.min(0.85, (gapMm * 1.25 + rootY + 2) / lengthMm)) : 0;
-  return Array.from({ length: drawn }, (_, i): OutlineShape => {
+  const fibres = Array.from({ length: drawn }, (_, i): string => {
     const u = drawn === 1 ? 0 : (2 * i) / (drawn - 1) - 1;
     const wing = rig.guard?.spread === 'wings' && view === 'top' ? Math.sign(u) * 0.22 : 0;
     const angleRad = -lean + (view === 'side' ? u * 0.09 : u * spread + wing);
     const tip: PointMm = [root[0] + lengthMm * Math.cos(angleRad), root[1] + lengthMm * Math.sin(angleRad)];
-    return { part: 'guard', d: linePath([[root[0], root[1] + u * 1.1], tip]), strokeMm: 0.55 };
+    return linePath([[root[0], root[1] + u * 1.1], tip]);
   });
+  return [{ part: 'guard', d: fibres.join(''), strokeMm: 0.55 }];
 }
 
 function skirtShapes(rig: Rig, body: RigBody, headMm: number): OutlineShape[] {
@@ -134,7 +136,7 @@ function skirtShapes(rig: Rig, body: RigBody, headMm: number): OutlineShape[] {
   const collarMm = 2.4;
   const halfMm = mmFromLengthM(skirtSpreadM(body.skirt, CRAWL_MPS, DRAWN_DENSITY_KG_M3)) / 2;
   const drawn = Math.min(MAX_DRAWN_STRANDS, body.skirt.strands);
-  const shapes = Array.from({ length: drawn }, (_, i): OutlineShape => {
+  const strands = Array.from({ length: drawn }, (_, i): string => {
     const u = drawn === 1 ? 0 : (2 * i) / (drawn - 1) - 1;
     // strands on a cone seen from the side crowd towards the edges
     const across = Math.sin((u * Math.PI) / 2);
@@ -147,18 +149,17 @@ function skirtShapes(rig: Rig, body: RigBody, headMm: number): OutlineShape[] {
       [headMm + lengthMm * 0.55 * reach, tipY * 0.92],
       [headMm + lengthMm * reach * (1 + 0.04 * jitter), tipY * (1 + 0.1 * jitter)],
     ];
-    return { part: 'skirt', d: smoothPath(points, false), strokeMm: 0.7, swatch };
+    return smoothPath(points, false);
   });
+  const everyOther = (from: 0 | 1): string => strands.filter((_, i) => i % 2 === from).join('');
+  const collar: PointMm[] = [
+    [headMm + 1.2, -collarMm - 0.6],
+    [headMm + 1.2, collarMm + 0.6],
+  ];
   return [
-    ...shapes,
-    {
-      part: 'collar',
-      d: linePath([
-        [headMm + 1.2, -collarMm - 0.6],
-        [headMm + 1.2, collarMm + 0.6],
-      ]),
-      strokeMm: 2.6,
-    },
+    { part: 'skirt', d: everyOther(0), strokeMm: 0.7, swatch },
+    { part: 'skirt-shade', d: everyOther(1), strokeMm: 0.7, swatch },
+    { part: 'collar', d: linePath(collar), strokeMm: 2.6 },
   ];
 }
 

@@ -125,7 +125,7 @@ export const rigSchema = z
       issues.push({ code: 'custom', input: rig, path, params: { code, data } });
     };
     const { skirt, trailer } = rig;
-    if (skirt && skirt.thinned >= skirt.strands) {
+    if (skirt && skirt.thinned > 0 && skirt.thinned >= skirt.strands) {
       problem(['skirt', 'thinned'], 'too-large', { got: skirt.thinned, limit: skirt.strands - 1 });
     }
     if (trailer) {

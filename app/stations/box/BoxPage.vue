@@ -54,6 +54,10 @@ const save = (): void => saveText('pandero-box.json', writeBox(box.box), 'applic
       <div class="box__trays">
         <BoxTray v-for="tray in TRAYS" :key="tray" :tray="tray" />
       </div>
+      <p v-if="box.keptForLater > 0" class="box__later soft">
+        {{ box.keptForLater }} more parts (blades, hooks, lines, rods or reels) are kept as they came and leave with
+        every export; no station reads them yet.
+      </p>
       <BoxTemplates class="box__templates" />
     </template>
     <FileImport v-if="importing" v-model="importing" />
@@ -89,6 +93,9 @@ const save = (): void => saveText('pandero-box.json', writeBox(box.box), 'applic
   display: grid;
   grid-template-columns: repeat(3, 1fr);
   align-items: start;
+}
+.box__later {
+  padding: 14px 20px 0;
 }
 .box__templates {
   padding: 14px 20px 24px;

@@ -41,8 +41,7 @@ const list = (tray: Tray): void => saveText(`${tray}.csv`, writeBoxCsv(box.box, 
   flex-wrap: wrap;
 }
 .templates summary {
-  min-height: 32px;
-  padding: 6px 0;
+  line-height: 48px;
   cursor: pointer;
   text-decoration: underline;
 }

@@ -80,7 +80,7 @@ export function partLine(row: PartRow, system: UnitSystem): PartLine {
     skirts: () => skirtLine(part as SkirtPart, system),
     trailers: () => trailerLine(part as TrailerPart, system),
   };
-  return { id: row.id, ...line[row.tray]() };
+  return { id: row.id, ...line[row.tray as Tray]() };
 }
 
 /** Class of a colour in words, said when it is not evident. */

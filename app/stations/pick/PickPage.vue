@@ -3,6 +3,7 @@ import { computed, ref } from 'vue';
 import { adviceWarnings, wantBand, WANT_MEANS, WANT_TITLE } from '@core';
 import BandLine from '../../parts/BandLine.vue';
 import FractionText from '../../parts/FractionText.vue';
+import { useGradually } from '../../composables/useGradually';
 import { useUnits } from '../../composables/useUnits';
 import { useAdvice } from '../../stores/advice';
 import PickEmpty from './PickEmpty.vue';
@@ -12,6 +13,8 @@ import PickSettings from './PickSettings.vue';
 const store = useAdvice();
 const { system } = useUnits();
 const open = ref<number[]>([]);
+/** a row a frame: no frame has to draw the whole list */
+const shown = useGradually(() => store.picks.length, 0, 1);
 
 const wants = computed(() => store.advice?.wants ?? []);
 const warnings = computed(() => (store.advice ? adviceWarnings(store.advice) : []));
@@ -39,7 +42,7 @@ const counted = computed(() => (store.advice?.considered ?? 0).toLocaleString('e
     </ul>
     <v-expansion-panels v-if="store.picks.length > 0 && store.answered" v-model="open" multiple>
       <PickRow
-        v-for="pick in store.picks"
+        v-for="pick in store.picks.slice(0, shown)"
         :key="pick.rank"
         :pick="pick"
         :advice="store.advice!"

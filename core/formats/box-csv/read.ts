@@ -25,9 +25,9 @@ const PLAIN_COLOUR = 'green pumpkin';
 /** Parts read from one tray's CSV, and what was odd without being wrong. */
 export interface TrayParts {
   readonly tray: Tray;
-  readonly heads: readonly HeadPart[];
-  readonly skirts: readonly SkirtPart[];
-  readonly trailers: readonly TrailerPart[];
+  readonly heads: HeadPart[];
+  readonly skirts: SkirtPart[];
+  readonly trailers: TrailerPart[];
   readonly notes: readonly Issue[];
 }
 

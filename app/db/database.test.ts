@@ -1,0 +1,116 @@
+import { afterEach, describe, expect, test } from '@jest/globals';
+import { IDBFactory } from 'fake-indexeddb';
+import Dexie from 'dexie';
+import { DEMO_BOX, NORTH_ARM } from '../../demo/brindle-mere';
+import { advise, makeTicket, partCount, readPanderoJson, writeBackup, type Backup, type Settings } from '@core';
+import { addToBox, boxOfRows, clearAll, makeBackup, restoreBackup } from './backup';
+import { PanderoDatabase } from './database';
+import { keep } from './keep';
+
+const SETTINGS: Settings = { units: 'metric', theme: 'night', source: 'box' };
+const MADE_AT = '2026-09-26T07:00:00.000Z';
+const advice = advise(NORTH_ARM, DEMO_BOX, 1);
+const ticket = makeTicket(advice.picks[0]!, advice, NORTH_ARM, { id: 't1', madeAt: MADE_AT, name: 'first' });
+
+let opened: PanderoDatabase | null = null;
+let number = 0;
+function fresh(): PanderoDatabase {
+  opened = new PanderoDatabase(`test-${number++}`);
+  return opened;
+}
+afterEach(() => opened?.close());
+
+describe('the box in the database', () => {
+  test('parts keep their order and come back as a box', async () => {
+    const db = fresh();
+    expect(await addToBox(DEMO_BOX, db)).toEqual({ ok: true, value: 45 });
+    const box = boxOfRows(await db.parts.orderBy('at').toArray());
+    expect(box.trailers.map(({ id: _id, ...part }) => part)).toEqual(DEMO_BOX.trailers);
+    expect(new Set(box.heads.map(({ id }) => id)).size).toBe(DEMO_BOX.heads.length);
+  });
+  test('the same list twice adds, and never overwrites', async () => {
+    const db = fresh();
+    await addToBox(DEMO_BOX, db);
+    const box = boxOfRows(await db.parts.orderBy('at').toArray());
+    await addToBox(box, db);
+    expect(await db.parts.count()).toBe(90);
+  });
+  test('trays of later stations are kept as they came', async () => {
+    const db = fresh();
+    const rods = [{ name: 'seven foot, medium heavy', lengthIn: 84 }];
+    await addToBox({ ...DEMO_BOX, rods }, db);
+    const box = boxOfRows(await db.parts.orderBy('at').toArray());
+    expect(box.rods).toEqual([{ ...rods[0], id: expect.any(String) }]);
+    expect(box.reels).toBeUndefined();
+  });
+  test('5,000 parts go in at once', async () => {
+    const db = fresh();
+    const trailers = Array.from({ length: 5000 }, () => DEMO_BOX.trailers[0]!);
+    expect(await addToBox({ heads: [], skirts: [], trailers }, db)).toEqual({ ok: true, value: 5000 });
+    expect(await db.parts.count()).toBe(5000);
+  });
+});
+
+describe('backup', () => {
+  test('export, clear, import: the same', async () => {
+    const db = fresh();
+    await addToBox(DEMO_BOX, db);
+    await db.tickets.add(ticket);
+    await db.waters.put({ key: 'current', value: NORTH_ARM });
+    const text = writeBackup(await makeBackup(SETTINGS, MADE_AT, db));
+    await clearAll(db);
+    expect(await db.parts.count()).toBe(0);
+    const read = readPanderoJson(text, ['backup']);
+    if (!read.ok) throw new Error('the backup cannot be read');
+    expect((await restoreBackup(read.value.value as Backup, db)).ok).toBe(true);
+    expect(readPanderoJson(writeBackup(await makeBackup(SETTINGS, MADE_AT, db)))).toEqual(read);
+    expect((await db.settings.get('settings'))?.value).toEqual(SETTINGS);
+  });
+  test('a backup that fails half way leaves everything as it was', async () => {
+    const db = fresh();
+    await addToBox(DEMO_BOX, db);
+    const backup = await makeBackup(SETTINGS, MADE_AT, db);
+    const broken = { ...backup, tickets: [ticket, ticket] };
+    const restored = await restoreBackup(broken, db);
+    expect(restored.ok).toBe(false);
+    expect(await db.parts.count()).toBe(45);
+    expect(await db.tickets.count()).toBe(0);
+  });
+  test('parts in a backup are counted without their ids mattering', async () => {
+    const db = fresh();
+    await addToBox(DEMO_BOX, db);
+    expect(partCount((await makeBackup(SETTINGS, MADE_AT, db)).box)).toBe(45);
+  });
+});
+
+describe('when a write fails', () => {
+  test('a full disk becomes a problem with a way out, not an exception', async () => {
+    const quota = Object.assign(new Error('no room'), { name: 'QuotaExceededError' });
+    const kept = await keep(() => Promise.reject(quota));
+    expect(kept).toMatchObject({
+      ok: false,
+      issues: [{ code: 'does-not-fit', data: { got: expect.stringMatching(/full/) } }],
+    });
+  });
+  test('so does anything else, by its own message', async () => {
+    const kept = await keep(() => Promise.reject(new Error('the moon is wrong')));
+    expect(kept).toMatchObject({ issues: [{ data: { got: 'the moon is wrong' } }] });
+  });
+});
+
+test('a database of version 1 as first shipped opens with all it held', async () => {
+  const shipped = new Dexie('shipped', { indexedDB: new IDBFactory() });
+  shipped.version(1).stores({ settings: 'key', waters: 'key', parts: 'id, tray, at', tickets: 'id, madeAt' });
+  await shipped.table('tickets').add(ticket);
+  expect(shipped.verno).toBe(1);
+  const current = fresh();
+  expect(current.verno).toBe(1);
+  expect(current.tables.map(({ name }) => name).sort()).toEqual(shipped.tables.map(({ name }) => name).sort());
+  for (const table of shipped.tables) {
+    expect(current.table(table.name).schema.primKey.keyPath).toEqual(table.schema.primKey.keyPath);
+    expect(current.table(table.name).schema.indexes.map(({ name }) => name)).toEqual(
+      table.schema.indexes.map(({ name }) => name),
+    );
+  }
+  shipped.close();
+});

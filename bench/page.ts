@@ -1,0 +1,99 @@
+import { spawn } from 'node:child_process';
+import { readFileSync, readdirSync } from 'node:fs';
+import { gzipSync } from 'node:zlib';
+import { chromium } from '@playwright/test';
+import { CHROMIUM_ARGS } from '../playwright.config';
+import { line } from './line';
+
+const PORT = 4327;
+const URL_HERE = `http://127.0.0.1:${PORT}`;
+
+const gzipKb = (path: string): number => gzipSync(readFileSync(path), { level: 9 }).length / 1000;
+
+const server = spawn(process.execPath, ['dist-server/serve.js', '--port', String(PORT)], {
+  stdio: ['ignore', 'pipe', 'inherit'],
+});
+await new Promise<void>((resolve) => server.stdout.once('data', () => resolve()));
+const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: CHROMIUM_ARGS });
+try {
+  const context = await browser.newContext({ viewport: { width: 1280, height: 800 }, serviceWorkers: 'block' });
+  const page = await context.newPage();
+  const scripts = new Set<string>();
+  page.on('response', (response) => {
+    if (response.url().endsWith('.js')) scripts.add(new URL(response.url()).pathname);
+  });
+  await page.addInitScript(() => {
+    const tasks: number[] = [];
+    Object.assign(window, { longTasks: tasks });
+    new PerformanceObserver((list) => list.getEntries().forEach(({ duration }) => tasks.push(duration))).observe({
+      type: 'longtask',
+      buffered: true,
+    });
+  });
+  const longest = (): Promise<number> =>
+    page.evaluate(() => Math.max(0, ...(window as unknown as { longTasks: number[] }).longTasks));
+  const forget = (): Promise<void> =>
+    page.evaluate(() => void (window as unknown as { longTasks: number[] }).longTasks.splice(0));
+
+  // first view: what it loads, and when it can be used; the second visit tells the time without a cold disk
+  await page.goto(URL_HERE);
+  await page.getByTestId('want-fall').waitFor();
+  await page.waitForLoadState('networkidle');
+  const worker = [...scripts].filter((path) => path.includes('worker'));
+  const first = [...scripts].filter((path) => !worker.includes(path));
+  line(
+    'first-view-js',
+    first.reduce((sum, path) => sum + gzipKb(`dist${path}`), 0),
+    'kB gzip',
+    230,
+  );
+  line(
+    'worker-js',
+    worker.reduce((sum, path) => sum + gzipKb(`dist${path}`), 0),
+    'kB gzip',
+  );
+  line(
+    'all-js',
+    readdirSync('dist/assets')
+      .filter((name) => name.endsWith('.js'))
+      .reduce((sum, name) => sum + gzipKb(`dist/assets/${name}`), 0),
+    'kB gzip',
+  );
+  const times: number[] = [];
+  for (let i = 0; i < 5; i++) {
+    const visit = await (await browser.newContext({ serviceWorkers: 'block' })).newPage();
+    await visit.goto(URL_HERE);
+    await visit.getByTestId('want-fall').waitFor();
+    times.push(await visit.evaluate(() => performance.now()));
+    await visit.context().close();
+  }
+  line('first-view-interactive', times.sort((a, b) => a - b)[2]!, 'ms', 1000);
+
+  // ranking the demo box in the worker while the water changes: the page must not stand still
+  await page.goto(`${URL_HERE}/#/water?world=brindle-mere`);
+  await page.reload();
+  await page.getByText('Why, and what else').waitFor();
+  await page.waitForTimeout(500);
+  await forget();
+  const more = page.getByRole('button', { name: 'More water temperature' });
+  for (let i = 0; i < 12; i++) {
+    await more.click();
+    await page.waitForTimeout(120);
+  }
+  await page.waitForTimeout(1000);
+  line('longest-task-changing-water', await longest(), 'ms', 50);
+  await forget();
+  await page.keyboard.press('2');
+  await page.getByTestId('pick-1').waitFor();
+  await page.waitForTimeout(1000);
+  line('longest-task-opening-pick', await longest(), 'ms', 50);
+  const said = (await page.getByText(/^ranked in/).textContent()) ?? '';
+  line('rank-demo-box-in-worker', Number(/[\d.]+/.exec(said)?.[0]) * 1000, 'ms', 1000);
+  await forget();
+  await page.getByTestId('pick-1').getByRole('button').first().click();
+  await page.waitForTimeout(600);
+  line('longest-task-opening-a-row', await longest(), 'ms', 50);
+} finally {
+  await browser.close();
+  server.kill();
+}

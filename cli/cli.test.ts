@@ -1,0 +1,146 @@
+import { execFileSync, spawnSync } from 'node:child_process';
+import { mkdtempSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { describe, expect, test } from '@jest/globals';
+import { DEMO_BOX, NORTH_ARM } from '../demo/brindle-mere';
+import { fail, issue, ok } from '../core';
+import { COMMANDS } from './commands';
+import { numberOption, parseOptions } from './options';
+
+const folder = mkdtempSync(join(tmpdir(), 'pandero-cli-'));
+const file = (name: string, value: unknown): string => {
+  const path = join(folder, name);
+  writeFileSync(path, typeof value === 'string' ? value : JSON.stringify(value));
+  return path;
+};
+const water = file('water.json', NORTH_ARM);
+const box = file('box.json', DEMO_BOX);
+const rigValue = {
+  family: 'skirted',
+  head: { style: 'casting', finesse: false, weightOz: 0.375, metal: 'lead', hook: { size: '5/0', wire: 'medium' } },
+  skirt: { material: 'silicone', strands: 50, lengthMm: 55, thinned: 0, trim: 'none', colour: 'brown' },
+};
+const rig = file('rig.json', rigValue);
+
+interface Ran {
+  readonly status: number | null;
+  readonly out: string;
+  readonly problems: string[];
+}
+function pandero(args: readonly string[], input = ''): Ran {
+  const done = spawnSync(process.execPath, ['scripts/pandero.mjs', ...args], { encoding: 'utf8', input });
+  return { status: done.status, out: done.stdout, problems: done.stderr.split('\n').filter(Boolean) };
+}
+
+describe('as a program', () => {
+  test('advise: one document on stdout, nothing on stderr, exit 0', () => {
+    const { status, out, problems } = pandero(['advise', '--water', water, '--box', box, '--top', '2']);
+    expect([status, problems]).toEqual([0, []]);
+    const advice = JSON.parse(out) as { picks: { rank: number }[]; considered: number };
+    expect(advice.picks.map(({ rank }) => rank)).toEqual([1, 2]);
+    expect(advice.considered).toBeGreaterThan(1000);
+  });
+  test('fall: reads stdin for -', () => {
+    const { status, out } = pandero(['fall', '--rig', '-', '--depth', '1.2'], JSON.stringify(rigValue));
+    expect(status).toBe(0);
+    expect(Object.keys(JSON.parse(out) as object)).toEqual([
+      'speedMps',
+      'bandMps',
+      'secondsToBottom',
+      'fishesLikeOz',
+      'attitudeDeg',
+      'driftMps',
+    ]);
+  });
+  test('bad input: exit 2, nothing on stdout, one line a problem with its path', () => {
+    const bad = file('bad.json', { ...NORTH_ARM, temperatureC: 77, mood: 'grim' });
+    const { status, out, problems } = pandero(['advise', '--water', bad]);
+    expect([status, out]).toEqual([2, '']);
+    expect(problems).toHaveLength(2);
+    expect(problems[0]).toMatch(/^line 1, temperatureC: 77 is too large; the most is 40/);
+    expect(problems[1]).toMatch(/^line 1, mood: "grim" is not known here/);
+  });
+  test('check tells a broken list from a good one', () => {
+    expect(pandero(['check', box])).toMatchObject({ status: 0 });
+    const broken = pandero(['check', '-'], 'style,weight\ncasting,x\n');
+    expect(broken.status).toBe(2);
+    expect(JSON.parse(broken.out)).toMatchObject({ format: 'csv', issues: [{ line: 2, path: 'weight' }] });
+  });
+  test('a long answer into a slow pipe arrives whole', () => {
+    const out = execFileSync(
+      'sh',
+      [
+        '-c',
+        `${process.execPath} scripts/pandero.mjs advise --water ${water} --box ${box} --top 200 --explain | (sleep 1; cat)`,
+      ],
+      { encoding: 'utf8', maxBuffer: 1e9 },
+    );
+    expect((JSON.parse(out) as { picks: unknown[] }).picks.length).toBeGreaterThan(20);
+  });
+});
+
+describe('commands', () => {
+  const shape = { options: { water: true, explain: false }, positional: 1 };
+  test('options: values, flags, = and files', () => {
+    expect(parseOptions(['--water=a=b.json', '--explain', 'x'], shape)).toEqual(
+      ok({ values: { water: 'a=b.json' }, flags: new Set(['explain']), positional: ['x'] }),
+    );
+  });
+  test.each([
+    [['--salt'], 'unknown-option'],
+    [['--water'], 'no-value'],
+    [['--water', '--explain'], 'no-value'],
+    [['a', 'b'], 'unknown-option'],
+  ])('%j is refused', (words, code) => {
+    const parsed = parseOptions(words, shape);
+    expect(parsed.ok ? [] : parsed.issues.map((found) => found.code)).toEqual([code]);
+  });
+  test.each([
+    ['x', 'not-a-number'],
+    ['', 'not-a-number'],
+    ['-1', 'too-small'],
+    ['9', 'too-large'],
+    ['1.5', 'not-a-number'],
+  ])('a number option of "%s" is refused', (text, code) => {
+    const parsed = { values: { n: text }, flags: new Set<string>(), positional: [] };
+    const read = numberOption(parsed, 'n', { min: 0, max: 8, whole: true });
+    expect(read.ok ? '' : read.issues[0]!.code).toBe(code);
+  });
+  const readText = (text: string | null) => () =>
+    text === null ? fail([issue('no-such-file', 'f', { got: 'f' })]) : ok(text);
+  const run = (name: string, words: readonly string[], text: string | null) => {
+    const parsed = parseOptions(words, COMMANDS[name]!);
+    return parsed.ok ? COMMANDS[name]!.run(parsed.value, readText(text)) : parsed;
+  };
+  test('a missing file, a missing option, a wrong kind of file', () => {
+    expect(run('rig', ['--rig', 'f'], null).ok).toBe(false);
+    expect(run('rig', [], '')).toMatchObject({ ok: false, issues: [{ code: 'missing', path: '--rig' }] });
+    expect(run('rig', ['--rig', 'f'], JSON.stringify(NORTH_ARM))).toMatchObject({ issues: [{ code: 'wrong-kind' }] });
+    expect(run('check', [], '')).toMatchObject({ issues: [{ code: 'missing', path: 'FILE' }] });
+    expect(run('fall', ['--rig', 'f', '--semiTight', '0.7'], JSON.stringify(rigValue))).toMatchObject({
+      issues: [{ code: 'too-large', path: '--semiTight' }],
+    });
+    expect(run('advise', ['--water', 'f', '--units', 'stone'], JSON.stringify(NORTH_ARM))).toMatchObject({
+      issues: [{ code: 'not-one-of', path: '--units' }],
+    });
+  });
+  test('rig: the whole shape, nulls where nothing is built', () => {
+    const report = run('rig', ['--rig', 'f', '--temperature', '8'], JSON.stringify(rigValue));
+    expect(report).toMatchObject({
+      ok: true,
+      value: { hook: null, guard: null, hunting: null, roll: null, keeper: null },
+    });
+  });
+  test('a family that is not built falls as null, never as a guess', () => {
+    const fall = run('fall', ['--rig', 'f'], JSON.stringify({ ...rigValue, family: 'spinner' }));
+    expect(fall).toMatchObject({ ok: true, value: { speedMps: null, bandMps: null } });
+  });
+  test('an unknown command and --help', () => {
+    expect(pandero(['deck']).status).toBe(2);
+    expect(JSON.parse(pandero(['--help']).out)).toHaveProperty('commands.advise.usage');
+  });
+  test('the file of a rig on disk gives the same as over stdin', () => {
+    expect(pandero(['rig', '--rig', rig]).out).toBe(pandero(['rig', '--rig', '-'], JSON.stringify(rigValue)).out);
+  });
+});

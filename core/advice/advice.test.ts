@@ -1,0 +1,329 @@
+import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import { existsSync, readFileSync } from 'node:fs';
+import { DEMO_BOX, NORTH_ARM } from '../../demo/brindle-mere';
+import { mediumAt } from '../motion/fall';
+import { rigBody } from '../rig/body';
+import { emptyBox, type Box } from '../rig/box';
+import { parseRig } from '../rig/schema';
+import { SOURCES } from '../sources';
+import { anyRig, jig } from '../testing/rigs';
+import { DEFAULT_WATER, type Water } from '../water/schema';
+import { adviceReport } from './advice-report';
+import { axisValues } from './axes';
+import { RIG_CHECKS, rigFaults } from './checks';
+import { FAULT_IDS, type FaultId } from './checks/check';
+import { TAIL_BEYOND_SKIRT_MM } from './checks/skirt-hides-tail';
+import { enumerateRigs, rigAt } from './enumerate';
+import { measureAll, measureRig } from './measure';
+import { RULE_TEXT } from './messages/rules-en';
+import { adviceWarnings, pickSentence, reasonText, ruleText } from './messages/speak';
+import { advise, reasonsFor } from './rank';
+import { rigReport } from './rig-report';
+import { PREFER_RULES, WANT_TOPICS } from './rules';
+import { bestPossible, fit, scoreAll } from './score';
+import { compileWater } from './wants';
+
+const ruleIds = [...WANT_TOPICS.flatMap(({ bands, shifts }) => [...bands, ...shifts]), ...PREFER_RULES].map(
+  ({ id }) => id,
+);
+
+describe('rules', () => {
+  test('every id is used once and has its line; no line is left over', () => {
+    expect(new Set(ruleIds).size).toBe(ruleIds.length);
+    expect([...ruleIds].sort()).toEqual(Object.keys(RULE_TEXT).sort());
+  });
+  test('there are more than the twenty this needs', () => expect(ruleIds.length).toBeGreaterThan(100));
+  test('every topic but body depth has a last word that always holds', () => {
+    for (const { want, bands } of WANT_TOPICS.filter((topic) => topic.want !== 'ratio')) {
+      expect([want, compileWater(DEFAULT_WATER).wants.some(({ id }) => id === want)]).toEqual([want, true]);
+      expect(bands.length).toBeGreaterThan(0);
+    }
+  });
+  test('every brace in a line is filled', () => {
+    for (const id of ruleIds) expect(ruleText(id, NORTH_ARM, 'us')).not.toMatch(/[{}]/);
+  });
+  test('estimates that name an ADR have one', () => {
+    for (const [id, text] of Object.entries(SOURCES)) {
+      const page = /docs\/adr\/[\w-]+\.md/.exec(text)?.[0];
+      if (page) expect([id, existsSync(page)]).toEqual([id, true]);
+    }
+  });
+  test('each rule speaks on some water: none is dead', () => {
+    const spoken = new Set<string>();
+    for (const water of manyWaters()) {
+      for (const school of ['heaviest', 'slow-hand'] as const) {
+        const compiled = compileWater(water, school);
+        for (const { rules } of compiled.wants) rules.forEach((rule) => spoken.add(rule));
+        for (const { id } of compiled.prefers) spoken.add(id);
+      }
+    }
+    expect(ruleIds.filter((id) => !spoken.has(id))).toEqual([]);
+  });
+});
+
+/** A grid of waters wide enough to wake every rule. */
+function manyWaters(): Water[] {
+  const waters: Water[] = [];
+  const covers: Water['cover'][] = [
+    [],
+    [{ kind: 'riprap', density: 'medium' }],
+    [{ kind: 'ledge', density: 'sparse' }],
+    [{ kind: 'grass-matted', density: 'thick' }],
+    [{ kind: 'grass-submerged', density: 'medium', topM: 0.5 }],
+    [{ kind: 'laydown', density: 'thick' }],
+    [{ kind: 'brush', density: 'medium' }],
+    [{ kind: 'dock', density: 'medium' }],
+  ];
+  const seasons = ['winter', 'prespawn', 'summer', 'autumn'] as const;
+  const moods = ['active', 'neutral', 'inactive'] as const;
+  const aims = ['bites', 'size', 'search', 'saturate'] as const;
+  const forages: Water['forage'][] = [[], ['minnow'], ['panfish'], ['crayfish'], ['perch'], ['shad']];
+  let turn = 0;
+  for (const cover of covers) {
+    for (const temperatureC of [4, 8.5, 11, 15, 21, 27]) {
+      for (const visibilityM of [0.1, 0.28, 0.5, 1, 2, 4]) {
+        for (const depthM of [1, 2.6, 7]) {
+          turn++;
+          waters.push({
+            ...DEFAULT_WATER,
+            cover,
+            temperatureC,
+            visibilityM,
+            depthM,
+            season: seasons[turn % 4]!,
+            mood: moods[turn % 3]!,
+            aim: aims[(turn >> 1) % 4]!,
+            forage: forages[(turn >> 2) % 6]!,
+            pressure: turn % 5 === 0 ? 'high' : 'low',
+            wind: turn % 2 === 0 ? 'chop' : 'calm',
+            ...(turn % 4 === 1 ? { band: { fromM: 0, toM: 0.4 } } : {}),
+          });
+        }
+      }
+    }
+  }
+  return waters;
+}
+
+describe('every rig a box allows', () => {
+  const box: Box = {
+    ...emptyBox(),
+    heads: DEMO_BOX.heads.slice(3, 6),
+    skirts: DEMO_BOX.skirts.slice(0, 2),
+    trailers: DEMO_BOX.trailers.slice(0, 1),
+  };
+  test('heads with loose skirts, or their own; each trailer each way, or none', () => {
+    // casting 5/8 x 2 skirts, dressed casting x 1, flipping x 2; none, flat, on edge, hung
+    expect(enumerateRigs(box).count).toBe(5 * 4);
+  });
+  test('each is valid and different from every other', () => {
+    const candidates = enumerateRigs(DEMO_BOX);
+    const seen = new Set<string>();
+    for (let k = 0; k < candidates.count; k += 7) {
+      const rig = rigAt(candidates, k);
+      expect(parseRig(rig).ok).toBe(true);
+      seen.add(`${candidates.headOf[k]}/${candidates.skirtOf[k]}/${candidates.trailerOf[k]}`);
+    }
+    expect(seen.size).toBe(Math.ceil(candidates.count / 7));
+  });
+  test('used-up parts are left out', () => {
+    const usedUp = { ...box, trailers: box.trailers.map((part) => ({ ...part, quantity: 0 })) };
+    expect(enumerateRigs(usedUp).count).toBe(5);
+  });
+  test('measuring in columns gives the same as one by one, twins included', () => {
+    const { facts } = compileWater(NORTH_ARM);
+    const candidates = enumerateRigs(DEMO_BOX);
+    const columns = measureAll(candidates, facts);
+    const medium = mediumAt(facts.tempC);
+    for (let k = 0; k < candidates.count; k += 101) {
+      const rig = rigAt(candidates, k);
+      const one = measureRig(rig, rigBody(rig), medium, facts);
+      for (const [id, value] of Object.entries(one)) {
+        expect(columns.has[id as keyof typeof one][k]).toBeCloseTo(value, 9);
+      }
+    }
+  });
+});
+
+describe('scores', () => {
+  const compiled = compileWater(NORTH_ARM);
+  test('the score is the reasons added up: fits of wants, rules for and against', () => {
+    const candidates = enumerateRigs(DEMO_BOX);
+    const columns = measureAll(candidates, compiled.facts);
+    const scores = scoreAll(compiled, columns, candidates.count);
+    for (let k = 0; k < candidates.count; k += 97) {
+      const rig = rigAt(candidates, k);
+      const has = measureRig(rig, rigBody(rig), mediumAt(compiled.facts.tempC), compiled.facts);
+      const values = axisValues(rig);
+      const wants = compiled.wants.reduce((sum, want) => sum + want.weight * fit(want, has[want.id]), 0);
+      const prefers = compiled.prefers
+        .filter(({ target }) =>
+          Object.entries(target).every(([axis, list]) => (list as unknown[]).includes(values[axis as 'head'])),
+        )
+        .reduce((sum, { weight }) => sum + weight, 0);
+      expect(scores[k]).toBeCloseTo(Math.max(0, (wants + prefers) / bestPossible(compiled)), 9);
+    }
+  });
+  test('inside a band beats outside, near beats far, and nothing leaves 0 to 1', () => {
+    for (const want of compiled.wants) {
+      const middle = (want.from + want.to) / 2;
+      expect(fit(want, middle)).toBeGreaterThan(fit(want, want.id === 'snag' ? want.from / 2 : want.to * 1.3 + 0.05));
+      fc.assert(
+        fc.property(fc.double({ min: 0, max: 200, noNaN: true }), (value) => {
+          const worth = fit(want, value);
+          expect(worth).toBeGreaterThanOrEqual(0);
+          expect(worth).toBeLessThanOrEqual(1);
+        }),
+      );
+    }
+  });
+});
+
+describe('an answer', () => {
+  const advice = advise(NORTH_ARM, DEMO_BOX, 6);
+  test('is ranked, valid, and the same every time', () => {
+    const scores = advice.picks.map(({ score }) => score);
+    expect(scores).toEqual([...scores].sort((a, b) => b - a));
+    expect(advice.picks.map(({ rank }) => rank)).toEqual([1, 2, 3, 4, 5, 6]);
+    expect(JSON.stringify(advise(NORTH_ARM, DEMO_BOX, 6))).toBe(JSON.stringify(advice));
+  });
+  test('each pick has reasons, a sentence, and another school’s rig with its numbers', () => {
+    for (const pick of advice.picks) {
+      expect(pick.reasons.length).toBeGreaterThan(4);
+      expect(pickSentence(pick, advice, NORTH_ARM, 'us').length).toBeGreaterThan(20);
+      const [other] = pick.dissent;
+      expect(other!.school).toBe('slow-hand');
+      expect(other!.fall.speedMps).toBeGreaterThan(0);
+      expect(JSON.stringify(other!.rig)).not.toBe(JSON.stringify(pick.rig));
+    }
+  });
+  test('the other school ties a lighter head here', () => {
+    const [first] = advice.picks;
+    expect(first!.dissent[0]!.rig.head.weightOz).toBeLessThan(first!.rig.head.weightOz);
+  });
+  test('reasons name number, band and why', () => {
+    const [first] = advice.picks;
+    const says = first!.reasons
+      .map((reason) => reasonText(reason, first!.has, advice.wants, NORTH_ARM, 'us'))
+      .join('\n');
+    expect(says).toMatch(/Fall \d\.\d ft\/s is (inside|above|below) the \d\.\d to \d\.\d ft\/s wanted/);
+    expect(says).not.toMatch(/undefined|NaN/);
+  });
+  test('in metric the same numbers read in metric', () => {
+    const [first] = advice.picks;
+    const says = first!.reasons
+      .map((reason) => reasonText(reason, first!.has, advice.wants, NORTH_ARM, 'metric'))
+      .join();
+    expect(says).toMatch(/m\/s/);
+    expect(says).not.toMatch(/ft\/s| oz/);
+  });
+  test('the report has the stable shape; what is not built is null', () => {
+    const report = adviceReport(advice, NORTH_ARM, true, 'us');
+    expect(Object.keys(report)).toEqual(['wants', 'picks', 'considered', 'notAJig', 'warnings']);
+    expect(Object.keys(report.picks[0]!)).toEqual([
+      'rank',
+      'rig',
+      'score',
+      'sentence',
+      'has',
+      'why',
+      'dissent',
+      'flips',
+    ]);
+    expect(report.picks[0]!.flips).toBeNull();
+    expect(report.notAJig).toBeNull();
+    expect(report.wants.find(({ id }) => id === 'weight')).toMatchObject({ unit: 'oz' });
+    expect(report.picks[0]!.has.weight).toBeCloseTo(report.picks[0]!.rig.head.weightOz, 9);
+    expect(adviceReport(advice, NORTH_ARM, false, 'us').picks[0]!.why).toHaveLength(3);
+  });
+  test('no head: no pick, and it says so', () => {
+    const none = advise(NORTH_ARM, { ...DEMO_BOX, heads: [] });
+    expect(none.picks).toEqual([]);
+    expect(adviceWarnings(none).join()).toMatch(/No head/);
+  });
+  test('no trailer: what can be is ranked, and it says so', () => {
+    const bare = advise(NORTH_ARM, { ...DEMO_BOX, trailers: [] }, 2);
+    expect(bare.picks.length).toBeGreaterThan(0);
+    expect(bare.picks[0]!.rig.trailer).toBeNull();
+    expect(adviceWarnings(bare).join()).toMatch(/No trailer/);
+  });
+  test('a family that is not judged yet is said, never ranked as a jig', () => {
+    const spinner = advise({ ...NORTH_ARM, families: ['spinner'] }, DEMO_BOX);
+    expect(spinner.picks).toEqual([]);
+    expect(adviceWarnings(spinner).join()).toMatch(/spinnerbaits/);
+  });
+  test('reasons against come with their rule', () => {
+    const rig = jig({ style: 'swim' });
+    const compiled = compileWater(DEFAULT_WATER);
+    const has = measureRig(rig, rigBody(rig), mediumAt(18), compiled.facts);
+    expect(reasonsFor(compiled, rig, has)).toContainEqual({
+      rule: 'swim-falls-over',
+      want: null,
+      weight: 1.2,
+      for: false,
+    });
+  });
+});
+
+describe('checks of a rig', () => {
+  const judged = (rig: ReturnType<typeof jig>): FaultId[] => rigFaults(rig, rigBody(rig)).map(({ id }) => id);
+  const skirtTo = (lengthMm: number) => ({ ...jig(), skirt: { ...jig().skirt!, lengthMm } });
+  const cases: Readonly<Record<FaultId, { advises: ReturnType<typeof jig>; holds: ReturnType<typeof jig> }>> = {
+    'edge-on-round-body': {
+      advises: jig({ trailer: 'stick-worm', more: { orientation: 'edge' } }),
+      holds: jig({ trailer: 'flat-bug', more: { orientation: 'edge' } }),
+    },
+    'skirt-hides-tail': {
+      // a 76.2 mm chunk: the limit lies at exactly this skirt
+      advises: skirtTo(76.2 - TAIL_BEYOND_SKIRT_MM + 0.5),
+      holds: skirtTo(76.2 - TAIL_BEYOND_SKIRT_MM - 0.001),
+    },
+    'bare-point-in-plastic': {
+      advises: { ...jig(), guard: null },
+      holds: { ...jig(), guard: null, keeper: 'screw' },
+    },
+    'core-longer-than-body': {
+      advises: { ...jig(), core: { lengthMm: 78, colour: 'chartreuse' } },
+      holds: { ...jig(), core: { lengthMm: 76, colour: 'chartreuse' } },
+    },
+  };
+  test('every check has its cases', () => {
+    expect(Object.keys(cases)).toEqual([...FAULT_IDS]);
+    expect(RIG_CHECKS.map(({ id }) => id)).toEqual([...FAULT_IDS]);
+  });
+  test.each(FAULT_IDS)('%s', (id) => {
+    expect(judged(cases[id].advises)).toContain(id);
+    expect(judged(cases[id].holds)).not.toContain(id);
+  });
+  test('no trailer: checks of trailers do not apply', () => expect(judged(jig({ trailer: null }))).toEqual([]));
+  test('each fault says what to do', () => {
+    for (const { advises } of Object.values(cases)) {
+      for (const { says, remedy } of rigFaults(advises, rigBody(advises))) {
+        expect(says.length).toBeGreaterThan(10);
+        expect(remedy.length).toBeGreaterThan(10);
+      }
+    }
+  });
+});
+
+describe('a rig’s report', () => {
+  test('any rig has numbers, none of them NaN', () => {
+    fc.assert(
+      fc.property(anyRig, fc.double({ min: 0, max: 40, noNaN: true }), (rig, tempC) => {
+        const report = rigReport(rig, tempC);
+        expect(JSON.stringify(report)).not.toMatch(/NaN|Infinity/);
+        expect(report.massG).toBeGreaterThan(0);
+        expect(report.fall!.slack.bandMps[0]).toBeLessThanOrEqual(report.fall!.slack.speedMps);
+      }),
+    );
+  });
+  test('a family whose mechanics are not built has nulls, no invention', () => {
+    const report = rigReport({ ...jig(), family: 'spinner' }, 15);
+    expect(Object.entries(report).filter(([name, value]) => name !== 'faults' && value !== null)).toEqual([]);
+  });
+});
+
+test('the core imports no page, server or machine', () => {
+  expect(readFileSync('core/tsconfig.json', 'utf8')).toContain('"types": []');
+});

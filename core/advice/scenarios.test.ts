@@ -1,0 +1,208 @@
+import { describe, expect, test } from '@jest/globals';
+import { catalogueBox } from '../rig/catalogue';
+import { massKgFromOz, tempCFromF, lengthMFromFt, lengthMFromIn, ftFromLengthM } from '../units/units';
+import { DEFAULT_WATER, type Water } from '../water/schema';
+import { advise } from './rank';
+import { compileWater } from './wants';
+
+const BOX = catalogueBox();
+const f = tempCFromF;
+const water = (part: Partial<Water>): Water => ({ ...DEFAULT_WATER, ...part });
+const top = (part: Partial<Water>, count = 3) => advise(water(part), BOX, count).picks;
+const rules = (part: Partial<Water>): string[] => top(part, 1)[0]!.reasons.map(({ rule }) => rule);
+const weightOz = (part: Partial<Water>): readonly [number, number] => {
+  const want = compileWater(water(part)).wants.find(({ id }) => id === 'weight')!;
+  return [want.from / massKgFromOz(1), want.to / massKgFromOz(1)];
+};
+
+const COLD_LAYDOWN: Partial<Water> = {
+  temperatureC: f(48),
+  depthM: lengthMFromFt(4),
+  cover: [{ kind: 'laydown', density: 'medium' }],
+  season: 'winter',
+};
+const HEDGE: Partial<Water> = {
+  temperatureC: f(57),
+  visibilityM: lengthMFromIn(14),
+  depthM: lengthMFromFt(4),
+  cover: [{ kind: 'flooded-bush', density: 'thick' }],
+};
+const DEEP_ROCK: Partial<Water> = {
+  temperatureC: f(70),
+  visibilityM: lengthMFromFt(3),
+  depthM: lengthMFromFt(20),
+  bottom: 'rock',
+  cover: [{ kind: 'rock', density: 'medium' }],
+  season: 'summer',
+};
+const MAT: Partial<Water> = {
+  temperatureC: f(80),
+  visibilityM: lengthMFromFt(2),
+  depthM: lengthMFromFt(3),
+  bottom: 'mud',
+  cover: [{ kind: 'grass-matted', density: 'thick' }],
+  season: 'summer',
+};
+const OVER_GRASS: Partial<Water> = {
+  visibilityM: lengthMFromFt(4),
+  depthM: lengthMFromFt(6),
+  cover: [{ kind: 'grass-submerged', density: 'medium', topM: 0.9 }],
+  band: { fromM: 0.1, toM: 0.6 },
+};
+
+describe('weight', () => {
+  test('cold shallow cover asks for about 3/8 or less, 55 and up for about 1/2', () => {
+    const [, coldTo] = weightOz({ ...COLD_LAYDOWN, schools: { weight: 'heaviest' } });
+    expect(coldTo).toBeLessThan(0.55);
+    const [mildFrom, mildTo] = weightOz({ ...COLD_LAYDOWN, temperatureC: f(58), schools: { weight: 'heaviest' } });
+    expect(mildFrom).toBeLessThanOrEqual(0.5);
+    expect(mildTo).toBeGreaterThan(0.5);
+  });
+  test('summer and thick cover ask for 3/4 even in two feet', () => {
+    const [from, to] = weightOz({ ...HEDGE, temperatureC: f(80), season: 'summer', depthM: lengthMFromFt(2) });
+    expect(from).toBeLessThanOrEqual(0.75);
+    expect(to).toBeGreaterThanOrEqual(0.75);
+  });
+  test('a thick mat asks for an ounce and more, deep water for 3/4', () => {
+    expect(weightOz(MAT)[0]).toBeGreaterThan(0.9);
+    expect(weightOz(DEEP_ROCK)[0]).toBeLessThanOrEqual(0.75);
+    expect(weightOz(DEEP_ROCK)[1]).toBeGreaterThan(0.75);
+  });
+  test('over weed asks for the lightest', () => expect(weightOz(OVER_GRASS)[1]).toBeLessThan(0.35));
+  test('the slow hand wants it lighter than stepping up does', () => {
+    const [, slow] = weightOz({ ...HEDGE, schools: { weight: 'slow-hand' } });
+    const [, heavy] = weightOz({ ...HEDGE, schools: { weight: 'heaviest' } });
+    expect(slow).toBeLessThan(0.75 * heavy);
+  });
+  test('the school follows cold, mood and aim unless it is chosen', () => {
+    const school = (part: Partial<Water>) => compileWater(water(part));
+    expect(school({ temperatureC: f(50) })).toMatchObject({ school: 'slow-hand', schoolReason: 'cold' });
+    expect(school({ mood: 'inactive' })).toMatchObject({ school: 'slow-hand', schoolReason: 'inactive' });
+    expect(school({ aim: 'saturate' })).toMatchObject({ school: 'slow-hand', schoolReason: 'saturate' });
+    expect(school({})).toMatchObject({ school: 'heaviest', schoolReason: 'usual' });
+    expect(school({ temperatureC: f(50), schools: { weight: 'heaviest' } })).toMatchObject({ schoolReason: 'chosen' });
+  });
+});
+
+describe('head', () => {
+  test('deep rock: a football leads', () => expect(top(DEEP_ROCK)[0]!.rig.head.style).toBe('football'));
+  test('riprap: with cams', () => {
+    const [first] = top({ ...DEEP_ROCK, bottom: 'riprap', cover: [{ kind: 'riprap', density: 'medium' }] }, 1);
+    expect(first!.rig.head).toMatchObject({ style: 'football', cams: true });
+  });
+  test('docks: a casting head leads', () => {
+    const [first] = top({ cover: [{ kind: 'dock', density: 'medium' }], temperatureC: f(66) }, 1);
+    expect(first!.rig.head.style).toBe('casting');
+  });
+  test('a thick mat: the punching weight leads', () => expect(top(MAT)[0]!.rig.head.style).toBe('bullet'));
+  test('thick standing grass: a pointed flipping head is among the first, no ball, no football', () => {
+    const styles = top({ ...MAT, cover: [{ kind: 'reeds', density: 'thick' }] }, 5).map(({ rig }) => rig.head);
+    expect(styles.some(({ style, nose }) => style === 'flipping' && nose !== 'round')).toBe(true);
+    expect(styles.every(({ style }) => style !== 'ball' && style !== 'football')).toBe(true);
+  });
+  test('forked hardwood: never a pointed nose in the first five', () => {
+    for (const kind of ['hardwood', 'flooded-bush', 'laydown'] as const) {
+      const picks = top({ ...HEDGE, cover: [{ kind, density: 'thick' }] }, 5);
+      for (const { rig } of picks) {
+        const pointed =
+          rig.head.nose === 'pointed' || (!rig.head.nose && ['flipping', 'swim', 'bullet'].includes(rig.head.style));
+        expect(pointed).toBe(false);
+      }
+    }
+  });
+  test('high over grass: a swim head', () => expect(top(OVER_GRASS)[0]!.rig.head.style).toBe('swim'));
+  test('on the bottom: no swim head first', () => {
+    for (const part of [COLD_LAYDOWN, HEDGE, DEEP_ROCK]) expect(top(part)[0]!.rig.head.style).not.toBe('swim');
+  });
+});
+
+describe('trailer', () => {
+  test('cold: a chunk leads and says why', () => {
+    const [first] = top(COLD_LAYDOWN, 1);
+    expect(first!.rig.trailer?.kind).toBe('chunk');
+    expect(rules(COLD_LAYDOWN)).toContain('chunk-while-cold');
+  });
+  test('cold: no kicking claws in the first three', () => {
+    for (const { rig } of top(COLD_LAYDOWN)) expect(rig.trailer?.kind).not.toMatch(/flapper|kick/);
+  });
+  test('warm shallow murk, active: a strong kicker leads', () => {
+    const [first] = top(
+      { ...HEDGE, temperatureC: f(76), visibilityM: lengthMFromIn(8), mood: 'active', season: 'summer' },
+      1,
+    );
+    expect(first!.rig.trailer?.kind).toMatch(/flapper-craw|kick-bug|kick-chunk/);
+  });
+  test('clear, pressured, inactive: something small that hardly moves', () => {
+    const part: Partial<Water> = {
+      visibilityM: lengthMFromFt(7),
+      mood: 'inactive',
+      pressure: 'high',
+      aim: 'bites',
+      temperatureC: f(62),
+      cover: [],
+      depthM: lengthMFromFt(8),
+    };
+    const [first] = top(part, 1);
+    expect(first!.rig.trailer!.lengthMm).toBeLessThan(90);
+    expect(first!.has.show).toBeLessThan(0.35);
+  });
+  test('a jig without plastic never leads', () => {
+    for (const part of [COLD_LAYDOWN, HEDGE, DEEP_ROCK, MAT, OVER_GRASS])
+      expect(top(part)[0]!.rig.trailer).not.toBeNull();
+  });
+  test('panfish eaten: flat bodies on edge', () => {
+    const [first] = top({ ...HEDGE, forage: ['panfish'] }, 1);
+    expect(first!.rig.trailer?.orientation).toBe('edge');
+  });
+});
+
+describe('colour', () => {
+  test('mud: dark; clear enough: natural; shad: white', () => {
+    const skirt = (part: Partial<Water>): string | undefined => top(part, 1)[0]!.rig.skirt?.colour;
+    expect(skirt({ visibilityM: lengthMFromIn(5) })).toBe('black/blue');
+    expect(['green pumpkin', 'brown/orange']).toContain(skirt({ visibilityM: lengthMFromFt(3) }));
+    expect(skirt({ visibilityM: lengthMFromFt(3), forage: ['shad'] })).toBe('white');
+  });
+});
+
+describe('however the water changes', () => {
+  const want = (part: Partial<Water>, id: 'push' | 'fall' | 'show') =>
+    compileWater(water(part)).wants.find((row) => row.id === id)!;
+  test('murkier never asks for less push', () => {
+    for (const mood of ['active', 'neutral', 'inactive'] as const) {
+      let before = Infinity;
+      for (let inches = 1; inches <= 140; inches++) {
+        const { from, to } = want({ visibilityM: lengthMFromIn(inches), mood }, 'push');
+        expect(from + to).toBeLessThanOrEqual(before + 1e-9);
+        before = from + to;
+      }
+    }
+  });
+  test('colder never asks for a faster fall or more motion', () => {
+    let [fall, show] = [0, 0];
+    for (let tempF = 34; tempF <= 100; tempF++) {
+      const speed = want({ temperatureC: f(tempF) }, 'fall').to;
+      const motion = want({ temperatureC: f(tempF) }, 'show').to;
+      expect(speed).toBeGreaterThanOrEqual(fall - 1e-9);
+      expect(motion).toBeGreaterThanOrEqual(show - 1e-9);
+      [fall, show] = [speed, motion];
+    }
+    expect(ftFromLengthM(fall)).toBeGreaterThan(2);
+  });
+  test('low light counts as murkier', () => {
+    expect(want({ sky: 'dark' }, 'push').from).toBeGreaterThan(want({ sky: 'bright' }, 'push').from);
+  });
+  test('bands are always the right way round and on their scale', () => {
+    for (const temperatureC of [1, 12, 20, 32]) {
+      for (const visibilityM of [0, 0.2, 0.5, 2, 12]) {
+        for (const mood of ['active', 'inactive'] as const) {
+          for (const row of compileWater(water({ temperatureC, visibilityM, mood })).wants) {
+            expect(row.from).toBeLessThan(row.to);
+            expect(row.from).toBeGreaterThanOrEqual(0);
+            if (row.id === 'show' || row.id === 'snag') expect(row.to).toBeLessThanOrEqual(1);
+          }
+        }
+      }
+    }
+  });
+});

@@ -1,0 +1,136 @@
+import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import { DEMO_BOX } from '../../../demo/brindle-mere';
+import { issueText } from '../../messages/issues-en';
+import { TRAYS } from '../../rig/box';
+import { massKgFromG, ozFromMassKg } from '../../units/units';
+import { COLUMNS } from './columns';
+import { CSV_LIMITS, readBoxCsv } from './read';
+import { csvTemplate, writeBoxCsv } from './write';
+
+const lines = (text: string): string[] => {
+  const read = readBoxCsv(text);
+  return read.ok ? [] : read.issues.map(({ code, line, path }) => `${line ?? '-'} ${path} ${code}`);
+};
+const parts = (text: string) => {
+  const read = readBoxCsv(text);
+  if (!read.ok) throw new Error(read.issues.map(issueText).join('\n'));
+  return read.value;
+};
+
+describe('reading', () => {
+  test('a short list is enough: what is left out is usual', () => {
+    const { heads } = parts('style,weight\ncasting,3/8 oz\n');
+    expect(heads).toEqual([
+      {
+        style: 'casting',
+        weightOz: 0.375,
+        metal: 'lead',
+        finesse: false,
+        hook: { size: '4/0', wire: 'medium' },
+        guard: null,
+        skirt: null,
+      },
+    ]);
+  });
+  test.each([
+    ['3/8 oz', 0.375],
+    ['3/8', 0.375],
+    ['0.375', 0.375],
+    ['"0,375"', 0.375],
+    ['1 1/4 oz', 1.25],
+    ['⅜ oz', 0.375],
+    ['10.5 g', ozFromMassKg(massKgFromG(10.5))],
+  ])('weight %s', (cell, weightOz) => {
+    expect(parts(`style,weight\ncasting,${cell}\n`).heads[0]!.weightOz).toBeCloseTo(weightOz, 5);
+  });
+  test.each([
+    ['4 in', 101.6],
+    ['"4"""', 101.6],
+    ['100 mm', 100],
+    ['10 cm', 100],
+    ['4 1/4', 107.95],
+  ])('length %s', (cell, lengthMm) => {
+    expect(parts(`kind,length\nchunk,${cell}\n`).trailers[0]!.lengthMm).toBeCloseTo(lengthMm, 6);
+  });
+  test('semicolons with decimal commas, a byte-order mark, Windows line ends, blank lines, other capitals', () => {
+    const { trailers } = parts('\uFEFFKind;LENGTH;Mass\r\nFlapper Craw;4,25 in;9,4 g\r\n\r\n;;\r\nchunk;3;\r\n');
+    expect(trailers).toHaveLength(2);
+    expect(trailers[0]).toMatchObject({ kind: 'flapper-craw', massG: 9.4, softness: 'medium' });
+    expect(trailers[0]!.lengthMm).toBeCloseTo(107.95, 6);
+  });
+  test('tabs', () => expect(parts('material\tstrands\nsilicone\t50\n').skirts).toHaveLength(1));
+  test('a kind by its title counts as its id', () => {
+    expect(parts('kind,length\nflat-tail bug,4\nTwin-tail Grub,4\n').trailers.map(({ kind }) => kind)).toEqual([
+      'flat-bug',
+      'twin-tail-grub',
+    ]);
+  });
+  test('a colour nobody knows is taken, and said', () => {
+    const read = parts('kind,length,colour\nchunk,3,moonshine\n');
+    expect(read.notes.map(({ code, line }) => `${line} ${code}`)).toEqual(['2 unknown-colour']);
+  });
+  test('5,000 rows', () => {
+    const rows = Array.from({ length: 5000 }, (_, i) => `casting,${1 + (i % 12)}/16 oz`);
+    expect(parts(`style,weight\n${rows.join('\n')}\n`).heads).toHaveLength(5000);
+  });
+});
+
+describe('refusing, all or nothing, by line and column', () => {
+  test.each([
+    ['nothing at all', '', ['-  empty-file']],
+    ['a header alone', 'style,weight\n', ['-  empty-file']],
+    ['a header of something else', 'name,price\nx,3\n', ['1  wrong-header']],
+    ['a column too many', 'style,weight,price\ncasting,3/8,4\n', ['1 price unknown-column']],
+    ['a column twice', 'style,weight,weight\ncasting,3/8,1/2\n', ['1 weight duplicate-id']],
+    ['a number that is none', 'style,weight\ncasting,heavy\n', ['2 weight not-a-number']],
+    ['an unknown unit', 'style,weight\ncasting,3 kg\n', ['2 weight not-one-of']],
+    ['an unknown kind', 'kind,length\nsquid,4 in\n', ['2 kind not-one-of']],
+    ['a weight no jig has', 'style,weight\ncasting,90 oz\n', ['2 weight too-large']],
+    ['a negative quantity', 'style,weight,quantity\ncasting,3/8,-2\n', ['2 quantity too-small']],
+    ['half a part', 'style,weight,quantity\ncasting,3/8,1.5\n', ['2 quantity wrong-type']],
+    ['an empty cell that is needed', 'style,weight\ncasting,\n', ['2 weight missing']],
+    ['too many cells', 'style,weight\ncasting,3/8,what\n', ['2  broken-row']],
+    ['a quote never closed', 'style,weight\n"casting,3/8\n', ['2  broken-quotes']],
+    ['a hook of no size', 'style,weight,hook\ncasting,3/8,9/0\n', ['2 hook not-one-of']],
+    ['negative strands', 'material,strands\nsilicone,-5\n', ['2 strands too-small']],
+  ])('%s', (_, text, expected) => expect(lines(text)).toEqual(expected));
+  test('one bad row of many: every problem, and nothing taken', () => {
+    expect(lines('style,weight\ncasting,3/8\nanvil,3/8\ncasting,x\ncasting,1/2\n')).toEqual([
+      '3 style not-one-of',
+      '4 weight not-a-number',
+    ]);
+  });
+  test('more rows or characters than it takes', () => {
+    const rows = `${'casting,3/8\n'.repeat(CSV_LIMITS.rows + 1)}`;
+    expect(lines(`style,weight\n${rows}`)).toEqual(['-  too-many-rows']);
+    expect(lines('x'.repeat(CSV_LIMITS.bytes + 1))).toEqual(['-  too-big-a-file']);
+  });
+  test('each problem says place, what was there and what to do', () => {
+    const read = readBoxCsv('style,weight\ncasting,heavy\n');
+    expect(read.ok ? '' : issueText(read.issues[0]!)).toBe(
+      'line 2, weight: "heavy" is not a number. Write 0.375, 0,375 or 3/8.',
+    );
+  });
+  test('whatever is thrown at it, it answers and never throws', () => {
+    fc.assert(
+      fc.property(fc.string({ maxLength: 300 }), (noise) => {
+        expect(typeof readBoxCsv(noise).ok).toBe('boolean');
+        expect(typeof readBoxCsv(`style,weight\n${noise}`).ok).toBe('boolean');
+      }),
+    );
+  });
+});
+
+describe('writing', () => {
+  test.each(TRAYS)('%s of the demo box come back as they were', (tray) => {
+    expect(parts(writeBoxCsv(DEMO_BOX, tray))[tray]).toEqual(
+      DEMO_BOX[tray].map((part) => (tray === 'heads' ? { skirt: null, ...part } : part)),
+    );
+  });
+  test.each(TRAYS)('the template for %s can be read and holds every column', (tray) => {
+    const template = csvTemplate(tray);
+    expect(parts(template).tray).toBe(tray);
+    expect(template.split('\n')[0]).toBe(COLUMNS[tray].map(({ name }) => name).join(','));
+  });
+});

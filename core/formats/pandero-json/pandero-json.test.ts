@@ -1,0 +1,126 @@
+import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import { DEMO_BOX, NORTH_ARM } from '../../../demo/brindle-mere';
+import { advise } from '../../advice/rank';
+import { issueText } from '../../messages/issues-en';
+import { jig } from '../../testing/rigs';
+import { makeTicket } from '../../ticket/make';
+import { cautionsFor } from '../../ticket/cautions';
+import { ticketSchema, type Ticket } from '../../ticket/schema';
+import { parseWith } from '../../parse';
+import { checkFile } from '../check';
+import { JSON_LIMIT_BYTES, type Backup } from './format';
+import { readPanderoJson } from './read';
+import { writeBackup, writeBox, writeTickets } from './write';
+
+const advice = advise(NORTH_ARM, DEMO_BOX, 1);
+const ticket: Ticket = makeTicket(advice.picks[0]!, advice, NORTH_ARM, {
+  id: 'a-ticket',
+  madeAt: '2026-09-26T06:30:00.000Z',
+  name: 'Hedgerow, Saturday',
+});
+const backup: Backup = {
+  kind: 'backup',
+  version: 1,
+  madeAt: '2026-09-26T07:00:00.000Z',
+  settings: { units: 'us', theme: 'light', source: 'box' },
+  water: NORTH_ARM,
+  box: DEMO_BOX,
+  tickets: [ticket],
+};
+const problems = (text: string): string[] => {
+  const read = readPanderoJson(text);
+  return read.ok ? [] : read.issues.map(({ code, line, path }) => `${line ?? '-'} ${path} ${code}`);
+};
+
+describe('there and back', () => {
+  test.each([
+    ['box', writeBox(DEMO_BOX), DEMO_BOX],
+    ['tickets', writeTickets([ticket]), { kind: 'tickets', version: 1, tickets: [ticket] }],
+    ['backup', writeBackup(backup), backup],
+    ['water', JSON.stringify(NORTH_ARM), NORTH_ARM],
+    ['rig', JSON.stringify(jig()), jig()],
+  ])('%s', (kind, text, value) => expect(readPanderoJson(text)).toEqual({ ok: true, value: { kind, value } }));
+  test('a byte-order mark does no harm', () => expect(problems(`\uFEFF${writeBox(DEMO_BOX)}`)).toEqual([]));
+});
+
+describe('a ticket', () => {
+  test('keeps rig, numbers, reasons and dissent as they stood', () => {
+    expect(parseWith(ticketSchema, ticket).ok).toBe(true);
+    expect(ticket.rig).toEqual(advice.picks[0]!.rig);
+    expect(ticket.fall.speedMps).toBe(advice.picks[0]!.fall.speedMps);
+    expect(ticket.semiTight.speedMps).toBeLessThan(ticket.fall.speedMps);
+    expect(ticket.reasons.length).toBe(advice.picks[0]!.reasons.length);
+    expect(ticket.massG).toBeGreaterThan(14);
+  });
+  test('cautions are those that apply', () => {
+    const all = cautionsFor(jig(), NORTH_ARM);
+    expect(all).toEqual(expect.arrayContaining(['local-rules', 'bare-hook', 'lead', 'cold-water', 'snag-recoil']));
+    const mild = cautionsFor(jig({ metal: 'tungsten', trailer: null }), { ...NORTH_ARM, temperatureC: 25, cover: [] });
+    expect(mild).toEqual(['local-rules', 'bare-hook', 'embedded-hook', 'handling']);
+  });
+});
+
+describe('refusing', () => {
+  test.each([
+    ['nothing', '', ['-  empty-file']],
+    ['cut short', '{\n  "kind": "box",\n  "version": 1,', ['3  not-json']],
+    ['a stray comma', '{\n "kind": "box",\n "version": 1,,\n}', ['3  not-json']],
+    ['a list', '[1, 2]', ['1  not-pandero']],
+    ['a number', '7', ['1  not-pandero']],
+    ['foreign', '{"type": "FeatureCollection", "features": []}', ['1  not-pandero']],
+    ['foreign kind', '{"kind": "recipe"}', ['1  not-pandero']],
+    ['from the future', '{\n"kind": "box",\n"version": 99}', ['3 version newer-version']],
+    ['no trays', '{"kind": "box", "version": 1}', ['1 heads missing', '1 skirts missing', '1 trailers missing']],
+  ])('%s', (_, text, expected) => expect(problems(text)).toEqual(expected));
+  test('a wrong field inside is found by line and path', () => {
+    const text = writeTickets([ticket]).replace('"weightOz": 0.5', '"weightOz": "half"');
+    const line = text.split('\n').findIndex((row) => row.includes('"half"')) + 1;
+    expect(problems(text)[0]).toBe(`${line} tickets[0].rig.head.weightOz not-a-number`);
+  });
+  test('an unknown field of our own file is an error', () => {
+    const text = writeBox(DEMO_BOX).replace('"name"', '"nmae"');
+    expect(problems(text)).toEqual(['4 nmae unknown-field']);
+  });
+  test('the wrong one of our files is called by its name', () => {
+    const read = readPanderoJson(JSON.stringify(jig()), ['box']);
+    expect(read.ok ? '' : issueText(read.issues[0]!)).toMatch(/This file is a rig; here a box is wanted/);
+  });
+  test('a file too large is not even parsed', () => {
+    expect(problems(`{"kind":"box"${' '.repeat(JSON_LIMIT_BYTES)}}`)).toEqual(['-  too-big-a-file']);
+  });
+  test('whatever is thrown at it, it answers and never throws', () => {
+    fc.assert(
+      fc.property(
+        fc.oneof(
+          fc.string(),
+          fc.json(),
+          fc.json().map((json) => `{"kind":"box","version":1,"heads":${json}}`),
+        ),
+        (text) => {
+          expect(readPanderoJson(text).ok).toBe(false);
+        },
+      ),
+    );
+  });
+});
+
+describe('check', () => {
+  test('tells kinds apart by contents', () => {
+    expect(checkFile(writeBackup(backup))).toMatchObject({
+      format: 'json',
+      kind: 'backup',
+      counts: { parts: 45, tickets: 1 },
+    });
+    expect(checkFile('style,weight\nball,1/4\n')).toMatchObject({ format: 'csv', kind: 'heads', counts: { heads: 1 } });
+    expect(checkFile('{').issues.map(({ code }) => code)).toEqual(['not-json']);
+    expect(checkFile('hello').issues.map(({ code }) => code)).toEqual(['wrong-header']);
+    expect(checkFile(JSON.stringify(NORTH_ARM))).toMatchObject({ kind: 'water', counts: { cover: 2 } });
+    expect(checkFile(writeTickets([ticket]))).toMatchObject({ kind: 'tickets', counts: { tickets: 1 } });
+    expect(checkFile(JSON.stringify(jig()))).toMatchObject({ kind: 'rig' });
+    expect(checkFile(writeBox(DEMO_BOX))).toMatchObject({
+      kind: 'box',
+      counts: { heads: 17, skirts: 10, trailers: 18 },
+    });
+  });
+});

@@ -1,0 +1,202 @@
+import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import { rigBody, skirtBody, type RigBody } from '../rig/body';
+import { strandCauchy } from '../rig/skirt-shape';
+import { anyRig, jig } from '../testing/rigs';
+import { BAND_80_SD, FACTOR_SD, fallBandMps } from './bands';
+import { cylinderCd, sphereCd } from './cylinder-and-sphere';
+import { mediumAt, secondsToBottom, steadyFall, submergedWeightN, UNIT_FACTORS } from './fall';
+import { fishesLikeOz } from './fishes-like';
+import { fallReport } from './report';
+import { skirtDragAreaM2 } from './skirt-drag';
+
+const medium = mediumAt(15);
+const speed = (body: RigBody, semiTight = 0): number => steadyFall(body, medium, semiTight).speedMps;
+const heavier = (body: RigBody, extraKg: number): RigBody => ({ ...body, massKg: body.massKg + extraKg });
+
+describe('published drag', () => {
+  test.each([
+    [1, 11],
+    [1000, 1.1],
+    [1e5, 1.0046],
+  ])('cylinder at Re %p: %p', (re, cd) => expect(cylinderCd(re)).toBeCloseTo(cd, 2));
+  test.each([
+    [0.1, 247.4],
+    [1, 27.6],
+    [100, 1.09],
+    [1e4, 0.44],
+  ])('sphere at Re %p: %p (2 %)', (re, cd) => expect(Math.abs(sphereCd(re) / cd - 1)).toBeLessThan(0.02));
+});
+
+describe('skirt', () => {
+  const skirt = skirtBody({ material: 'silicone', strands: 50, thinned: 0, lengthMm: 55 });
+  test('far out the form drag grows as U to 4/3', () => {
+    const drag = (speedMps: number): number => skirtDragAreaM2(skirt, speedMps, 999, 1e-12) * speedMps ** 2; // without friction
+    expect(Math.log(drag(40) / drag(20)) / Math.log(2)).toBeCloseTo(4 / 3, 1);
+  });
+  test('at a standstill it grows as U squared', () => {
+    const drag = (speedMps: number): number => skirtDragAreaM2(skirt, speedMps, 999, 1e-14) * speedMps ** 2;
+    expect(Math.log(drag(0.002) / drag(0.001)) / Math.log(2)).toBeCloseTo(2, 1);
+  });
+  test('the Cauchy number has no unit: metres or millimetres, it is the same', () => {
+    const inMm = { ...skirt, widthM: 1, thicknessM: 0.45, lengthM: 55, modulusPa: skirt.modulusPa * 1e-6 };
+    // density in kg/mm³, speed in mm/s, modulus in kg/(mm s²) x 1e-3
+    expect(strandCauchy({ ...inMm, modulusPa: 3e3 }, 400, 999e-9)).toBeCloseTo(strandCauchy(skirt, 0.4, 999), 6);
+  });
+});
+
+describe('fall', () => {
+  test('more mass in the same shape never falls slower', () => {
+    fc.assert(
+      fc.property(anyRig, fc.double({ min: 0, max: 0.03, noNaN: true }), (rig, extraKg) => {
+        const body = rigBody(rig);
+        expect(speed(heavier(body, extraKg))).toBeGreaterThanOrEqual(speed(body) - 1e-12);
+      }),
+    );
+  });
+  test('the forces balance at the speed that is returned', () => {
+    fc.assert(
+      fc.property(anyRig, fc.double({ min: 0, max: 0.6, noNaN: true }), (rig, semiTight) => {
+        const body = rigBody(rig);
+        const fast = steadyFall(body, medium, semiTight, UNIT_FACTORS, 0.5);
+        const fromAfar = steadyFall(body, medium, semiTight, UNIT_FACTORS, 8);
+        const fromBelow = steadyFall(body, medium, semiTight, UNIT_FACTORS, 0.01);
+        expect(fromAfar.speedMps).toBeCloseTo(fast.speedMps, 7);
+        expect(fromBelow.speedMps).toBeCloseTo(fast.speedMps, 7);
+      }),
+    );
+  });
+  test('the solver agrees with bisection on the forces written out', () => {
+    fc.assert(
+      fc.property(anyRig, fc.constantFrom(0, 0.3, 0.6), (rig, semiTight) => {
+        const body = rigBody(rig);
+        let [low, high] = [0.001, 50];
+        for (let i = 0; i < 80; i++) {
+          const middle = Math.sqrt(low * high);
+          const { dragN, liftN } = forcesWrittenOut(body, middle, semiTight);
+          if (Math.hypot(dragN, liftN) < submergedWeightN(body, medium) * (1 - semiTight)) low = middle;
+          else high = middle;
+        }
+        const { dragN, liftN } = forcesWrittenOut(body, low, semiTight);
+        const fall = steadyFall(body, medium, semiTight);
+        expect(fall.pathMps / low).toBeCloseTo(1, 6);
+        expect(fall.speedMps).toBeCloseTo(low * Math.cos(Math.atan2(liftN, dragN)), 6);
+      }),
+    );
+  });
+  test('a rig without weight in the water hangs still, a lighter one too', () => {
+    const body = rigBody(jig());
+    const neutral = { ...body, massKg: body.volumeM3 * medium.densityKgM3 };
+    expect(steadyFall(neutral, medium)).toMatchObject({ speedMps: 0, driftMps: 0 });
+    expect(secondsToBottom(neutral, medium, steadyFall(neutral, medium), 2)).toBeNull();
+    expect(fallBandMps(neutral, medium, steadyFall(neutral, medium))).toEqual([0, 0]);
+    expect(speed(heavier(neutral, -0.001))).toBe(0);
+  });
+  test('more of the weight on the line never falls faster', () => {
+    fc.assert(
+      fc.property(anyRig, fc.double({ min: 0, max: 0.55, noNaN: true }), (rig, share) => {
+        const body = rigBody(rig);
+        expect(steadyFall(body, medium, share + 0.05).pathMps).toBeLessThan(steadyFall(body, medium, share).pathMps);
+      }),
+    );
+  });
+  test('deeper takes longer, and in deep water by depth over speed', () => {
+    const body = rigBody(jig());
+    const fall = steadyFall(body, medium);
+    const seconds = (depthM: number): number => secondsToBottom(body, medium, fall, depthM)!;
+    expect(seconds(2)).toBeGreaterThan(seconds(1));
+    expect(seconds(20) - seconds(10)).toBeCloseTo(10 / fall.speedMps, 6);
+    expect(seconds(1)).toBeGreaterThan(1 / fall.speedMps);
+  });
+  test('the launch agrees with stepping quadratic drag through time', () => {
+    const body = rigBody(jig());
+    const fall = steadyFall(body, medium);
+    const pathM = 0.4 / Math.cos(fall.glideRad);
+    const closed = secondsToBottom(body, medium, fall, 0.4)!;
+    // acceleration at rest from two depths so short that drag does not count
+    const early = secondsToBottom(body, medium, fall, 1e-6)!;
+    const startMps2 = (2 * (1e-6 / Math.cos(fall.glideRad))) / early ** 2;
+    let [speedNow, way, time] = [0, 0, 0];
+    for (const dt = 1e-5; way < pathM; time += dt) {
+      speedNow += dt * startMps2 * (1 - (speedNow / fall.pathMps) ** 2);
+      way += dt * speedNow;
+    }
+    expect(Math.abs(time / closed - 1)).toBeLessThan(0.01);
+  });
+});
+
+describe('bands', () => {
+  test('the 80 % band agrees with 2,000 seeded samples (10 %)', () => {
+    for (const rig of [jig(), jig({ trailer: 'flapper-craw' }), jig({ trailer: null, oz: 0.75 })]) {
+      const body = rigBody(rig);
+      const fall = steadyFall(body, medium);
+      const [low, high] = fallBandMps(body, medium, fall);
+      const rng = seeded(7);
+      const samples = Array.from({ length: 2000 }, () => {
+        const factor = (sd: number): number => Math.exp(sd * gauss(rng));
+        const factors = {
+          head: factor(FACTOR_SD.head),
+          skirt: factor(FACTOR_SD.skirt),
+          trailer: factor(FACTOR_SD.trailer),
+          lift: factor(FACTOR_SD.lift),
+        };
+        return steadyFall(body, medium, 0, factors).speedMps;
+      }).sort((a, b) => a - b);
+      const width = Math.log(samples[1799]! / samples[200]!);
+      expect(Math.abs(Math.log(high / low) / width - 1)).toBeLessThan(0.1);
+      expect(BAND_80_SD).toBeCloseTo(1.2816, 3);
+    }
+  });
+  test('a bigger unknown makes a wider band: a trailer adds to it', () => {
+    const width = (rig: ReturnType<typeof jig>): number => {
+      const body = rigBody(rig);
+      const [low, high] = fallBandMps(body, medium, steadyFall(body, medium));
+      return Math.log(high / low);
+    };
+    expect(width(jig({ trailer: 'flapper-craw' }))).toBeGreaterThan(width(jig({ trailer: null, strands: 0 })));
+  });
+});
+
+describe('fishes like', () => {
+  test('a plain chunk jig fishes like itself', () => {
+    for (const oz of [1 / 8, 1 / 4, 3 / 8, 1]) {
+      const rig = jig({ oz });
+      expect(fishesLikeOz(rig, medium, speed(rigBody(rig)))).toBeCloseTo(oz, 4);
+    }
+  });
+  test('outside every head there is no answer, not a guess', () => {
+    expect(fishesLikeOz(jig(), medium, 0.0001)).toBeNull();
+    expect(fishesLikeOz(jig(), medium, 50)).toBeNull();
+  });
+  test('a report refuses a share on the line outside 0 to 0.6', () => {
+    expect(() => fallReport(jig(), 15, 0.7)).toThrow(RangeError);
+    expect(() => fallReport(jig(), 15, -0.1)).toThrow(RangeError);
+  });
+});
+
+/** Drag and lift of a falling rig, N, straight from the equations. */
+function forcesWrittenOut(body: RigBody, pathMps: number, semiTight: number): { dragN: number; liftN: number } {
+  const gamma = Math.min(Math.PI / 2, body.head.postureRad + (semiTight * 100 * Math.PI) / 180);
+  const [c, s] = [Math.cos(gamma), Math.sin(gamma)];
+  const skirt = body.skirt ? skirtDragAreaM2(body.skirt, pathMps, medium.densityKgM3, medium.kinematicM2ps) : 0;
+  const [along, across] = [body.trailerAxialM2, body.trailerNormalM2];
+  const pressurePa = 0.5 * medium.densityKgM3 * pathMps ** 2;
+  const drag =
+    body.head.axialM2 * c ** 2 +
+    body.head.broadsideM2 * s ** 2 +
+    skirt * (0.4 + 0.6 * c ** 2 + 0.2 * s ** 2) +
+    0.6 * body.pushM2 +
+    along * c ** 3 +
+    across * s ** 3;
+  return { dragN: pressurePa * drag, liftN: pressurePa * (across * s ** 2 * c - along * c ** 2 * s) };
+}
+
+function seeded(seed: number): () => number {
+  let state = seed >>> 0;
+  return () => {
+    state = (Math.imul(state, 1664525) + 1013904223) >>> 0;
+    return (state + 0.5) / 4294967296;
+  };
+}
+
+const gauss = (rng: () => number): number => Math.sqrt(-2 * Math.log(rng())) * Math.cos(2 * Math.PI * rng());

@@ -1,0 +1,65 @@
+import { AxeBuilder } from '@axe-core/playwright';
+import { expect, test as base, type Page } from '@playwright/test';
+
+/** Every test here also watches the console and the network: no error, and nothing leaves this machine. */
+export const test = base.extend<{ watched: void }>({
+  watched: [
+    async ({ page, baseURL }, use) => {
+      const complaints: string[] = [];
+      const strangers: string[] = [];
+      page.on('console', (message) => {
+        if (['error', 'warning'].includes(message.type())) complaints.push(message.text());
+      });
+      page.on('pageerror', (error) => complaints.push(error.message));
+      page.on('request', (request) => {
+        const url = request.url();
+        if (!url.startsWith(baseURL ?? '') && !/^(data|blob):/.test(url)) strangers.push(url);
+      });
+      await use();
+      expect(complaints).toEqual([]);
+      expect(strangers).toEqual([]);
+    },
+    { auto: true },
+  ],
+});
+
+export { expect };
+
+/** Runs axe over the page as it stands. */
+export async function expectAxeClean(page: Page): Promise<void> {
+  // colours are measured once nothing fades any more
+  await page.waitForTimeout(350);
+  const { violations } = await new AxeBuilder({ page }).analyze();
+  expect(violations.map(({ id, nodes }) => `${id}: ${nodes.map(({ target }) => target.join(' ')).join(', ')}`)).toEqual(
+    [],
+  );
+}
+
+/** Goes to a station by its tab. */
+export async function goTo(page: Page, station: 'Water' | 'Pick' | 'Box' | 'Tickets'): Promise<void> {
+  await page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name: station }).click();
+}
+
+/** Opens the app with the demo world in it. */
+export async function openDemoWorld(page: Page): Promise<void> {
+  await page.goto('/#/water?world=brindle-mere');
+  await expect(
+    page.getByRole('region', { name: 'What to tie on' }).getByRole('link', { name: /^Tie on/ }),
+  ).toBeVisible();
+}
+
+/** Saves what a click downloads and returns its text. */
+export async function downloadText(page: Page, click: () => Promise<void>): Promise<string> {
+  const [download] = await Promise.all([page.waitForEvent('download'), click()]);
+  const stream = await download.createReadStream();
+  const chunks: Buffer[] = [];
+  for await (const chunk of stream) chunks.push(chunk as Buffer);
+  return Buffer.concat(chunks).toString('utf8');
+}
+
+/** Chooses a file in the import dialog. */
+export const chooseFile = (page: Page, name: string, text: string): Promise<void> =>
+  page
+    .getByRole('dialog')
+    .locator('input[type=file]')
+    .setInputFiles({ name, mimeType: 'text/plain', buffer: Buffer.from(text) });

@@ -1,0 +1,101 @@
+import { expect, expectAxeClean, openDemoWorld, test } from './fixtures';
+
+test.beforeEach(({ page }) => openDemoWorld(page));
+
+test('stations, units and help by single keys; none while typing', async ({ page }) => {
+  await page.keyboard.press('2');
+  await expect(page.getByTestId('pick-1')).toBeVisible();
+  await page.keyboard.press('7');
+  await expect(page.getByRole('heading', { name: '45 parts in your box' })).toBeVisible();
+  await page.keyboard.press('t');
+  await expect(page.getByRole('heading', { name: '0 tickets' })).toBeVisible();
+  await page.keyboard.press('1');
+  await expect(page.getByTestId('want-fall')).toContainText('ft/s');
+  await page.keyboard.press('u');
+  await expect(page.getByTestId('want-fall')).toContainText('m/s');
+  await expect(page.getByRole('textbox', { name: /Water temperature, °C/ })).toHaveValue('13.9');
+  await page.keyboard.press('u');
+  await page.keyboard.press('?');
+  await expect(page.getByRole('dialog')).toContainText('switch between US and metric');
+  await expectAxeClean(page);
+  await page.keyboard.press('2');
+  await expect(page.getByRole('dialog')).toBeVisible();
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('dialog')).toBeHidden();
+  const field = page.getByRole('textbox', { name: /^Depth/ });
+  await field.fill('7');
+  await expect(page.getByRole('heading', { name: 'What this water asks for' })).toBeVisible();
+});
+
+test('a whole ticket without a mouse', async ({ page }) => {
+  await page.keyboard.press('2');
+  const first = page.getByTestId('pick-1').getByRole('button').first();
+  await expect(first).toBeVisible();
+  for (let i = 0; i < 40 && !(await first.evaluate((element) => element === document.activeElement)); i++) {
+    await page.keyboard.press('Tab');
+  }
+  await expect(first).toBeFocused();
+  await page.keyboard.press('Enter');
+  const write = page.getByRole('button', { name: 'Write the ticket for this rig' });
+  await expect(write).toBeVisible();
+  await page.keyboard.press('Tab');
+  await expect(write).toBeFocused();
+  await page.keyboard.press('Enter');
+  await expect(page.getByTestId('ticket')).toBeVisible();
+  await page.evaluate(() => {
+    window.print = () => document.body.setAttribute('data-printed', 'yes');
+  });
+  await page.keyboard.press('p');
+  await expect(page.locator('body')).toHaveAttribute('data-printed', 'yes');
+});
+
+test('the night theme is as legible, and stays after a reload', async ({ page }) => {
+  await page.getByRole('button', { name: /^Theme: light/ }).click();
+  for (const key of ['1', '2', '7', 't']) {
+    await page.keyboard.press(key);
+    await expectAxeClean(page);
+  }
+  await page.reload();
+  await expect(page.getByRole('button', { name: /^Theme: night/ })).toBeVisible();
+});
+
+test('the other school reorders the picks; taking a part out can be undone', async ({ page }) => {
+  await page.keyboard.press('2');
+  const first = page.getByTestId('pick-1').getByRole('heading').first();
+  const before = await first.textContent();
+  await page.getByRole('combobox', { name: /On weight/ }).press('ArrowDown');
+  await page.getByRole('option', { name: 'slow hand' }).click();
+  await expect(first).not.toHaveText(before!);
+  await page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name: 'Box' }).click();
+  await page
+    .getByRole('button', { name: /^Take out/ })
+    .first()
+    .click();
+  await expect(page.getByRole('heading', { name: '44 parts in your box' })).toBeVisible();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByRole('heading', { name: '45 parts in your box' })).toBeVisible();
+});
+
+test('on the deck every target is large enough, and nothing scrolls sideways', async ({ page }, info) => {
+  test.skip(info.project.name !== 'deck', 'the deck is a phone');
+  for (const key of ['1', '2', '7', 't']) {
+    await page.keyboard.press(key);
+    await page.waitForTimeout(300);
+    const small = await page.evaluate(() =>
+      [...document.querySelectorAll<HTMLElement>('button, nav a, summary')]
+        .filter((element) => element.offsetParent !== null && !element.closest('.v-field'))
+        .map((element) => ({
+          name: element.textContent?.trim() || element.ariaLabel,
+          box: element.getBoundingClientRect(),
+        }))
+        .filter(({ box }) => box.height > 0 && box.height < 47.5)
+        .map(({ name, box }) => `${name}: ${Math.round(box.height)} px`),
+    );
+    expect(small).toEqual([]);
+    const fields = await page
+      .locator('.v-field')
+      .evaluateAll((found) => found.map((field) => field.getBoundingClientRect().height));
+    expect(fields.filter((height) => height < 47.5)).toEqual([]);
+    expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+  }
+});

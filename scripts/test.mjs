@@ -1,0 +1,68 @@
+// npm test: sets the machine up, then types, lint, unit tests and browser tests; the last line counts them all.
+import { existsSync, readFileSync, rmSync } from 'node:fs';
+import { join } from 'node:path';
+import { chromium, ensureChromium, ensureDependencies, root, run } from './ensure.mjs';
+
+const started = Date.now();
+let passed = 0;
+let failed = 0;
+const say = (text) => console.log(`pandero: ${text} (${Math.round((Date.now() - started) / 1000)} s)`);
+const show = { stdio: ['ignore', 'inherit', 'inherit'] };
+
+function step(name, command, args) {
+  const good = run(command, args, show) === 0;
+  if (good) passed++;
+  else failed++;
+  say(`${name} ${good ? 'passed' : 'FAILED'}`);
+  return good;
+}
+
+/** Runs tests that leave a report; a runner that dies without one counts as a failure. */
+function tests(name, command, args, report, count, env = {}) {
+  rmSync(report, { force: true });
+  const status = run(command, args, { ...show, env: { ...process.env, ...env } });
+  if (!existsSync(report)) {
+    failed++;
+    say(`${name} FAILED without a report`);
+    return;
+  }
+  const { good, bad } = count(JSON.parse(readFileSync(report, 'utf8')));
+  passed += good;
+  failed += status !== 0 && bad === 0 ? 1 : bad;
+  say(`${name}: ${good} passed, ${bad} failed`);
+}
+
+ensureDependencies();
+ensureChromium();
+console.log(`pandero: testing with Node ${process.version} and ${chromium}`);
+
+step('types', process.execPath, ['scripts/types.mjs']);
+step('lint', 'node_modules/.bin/eslint', ['--cache', '--cache-location', 'node_modules/.cache/eslint/', '.']);
+step('layout', 'node_modules/.bin/prettier', ['--check', '--log-level', 'warn', '.']);
+
+const unitReport = join(root, 'test-results/unit.json');
+tests(
+  'unit tests',
+  process.execPath,
+  [
+    '--experimental-vm-modules',
+    '--no-warnings',
+    'node_modules/jest/bin/jest.js',
+    '--silent',
+    '--json',
+    `--outputFile=${unitReport}`,
+  ],
+  unitReport,
+  (report) => ({ good: report.numPassedTests, bad: report.numFailedTests + report.numRuntimeErrorTestSuites }),
+);
+
+if (step('build', 'npm', ['run', '-s', 'build'])) {
+  const e2eReport = join(root, 'test-results/e2e.json');
+  tests('browser tests', 'node_modules/.bin/playwright', ['test'], e2eReport, ({ stats }) => ({
+    good: stats.expected,
+    bad: stats.unexpected + stats.flaky,
+  }));
+}
+
+console.log(`${passed} passed, ${failed} failed`);
+process.exitCode = failed === 0 ? 0 : 1;
