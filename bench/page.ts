@@ -74,25 +74,54 @@ try {
   await page.reload();
   await page.getByText('Why, and what else').waitFor();
   await page.waitForTimeout(500);
-  await forget();
-  const more = page.getByRole('button', { name: 'More water temperature' });
-  for (let i = 0; i < 12; i++) {
-    await more.click();
-    await page.waitForTimeout(120);
-  }
-  await page.waitForTimeout(1000);
-  line('longest-task-changing-water', await longest(), 'ms', 50);
-  await forget();
-  await page.keyboard.press('2');
-  await page.getByTestId('pick-1').waitFor();
-  await page.waitForTimeout(1000);
-  line('longest-task-opening-pick', await longest(), 'ms', 50);
+  // a shared machine stutters now and then: each action is done several times, and the middle one counts
+  const medianLongest = async (times: number, act: (round: number) => Promise<void>): Promise<number> => {
+    const found: number[] = [];
+    for (let round = 0; round < times; round++) {
+      await forget();
+      await act(round);
+      await page.waitForTimeout(1200);
+      found.push(await longest());
+    }
+    return found.sort((a, b) => a - b)[Math.floor(times / 2)]!;
+  };
+  /** Acts from inside the page, so that the test driver's own work there is not counted. */
+  const inside = (script: string): Promise<void> => page.evaluate(`void setTimeout(() => { ${script} }, 50)`);
+
+  line(
+    'longest-task-changing-water',
+    await medianLongest(5, async () => {
+      for (let i = 0; i < 4; i++) {
+        await inside(`document.querySelector('[aria-label="More water temperature"]').click()`);
+        await page.waitForTimeout(120);
+      }
+    }),
+    'ms',
+    50,
+  );
+  line(
+    'longest-task-opening-pick',
+    await medianLongest(5, async (round) => {
+      if (round > 0) {
+        await page.evaluate(`location.hash = '#/water'`);
+        await page.waitForTimeout(1000);
+        await forget();
+      }
+      await inside(`location.hash = '#/pick'`);
+    }),
+    'ms',
+    50,
+  );
   const said = (await page.getByText(/^ranked in/).textContent()) ?? '';
   line('rank-demo-box-in-worker', Number(/[\d.]+/.exec(said)?.[0]) * 1000, 'ms', 1000);
-  await forget();
-  await page.getByTestId('pick-1').getByRole('button').first().click();
-  await page.waitForTimeout(600);
-  line('longest-task-opening-a-row', await longest(), 'ms', 50);
+  line(
+    'longest-task-opening-a-row',
+    await medianLongest(5, (round) =>
+      inside(`document.querySelector('[data-testid=pick-${round + 1}] button').click()`),
+    ),
+    'ms',
+    50,
+  );
 } finally {
   await browser.close();
   server.kill();

@@ -1,20 +1,23 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue';
+import { computed, defineAsyncComponent, ref } from 'vue';
 import { adviceWarnings, wantBand, WANT_MEANS, WANT_TITLE } from '@core';
 import BandLine from '../../parts/BandLine.vue';
 import FractionText from '../../parts/FractionText.vue';
 import { useGradually } from '../../composables/useGradually';
+import { useNextFrame } from '../../composables/useNextFrame';
 import { useUnits } from '../../composables/useUnits';
 import { useAdvice } from '../../stores/advice';
 import PickEmpty from './PickEmpty.vue';
 import PickRow from './PickRow.vue';
-import PickSettings from './PickSettings.vue';
 
+// its selects are the heaviest part of the page: they come a moment after the rest
+const PickSettings = defineAsyncComponent(() => import('./PickSettings.vue'));
 const store = useAdvice();
 const { system } = useUnits();
+const ready = useNextFrame();
 const open = ref<number[]>([]);
 /** a row a frame: no frame has to draw the whole list */
-const shown = useGradually(() => store.picks.length, 0, 1);
+const shown = useGradually(() => (ready.value ? store.picks.length : 0), 0, 1);
 
 const wants = computed(() => store.advice?.wants ?? []);
 const warnings = computed(() => (store.advice ? adviceWarnings(store.advice) : []));
@@ -22,14 +25,14 @@ const counted = computed(() => (store.advice?.considered ?? 0).toLocaleString('e
 </script>
 
 <template>
-  <div class="pick">
+  <div v-if="ready" class="pick">
     <header class="pick__head">
       <div class="pick__title">
         <h1>{{ counted }} rigs</h1>
         <p class="soft" role="status">
           {{ store.ranking ? 'ranking…' : `ranked in ${(store.tookMs / 1000).toFixed(2)} s` }}
         </p>
-        <PickSettings />
+        <div class="pick__settings"><PickSettings /></div>
       </div>
       <div v-for="want in wants" :key="want.id" class="pick__want" :title="WANT_MEANS[want.id]">
         <span class="pick__want-title">{{ WANT_TITLE[want.id] }}</span>
@@ -71,6 +74,9 @@ const counted = computed(() => (store.advice?.considered ?? 0).toLocaleString('e
   display: inline;
   margin-left: 10px;
 }
+.pick__settings {
+  min-height: 49px;
+}
 .pick__want {
   display: flex;
   flex-direction: column;
@@ -97,6 +103,9 @@ const counted = computed(() => (store.advice?.considered ?? 0).toLocaleString('e
 @media (max-width: 1100px) {
   .pick__head {
     display: block;
+  }
+  .pick__settings {
+    min-height: 49px;
   }
   .pick__want {
     display: none;

@@ -1,0 +1,14 @@
+import { onBeforeUnmount, onMounted, ref, type Ref } from 'vue';
+
+/** False while a page is being put up, true a frame later: leaving one station and drawing the next are two short tasks, not one long. */
+export function useNextFrame(): Ref<boolean> {
+  const ready = ref(false);
+  let frame = 0;
+  onMounted(() => {
+    frame = requestAnimationFrame(() => {
+      frame = requestAnimationFrame(() => (ready.value = true));
+    });
+  });
+  onBeforeUnmount(() => cancelAnimationFrame(frame));
+  return ready;
+}

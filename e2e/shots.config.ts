@@ -1,0 +1,11 @@
+import base from '../playwright.config';
+
+/** `npm run docs:shots`: the pictures of the README, from the demo world. */
+export default {
+  ...base,
+  testDir: '.',
+  testMatch: '**/shots.ts',
+  reporter: 'list',
+  workers: 1,
+  projects: base.projects?.slice(0, 1),
+};
