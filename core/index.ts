@@ -56,12 +56,13 @@ export { rigBody, headBody, skirtBody, type RigBody } from './rig/body';
 export { nominalTrailerMassKg, trailerBody, isRoundBody } from './rig/trailer-body';
 export { rigOutline, type Bounds, type Outline, type OutlinePart, type OutlineShape } from './rig/outline';
 export type { View } from './rig/outline-trailer';
+export { massBandKg } from './rig/mass-band';
 export { rigProfile, type Profile } from './rig/profile';
 
 // motion
 export { mediumAt, SEMI_TIGHT_MAX, secondsToBottom, steadyFall, submergedWeightN } from './motion/fall';
-export { fallBandMps, FACTOR_SD } from './motion/bands';
-export { fishesLikeOz } from './motion/fishes-like';
+export { driftBandMps, fallBandMps, FACTOR_SD, type Band } from './motion/bands';
+export { fishesLikeBandOz, fishesLikeOz } from './motion/fishes-like';
 export { kickOnsetMps } from './motion/kick';
 export { DEFAULT_TEMP_C, fallReport, SEMI_TIGHT_USUAL, type FallReport } from './motion/report';
 

@@ -47,6 +47,14 @@ test('a whole ticket without a mouse', async ({ page }) => {
   });
   await page.keyboard.press('p');
   await expect(page.locator('body')).toHaveAttribute('data-printed', 'yes');
+
+  // on paper: the sheet alone, its drawing at true size
+  await page.emulateMedia({ media: 'print' });
+  await expect(page.getByRole('navigation')).toBeHidden();
+  await expect(page.getByTestId('ticket')).toBeVisible();
+  const drawing = page.getByTestId('ticket').getByRole('img', { name: /with a rule$/ });
+  const { width } = (await drawing.boundingBox())!;
+  expect(width / (96 / 25.4)).toBeCloseTo(170, 0);
 });
 
 test('the night theme is as legible, and stays after a reload', async ({ page }) => {

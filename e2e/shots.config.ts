@@ -5,6 +5,7 @@ export default {
   ...base,
   testDir: '.',
   testMatch: '**/shots.ts',
+  webServer: { ...(base.webServer as object), cwd: '..' },
   reporter: 'list',
   workers: 1,
   projects: base.projects?.slice(0, 1),

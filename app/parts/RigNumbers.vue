@@ -1,17 +1,42 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { fallReport, fishesLikeText, rigBody, SEMI_TIGHT_USUAL, type FallReport, type Rig, type Water } from '@core';
+import {
+  driftBandMps,
+  fallReport,
+  fishesLikeBandOz,
+  fishesLikeText,
+  lengthText,
+  massBandKg,
+  massKgFromOz,
+  mediumAt,
+  rigBody,
+  SEMI_TIGHT_USUAL,
+  steadyFall,
+  type FallReport,
+  type Rig,
+  type Water,
+} from '@core';
 import FractionText from './FractionText.vue';
 import { useUnits } from '../composables/useUnits';
 
-/** The numbers of a rig, each with its unit, and its band where the model knows one. */
+/** The numbers of a rig, each with its unit and the band it is likely in. */
 const props = defineProps<{ rig: Rig; water: Water; fall: FallReport; semiTight?: FallReport }>();
-const { system, show, showBand } = useUnits();
+const { system, show, showBand, showHead } = useUnits();
 
 const body = computed(() => rigBody(props.rig));
+const medium = computed(() => mediumAt(props.water.temperatureC));
 const tight = computed(
   () => props.semiTight ?? fallReport(props.rig, props.water.temperatureC, SEMI_TIGHT_USUAL, props.water.depthM),
 );
+const drift = computed(() => driftBandMps(body.value, medium.value, steadyFall(body.value, medium.value)));
+
+/** As two heads that are sold; the same head twice is no band. */
+const likeBand = computed(() => {
+  const band = fishesLikeBandOz(props.rig, medium.value);
+  if (!band) return '';
+  const [low, high] = [showHead(massKgFromOz(band[0])), showHead(massKgFromOz(band[1]))];
+  return low === high ? '' : `${low.replace(/ \w+$/, '')} to ${high}`;
+});
 
 /** Seconds change as the speed's band does. */
 function secondsBand(fall: FallReport): string {
@@ -39,11 +64,15 @@ const rows = computed(() => [
   {
     title: 'Fishes like a plain chunk jig of',
     value: fishesLikeText(props.fall, system.value) ?? 'no such head',
-    band: '',
+    band: likeBand.value,
   },
-  { title: 'Drifts while falling', value: show('speed', props.fall.driftMps), band: '' },
-  { title: 'Weighs, all told', value: show('mass', body.value.massKg), band: '' },
-  { title: 'Nose to tail', value: show('partLength', body.value.lengthM), band: '' },
+  { title: 'Drifts while falling', value: show('speed', props.fall.driftMps), band: showBand('speed', ...drift.value) },
+  {
+    title: 'Weighs, all told',
+    value: show('mass', body.value.massKg),
+    band: showBand('mass', ...massBandKg(props.rig, body.value)),
+  },
+  { title: 'Nose to tail', value: lengthText(body.value.lengthM, system.value), band: '' },
 ]);
 </script>
 
@@ -53,7 +82,7 @@ const rows = computed(() => [
       <dt>{{ row.title }}</dt>
       <dd>
         <span class="number"><FractionText :text="row.value" /></span>
-        <small v-if="row.band" class="soft"> likely {{ row.band }}</small>
+        <small v-if="row.band" class="soft"> likely <FractionText :text="row.band" /></small>
       </dd>
     </div>
   </dl>

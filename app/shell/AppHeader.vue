@@ -127,6 +127,10 @@ const isHere = (name: string): boolean => route.name === name || (name === 'tick
     order: 2;
     height: 52px;
   }
+  .header__tools :deep(.v-btn) {
+    min-width: 48px;
+    padding: 0 8px;
+  }
   .header__chip {
     order: 3;
     width: 100%;

@@ -9,27 +9,41 @@ export const BAND_80_SD = 1.2815515655446004;
 
 const NUDGE = 0.01;
 
+/** Low and high end of a central 80 % band. */
+export type Band = readonly [low: number, high: number];
+
 /**
- * 80 % band of the fall speed: how the speed moves with each unknown factor (one-sided differences of logarithms), joined as
- * independent log-normals.
- * @returns low and high end, m/s; both 0 for a rig that does not sink
+ * 80 % band of a number that follows from a fall: how its logarithm moves with each unknown factor (one-sided differences),
+ * joined as independent log-normals.
+ * @param numberOf  the number, above 0, in any unit
+ * @returns         in that unit; both 0 for a rig that does not sink or a number that is 0
  * @source adr-0005
  */
-export function fallBandMps(
+export function fallBand(
   body: RigBody,
   medium: Medium,
   fall: SteadyFall,
-  semiTight = 0,
-): readonly [lowMps: number, highMps: number] {
-  if (fall.speedMps <= 0) return [0, 0];
+  semiTight: number,
+  numberOf: (fall: SteadyFall) => number,
+): Band {
+  const value = numberOf(fall);
+  if (!(fall.speedMps > 0 && value > 0)) return [0, 0];
   let variance = 0;
   for (const name of ['head', 'skirt', 'trailer', 'lift'] as const) {
     if (name === 'skirt' && body.skirt === null) continue;
     if ((name === 'trailer' || name === 'lift') && body.trailer === null) continue;
     const nudged: DragFactors = { ...UNIT_FACTORS, [name]: Math.exp(NUDGE) };
-    const moved = steadyFall(body, medium, semiTight, nudged, fall.pathMps);
-    variance += ((Math.log(moved.speedMps / fall.speedMps) / NUDGE) * FACTOR_SD[name]) ** 2;
+    const moved = numberOf(steadyFall(body, medium, semiTight, nudged, fall.pathMps));
+    variance += ((Math.log(moved / value) / NUDGE) * FACTOR_SD[name]) ** 2;
   }
   const reach = Math.exp(BAND_80_SD * Math.sqrt(variance));
-  return [fall.speedMps / reach, fall.speedMps * reach];
+  return [value / reach, value * reach];
 }
+
+/** 80 % band of the speed straight down, m/s. */
+export const fallBandMps = (body: RigBody, medium: Medium, fall: SteadyFall, semiTight = 0): Band =>
+  fallBand(body, medium, fall, semiTight, ({ speedMps }) => speedMps);
+
+/** 80 % band of the drift sideways, m/s. */
+export const driftBandMps = (body: RigBody, medium: Medium, fall: SteadyFall, semiTight = 0): Band =>
+  fallBand(body, medium, fall, semiTight, ({ driftMps }) => Math.abs(driftMps));

@@ -1,7 +1,8 @@
 import { rigBody } from '../rig/body';
 import { uncutTrailer, type Rig } from '../rig/schema';
 import { lengthMFromIn, mmFromLengthM } from '../units/units';
-import { steadyFall, type Medium } from './fall';
+import { BAND_80_SD, FACTOR_SD, type Band } from './bands';
+import { steadyFall, UNIT_FACTORS, type DragFactors, type Medium } from './fall';
 
 /** The yardstick: a plain 3 in chunk, flat, behind the same head, hook and skirt. */
 const YARDSTICK = uncutTrailer({
@@ -18,12 +19,19 @@ export const FISHES_LIKE_RANGE_OZ = { from: 1 / 64, to: 8 } as const;
  * "Fishes like": the head weight that, with the same head style, hook and skirt and a plain 3 in flat-rigged chunk, falls
  * as fast as this rig does.
  * @param speedMps  speed straight down of the rig, m/s, with the same share on the line
+ * @param factors   unknown factors of the yardstick, for its band
  * @returns         oz, or null when no head between 1/64 and 8 oz does
  */
-export function fishesLikeOz(rig: Rig, medium: Medium, speedMps: number, semiTight = 0): number | null {
+export function fishesLikeOz(
+  rig: Rig,
+  medium: Medium,
+  speedMps: number,
+  semiTight = 0,
+  factors: DragFactors = UNIT_FACTORS,
+): number | null {
   const speedAt = (weightOz: number): number => {
     const plain: Rig = { ...rig, head: { ...rig.head, weightOz }, trailer: YARDSTICK, core: null };
-    return steadyFall(rigBody(plain), medium, semiTight).speedMps;
+    return steadyFall(rigBody(plain), medium, semiTight, factors).speedMps;
   };
   let low = Math.log(FISHES_LIKE_RANGE_OZ.from);
   let high = Math.log(FISHES_LIKE_RANGE_OZ.to);
@@ -34,4 +42,28 @@ export function fishesLikeOz(rig: Rig, medium: Medium, speedMps: number, semiTig
     else high = middle;
   }
   return Math.exp((low + high) / 2);
+}
+
+/**
+ * 80 % band of "fishes like". Head and skirt are the same on both sides and cancel; what is unknown is the trailer against
+ * the yardstick's. Two chunks share their unknown, so there is no band between them.
+ * @returns oz, or null when either end has no such head, or when both trailers are chunks
+ * @source adr-0005
+ */
+export function fishesLikeBandOz(rig: Rig, medium: Medium, semiTight = 0): Band | null {
+  if (rig.trailer?.kind === YARDSTICK.kind) return null;
+  const body = rigBody(rig);
+  const reach = Math.exp(BAND_80_SD * FACTOR_SD.trailer);
+  const endOz = (trailer: number): number | null => {
+    const factors: DragFactors = { ...UNIT_FACTORS, trailer };
+    // without a trailer of its own it is the yardstick's that is unknown, the other way round
+    return rig.trailer
+      ? fishesLikeOz(rig, medium, steadyFall(body, medium, semiTight, factors).speedMps, semiTight)
+      : fishesLikeOz(rig, medium, steadyFall(body, medium, semiTight).speedMps, semiTight, {
+          ...factors,
+          trailer: 1 / trailer,
+        });
+  };
+  const [low, high] = [endOz(reach), endOz(1 / reach)];
+  return low === null || high === null ? null : [low, high];
 }

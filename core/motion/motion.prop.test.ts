@@ -3,10 +3,10 @@ import fc from 'fast-check';
 import { rigBody, skirtBody, type RigBody } from '../rig/body';
 import { strandCauchy } from '../rig/skirt-shape';
 import { anyRig, jig } from '../testing/rigs';
-import { BAND_80_SD, FACTOR_SD, fallBandMps } from './bands';
+import { BAND_80_SD, driftBandMps, FACTOR_SD, fallBandMps } from './bands';
 import { cylinderCd, sphereCd } from './cylinder-and-sphere';
 import { mediumAt, secondsToBottom, steadyFall, submergedWeightN, UNIT_FACTORS } from './fall';
-import { fishesLikeOz } from './fishes-like';
+import { fishesLikeBandOz, fishesLikeOz } from './fishes-like';
 import { fallReport } from './report';
 import { skirtDragAreaM2 } from './skirt-drag';
 
@@ -163,6 +163,24 @@ describe('fishes like', () => {
       const rig = jig({ oz });
       expect(fishesLikeOz(rig, medium, speed(rigBody(rig)))).toBeCloseTo(oz, 4);
     }
+  });
+  test('its band holds it, is wide for claws, and is none between two chunks', () => {
+    for (const rig of [jig({ trailer: 'flapper-craw' }), jig({ trailer: null, oz: 0.2 })]) {
+      const like = fishesLikeOz(rig, medium, speed(rigBody(rig)))!;
+      const [low, high] = fishesLikeBandOz(rig, medium)!;
+      expect(low).toBeLessThan(like);
+      expect(high).toBeGreaterThan(like);
+      expect(high / low).toBeLessThan(3);
+    }
+    expect(fishesLikeBandOz(jig(), medium)).toBeNull();
+  });
+  test('the band of the drift is wider than that of the speed: lift is known less', () => {
+    const body = rigBody(jig({ trailer: 'flat-bug' }));
+    const fall = steadyFall(body, medium);
+    const [slow, fast] = fallBandMps(body, medium, fall);
+    const [little, much] = driftBandMps(body, medium, fall);
+    expect(much / little).toBeGreaterThan(fast / slow);
+    expect(little).toBeLessThan(fall.driftMps);
   });
   test('outside every head there is no answer, not a guess', () => {
     expect(fishesLikeOz(jig(), medium, 0.0001)).toBeNull();

@@ -1,9 +1,11 @@
 import type { SkirtBody } from '../rig/body';
 import { flareSine } from '../rig/skirt-shape';
 
+/** Drag of a strand across the flow, on its width. @source adr-0003 */
 const STRAND_CD = 0.88;
-/** share of strand surface that is washed */
+/** Share of strand surface that is washed. @source adr-0003 */
 const FRICTION_SHARE = 0.6;
+/** Mean laminar friction on a plate, over the root of the Reynolds number. @source blasius-1908 */
 const BLASIUS = 1.33;
 
 /**

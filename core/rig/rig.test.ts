@@ -8,6 +8,7 @@ import { massKgFromOz } from '../units/units';
 import { headBody, rigBody } from './body';
 import { polygonAreaMm2, leaf } from './curve';
 import { rigOutline } from './outline';
+import { massBandKg } from './mass-band';
 import { rigProfile } from './profile';
 import { parseRig, uncutTrailer } from './schema';
 import { nominalTrailerMassKg, trailerBody } from './trailer-body';
@@ -52,6 +53,19 @@ describe('parts against the scale and known solids', () => {
     expect(heavy.massKg).toBeCloseTo(plain.massKg * 1.21, 9);
     expect(heavy.planformM2 / plain.planformM2).toBeCloseTo(1.1, 6);
     expect(heavy.lengthM).toBe(plain.lengthM);
+  });
+});
+
+describe('mass', () => {
+  test('the band holds the mass, and weighing the trailer narrows it', () => {
+    const width = (rig: ReturnType<typeof jig>): number => {
+      const body = rigBody(rig);
+      const [low, high] = massBandKg(rig, body);
+      expect(low).toBeLessThan(body.massKg);
+      expect(high).toBeGreaterThan(body.massKg);
+      return high - low;
+    };
+    expect(width(jig({ more: { massG: 7.8 } }))).toBeLessThan(width(jig()));
   });
 });
 

@@ -39,6 +39,7 @@ const cells = computed(() =>
         <div class="pick-row__what">
           <h2 class="pick-row__name"><FractionText :text="title" /></h2>
           <p class="pick-row__sentence"><FractionText :text="pickSentence(pick, advice, water, system)" /></p>
+          <span class="pick-row__more" aria-hidden="true">Why</span>
           <p class="pick-row__phone number">
             <FractionText :text="`falls ${show('speed', pick.fall.speedMps)}${like ? `, fishes like ${like}` : ''}`" />
           </p>
@@ -106,6 +107,16 @@ const cells = computed(() =>
 .pick-row__sentence {
   font-size: 14.5px;
   color: rgb(var(--v-theme-ink-soft));
+}
+.pick-row__more {
+  flex: none;
+  margin-left: auto;
+  font: 600 15px var(--v-font-heading);
+  color: rgb(var(--v-theme-oxblood));
+  text-decoration: underline;
+}
+.v-expansion-panel--active .pick-row__more {
+  text-decoration: none;
 }
 .pick-row__phone {
   display: none;

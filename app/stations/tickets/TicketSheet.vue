@@ -170,9 +170,26 @@ const cautions = computed(() => cautionsFor(props.ticket.rig, props.ticket.water
   .sheet {
     border: 0;
     max-width: none;
+    margin: 0;
     padding: 0;
-    font-size: 11px;
-    gap: 8px;
+    font-size: 10.5px;
+    gap: 7px;
+  }
+  /* the frame of a drawing is 170 mm: true size on paper */
+  .sheet__drawings {
+    max-width: none;
+    width: 170mm;
+  }
+  .sheet :deep(.rig-numbers .number) {
+    font-size: 14px;
+  }
+  .sheet :deep(.reason-list section ul) {
+    columns: 2;
+    column-gap: 24px;
+  }
+  .sheet :deep(.reason-list li) {
+    break-inside: avoid;
+    padding: 1px 0;
   }
   .sheet__care ul {
     columns: 2;
