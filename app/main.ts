@@ -2,6 +2,8 @@ import { createPinia } from 'pinia';
 import { createApp } from 'vue';
 import App from './App.vue';
 import './look/fonts.css';
+import { isMissingPart, MISSING_PART_TEXT } from './missing-part';
+import { preloadStations } from './preload';
 import { router } from './router';
 import { vuetify } from './vuetify';
 import './look/base.css';
@@ -14,9 +16,14 @@ app.use(router);
 
 // a bug in one part must not end in a blank page: say so and go on
 app.config.errorHandler = (error) => {
+  if (isMissingPart(error)) return useNotices().complainIn([MISSING_PART_TEXT]);
   useNotices().complainIn([
     `Something went wrong here, which is our own fault: ${String(error)}. What you entered is kept; reload the page.`,
   ]);
   console.error(error);
 };
+router.onError((error) => {
+  if (isMissingPart(error)) useNotices().complainIn([MISSING_PART_TEXT]);
+});
 app.mount('#app');
+preloadStations();

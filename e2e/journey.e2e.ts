@@ -4,6 +4,7 @@ import { chooseFile, downloadText, expect, expectAxeClean, goTo, test } from './
 test('from nothing to a ticket that survives: box, water, pick, ticket, reload, export, clear, import', async ({
   page,
 }) => {
+  test.slow();
   await page.goto('/');
   await expect(page.getByRole('region', { name: 'What to tie on' })).toContainText('Nothing to build from yet');
   await expectAxeClean(page);

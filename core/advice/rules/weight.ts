@@ -1,4 +1,4 @@
-import { lengthMFromFt, massKgFromOz } from '../../units/units';
+import { lengthMFromFt, lengthMFromIn, massKgFromOz } from '../../units/units';
 import { always, type BandRule, type ShiftRule } from '../rule';
 
 const oz = massKgFromOz;
@@ -36,7 +36,7 @@ export const WEIGHT_SHIFTS = [
   { id: 'weight-slow-hand', when: always, times: 0.75, school: 'slow-hand' },
   { id: 'weight-below-65', when: (w) => w.belowF(65) && !w.belowF(55), times: 0.9 },
   { id: 'weight-no-reaction', when: (w) => w.water.mood === 'inactive', times: 0.85 },
-  { id: 'weight-mud', when: (w) => w.seenM < feet(0.5), times: 0.85 },
+  { id: 'weight-mud', when: (w) => w.seenM < lengthMFromIn(6), times: 0.85 },
   { id: 'weight-very-clear', when: (w) => w.seenM >= feet(8), times: 0.85 },
   { id: 'weight-hurry', when: (w) => w.water.aim === 'search', times: 1.1 },
 ] as const satisfies readonly ShiftRule[];

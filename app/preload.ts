@@ -1,0 +1,25 @@
+/** Time the first view has for itself before the rest of the app is fetched, ms. */
+const AFTER_MS = 3000;
+
+/**
+ * Fetches the other stations and dialogs while nothing else happens, so that a server that stops later, or a signal that is
+ * lost, keeps nobody from their work. A failure here is no news: what is needed is asked for again when it is opened.
+ */
+export function preloadStations(): void {
+  const fetchAll = async (): Promise<void> => {
+    await Promise.allSettled([
+      import('./stations/pick/PickPage.vue'),
+      import('./stations/pick/PickSettings.vue'),
+      import('./stations/box/BoxPage.vue'),
+      import('./stations/tickets/TicketsPage.vue'),
+      import('./stations/tickets/TicketPage.vue'),
+      import('./parts/FileImport.vue'),
+      import('./parts/export-all'),
+      import('./shell/ClearDialog.vue'),
+      import('./shell/AppHelp.vue'),
+      import('./shell/AppSnackbar.vue'),
+      import('../demo/brindle-mere'),
+    ]);
+  };
+  setTimeout(() => void fetchAll(), AFTER_MS);
+}

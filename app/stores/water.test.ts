@@ -1,0 +1,87 @@
+import { beforeEach, describe, expect, test } from '@jest/globals';
+import { createPinia, setActivePinia } from 'pinia';
+import { DEFAULT_WATER } from '@core';
+import { NORTH_ARM } from '../../demo/brindle-mere';
+import { db } from '../db/database';
+import { useNotices } from './notices';
+import { useWater } from './water';
+
+beforeEach(async () => {
+  setActivePinia(createPinia());
+  await db.waters.clear();
+});
+
+const stored = async (): Promise<unknown> => (await db.waters.get('current'))?.value;
+const settled = (): Promise<void> => new Promise((resolve) => setTimeout(resolve, 20));
+
+describe('the water at hand', () => {
+  test('starts from the default, and every change is stored at once', async () => {
+    const store = useWater();
+    await store.load();
+    expect(store.water).toEqual(DEFAULT_WATER);
+    expect(store.change({ temperatureC: 11 })).toEqual([]);
+    await settled();
+    expect(await stored()).toEqual({ ...DEFAULT_WATER, temperatureC: 11 });
+  });
+  test('comes back as it was left', async () => {
+    await db.waters.put({ key: 'current', value: NORTH_ARM });
+    const store = useWater();
+    await store.load();
+    expect(store.water).toEqual(NORTH_ARM);
+    expect(store.compiled.facts.mainCover?.kind).toBe('flooded-bush');
+  });
+  test('what is not valid is not taken, and says why', async () => {
+    const store = useWater();
+    const problems = store.change({ temperatureC: 99 });
+    expect(problems.map(({ code, path }) => `${code} ${path}`)).toEqual(['too-large temperatureC']);
+    await settled();
+    expect(store.water.temperatureC).toBe(DEFAULT_WATER.temperatureC);
+    expect(await stored()).toBeUndefined();
+  });
+  test('a shallower water takes its cover tops and its band up with it', () => {
+    const store = useWater();
+    store.change({ depthM: 4, cover: [{ kind: 'brush', density: 'thick', topM: 3 }], band: { fromM: 1, toM: 3.5 } });
+    expect(store.change({ depthM: 2 })).toEqual([]);
+    expect(store.water.cover[0]!.topM).toBe(2);
+    expect(store.water.band).toEqual({ fromM: 1, toM: 2 });
+  });
+  test('a field set to undefined is gone, in the store and on the disk', async () => {
+    const store = useWater();
+    store.change({ band: { fromM: 0, toM: 0.5 } });
+    store.change({ band: undefined } as never);
+    await settled();
+    expect('band' in store.water).toBe(false);
+    expect(Object.keys((await stored()) as object)).not.toContain('band');
+  });
+  test('a broken record on the disk is reported, and the default is used', async () => {
+    await db.waters.put({ key: 'current', value: { ...NORTH_ARM, temperatureC: 400 } });
+    const store = useWater();
+    await store.load();
+    expect(store.water).toEqual(DEFAULT_WATER);
+    expect(useNotices().problems.join()).toMatch(/temperatureC: 400 is too large/);
+  });
+  test('changes in quick succession end as the last one', async () => {
+    const store = useWater();
+    for (let tempC = 1; tempC <= 30; tempC++) store.change({ temperatureC: tempC });
+    await settled();
+    expect(await stored()).toMatchObject({ temperatureC: 30 });
+  });
+});
+
+describe('notices', () => {
+  test('the same problem is said once, and stays until it is settled', () => {
+    const notices = useNotices();
+    notices.complainIn(['a', 'b', 'a']);
+    notices.complainIn(['b']);
+    expect(notices.problems).toEqual(['a', 'b']);
+    notices.settle();
+    expect(notices.problems).toEqual([]);
+  });
+  test('a line may carry a way back', () => {
+    const notices = useNotices();
+    notices.say('gone', () => Promise.resolve());
+    expect(notices.notice).toMatchObject({ text: 'gone', undo: expect.any(Function) });
+    notices.say('done');
+    expect(notices.notice).toEqual({ text: 'done' });
+  });
+});

@@ -1,0 +1,140 @@
+import { describe, expect, test } from '@jest/globals';
+import { DEMO_BOX, NORTH_ARM } from '../../../demo/brindle-mere';
+import { jig } from '../../testing/rigs';
+import { massKgFromOz } from '../../units/units';
+import { COVER_KINDS, SCHOOLS } from '../../water/schema';
+import { advise } from '../rank';
+import { WANT_IDS } from '../rule';
+import type { Want } from '../wants';
+import {
+  adviceWarnings,
+  dissentText,
+  dissentTitle,
+  fishesLikeText,
+  lengthText,
+  pickSentence,
+  rigTitle,
+  wantBand,
+  wantBecause,
+  wantValue,
+} from './speak';
+import { CAUTION_TEXT, COVER_NAME, SCHOOL_NAME, SCHOOL_SAYS, WANT_MEANS, WANT_TITLE } from './words-en';
+
+const want = (id: Want['id'], from: number, to: number): Want => ({ id, from, to, weight: 1, rules: ['snag-open'] });
+
+describe('numbers of wants', () => {
+  test.each([
+    ['fall', 0.52, 'us', '1.7 ft/s'],
+    ['fall', 0.52, 'metric', '0.52 m/s'],
+    ['weight', massKgFromOz(0.5), 'us', '1/2 oz'],
+    ['weight', massKgFromOz(0.5), 'metric', '14.2 g'],
+    ['length', 0.122, 'us', '4.8 in'],
+    ['length', 0.122, 'metric', '122 mm'],
+    ['push', 74.6, 'us', '75'],
+    ['show', 0.7, 'us', '70'],
+    ['ratio', 0.296, 'us', '30'],
+    ['snag', 0.77, 'metric', '77'],
+  ] as const)('%s %p in %s reads %s', (id, value, system, text) => expect(wantValue(id, value, system)).toBe(text));
+
+  test.each([
+    [want('fall', 0.4, 0.58), 'us', '1.3 to 1.9 ft/s'],
+    [want('weight', massKgFromOz(0.375), massKgFromOz(0.5)), 'us', '3/8 to 1/2 oz'],
+    [want('weight', massKgFromOz(0.26), massKgFromOz(0.24)), 'us', 'about 1/4 oz'],
+    [want('length', 0.1, 0.14), 'metric', '100 to 140 mm'],
+    [want('push', 54, 86), 'us', '54 to 86'],
+    [want('snag', 0.72, 1), 'us', '72 or more'],
+  ] as const)('band %# reads with its unit once', (row, system, text) => expect(wantBand(row, system)).toBe(text));
+
+  test('lengths of rigs are said to a tenth of an inch', () => expect(lengthText(0.1234, 'us')).toBe('4.9 in'));
+});
+
+describe('names of rigs', () => {
+  test.each([
+    [jig(), '3/8 oz casting, 3 in chunk'],
+    [jig({ trailer: null }), '3/8 oz casting, no trailer'],
+    [jig({ metal: 'tungsten', oz: 0.5 }), '1/2 oz tungsten casting, 3 in chunk'],
+    [jig({ more: { orientation: 'edge' } }), '3/8 oz casting, 3 in chunk on edge'],
+    [jig({ more: { hang: 'hung' } }), '3/8 oz casting, 3 in chunk hung at its end'],
+    [
+      jig({ trailer: 'paddle-tail', more: { orientation: 'inverted' } }),
+      '3/8 oz casting, 3 3/4 in paddle-tail upside down',
+    ],
+    [{ ...jig(), head: { ...jig().head, finesse: true } }, '3/8 oz finesse casting, 3 in chunk'],
+    [
+      { ...jig(), head: { ...jig().head, style: 'football' as const, cams: true } },
+      '3/8 oz football with cams, 3 in chunk',
+    ],
+    [
+      { ...jig(), head: { ...jig().head, style: 'flipping' as const, nose: 'round' as const } },
+      '3/8 oz round-nosed flipping, 3 in chunk',
+    ],
+    [
+      { ...jig(), head: { ...jig().head, style: 'flipping' as const, nose: 'pointed' as const } },
+      '3/8 oz flipping, 3 in chunk',
+    ],
+  ])('%#: %s', (rig, title) => expect(rigTitle(rig, 'us')).toBe(title));
+  test('in metric', () => expect(rigTitle(jig(), 'metric')).toBe('10.6 g casting, 76 mm chunk'));
+});
+
+describe('sentences', () => {
+  const advice = advise(NORTH_ARM, DEMO_BOX, 8);
+  test('a want says the rule that set it and those that moved it', () => {
+    const fall = advice.wants.find(({ id }) => id === 'fall')!;
+    expect(wantBecause(fall, NORTH_ARM, 'us')).toBe(
+      '57 °F is still cool: slow enough to be taken, quick enough to keep you in touch. It has to drop through thick hedgerow, not hang on top.',
+    );
+    expect(wantBecause(fall, NORTH_ARM, 'metric')).toMatch(/^13\.9 °C/);
+  });
+  test('rows do not all say the same', () => {
+    const sentences = advice.picks.map((pick) => pickSentence(pick, advice, NORTH_ARM, 'us'));
+    expect(new Set(sentences).size).toBeGreaterThan(4);
+    for (const sentence of sentences) expect(sentence).toMatch(/^[A-Z].*\.$/);
+  });
+  test('a rig with nothing special for it says how it falls', () => {
+    const pick = { ...advice.picks[0]!, reasons: [] };
+    expect(pickSentence(pick, advice, NORTH_ARM, 'us')).toMatch(/^Falls \d\.\d ft\/s, as wanted\.$/);
+  });
+  test('straying is said in plain words, each way', () => {
+    const pick = advice.picks[0]!;
+    const said = (has: Partial<typeof pick.has>, id: Want['id']): string =>
+      pickSentence(
+        { ...pick, has: { ...pick.has, ...has }, reasons: [{ rule: 'fall-cool', want: id, weight: 2, for: false }] },
+        advice,
+        NORTH_ARM,
+        'us',
+      );
+    expect(said({ fall: 3 }, 'fall')).toMatch(/It falls faster than wanted\.$/);
+    expect(said({ fall: 0.1 }, 'fall')).toMatch(/It falls slower than wanted\.$/);
+    expect(said({ weight: 1 }, 'weight')).toMatch(/It is heavier than wanted\.$/);
+    expect(said({ length: 0.01 }, 'length')).toMatch(/It is shorter than wanted\.$/);
+    expect(said({ ratio: 0.9 }, 'ratio')).toMatch(/It is deeper than their food\.$/);
+    expect(said({ snag: 0.1 }, 'snag')).toMatch(/It hangs up more than this cover allows\.$/);
+  });
+  test('the dissent names school, rig, fall and why', () => {
+    const [other] = advice.picks[0]!.dissent;
+    expect(dissentTitle(other!)).toBe('The other school, “slow hand”');
+    expect(dissentText(other!, 'us')).toMatch(/oz .*: falls \d\.\d ft\/s\. Take a lighter head/);
+  });
+  test('"fishes like" is a head that is sold, or nothing', () => {
+    const { fall } = advice.picks[0]!;
+    expect(fishesLikeText(fall, 'us')).toMatch(/^\d+\/\d+ oz$/);
+    expect(fishesLikeText({ ...fall, fishesLikeOz: null }, 'us')).toBeNull();
+  });
+  test('a full box has no warnings', () => expect(adviceWarnings(advice)).toEqual([]));
+});
+
+describe('words', () => {
+  test('every id has its words', () => {
+    expect(Object.keys(WANT_TITLE).sort()).toEqual([...WANT_IDS].sort());
+    expect(Object.keys(WANT_MEANS).sort()).toEqual([...WANT_IDS].sort());
+    expect(Object.keys(COVER_NAME)).toEqual([...COVER_KINDS]);
+    for (const school of SCHOOLS.weight) {
+      expect(SCHOOL_NAME[school].length).toBeGreaterThan(3);
+      expect(SCHOOL_SAYS[school].length).toBeGreaterThan(20);
+    }
+  });
+  test('cautions are sentences, and local rules come with the licence', () => {
+    for (const line of Object.values(CAUTION_TEXT)) expect(line).toMatch(/^[A-Z].*\.$/);
+    expect(CAUTION_TEXT['local-rules']).toMatch(/licence come first/);
+  });
+});
