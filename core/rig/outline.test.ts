@@ -57,7 +57,7 @@ describe('what a drawing shows', () => {
     const headMm = rigBody(rig).head.lengthM * 1000;
     expect(Math.min(...ys(hook))).toBeLessThan(-HOOKS['5/0'].gapMm);
     const outside = Math.max(...xs(hook)) + WIRE_DIAMETER_MM.medium / 2;
-    expect(outside).toBeCloseTo(headMm + HOOKS['5/0'].reachMm, 1);
+    expect(outside).toBeCloseTo(headMm + HOOKS['5/0'].reachMm, 0);
   });
   test('no guard, no skirt, no trailer: none drawn', () => {
     const bare: Rig = { ...jig({ trailer: null, strands: 0 }), guard: null };
