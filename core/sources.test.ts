@@ -1,6 +1,7 @@
 import { readFileSync, readdirSync } from 'node:fs';
 import { join } from 'node:path';
 import { expect, test } from '@jest/globals';
+import { schemaFiles } from '../scripts/schema-files';
 import { sourcesPage } from '../scripts/sources-page';
 import { SOURCES } from './sources';
 
@@ -23,6 +24,10 @@ test('every source that is named exists, and every one that exists is named', ()
   expect(known.filter((id) => !namedSources().has(id))).toEqual([]);
 });
 
-test('docs/sources.md is up to date (npm run docs:sources)', () => {
+test.each(Object.entries(schemaFiles()))('docs/schema/%s is up to date (npm run docs:write)', (name, text) => {
+  expect(readFileSync(`docs/schema/${name}`, 'utf8')).toBe(text);
+});
+
+test('docs/sources.md is up to date (npm run docs:write)', () => {
   expect(readFileSync('docs/sources.md', 'utf8')).toBe(sourcesPage());
 });

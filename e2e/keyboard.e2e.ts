@@ -72,7 +72,7 @@ test('the other school reorders the picks; taking a part out can be undone', asy
   const first = page.getByTestId('pick-1').getByRole('heading').first();
   const before = await first.textContent();
   await page.getByRole('combobox', { name: /On weight/ }).press('ArrowDown');
-  await page.getByRole('option', { name: 'slow hand' }).click();
+  await page.getByRole('option', { name: 'slow hand', exact: true }).click();
   await expect(page.getByRole('combobox', { name: /On weight/ })).toHaveValue('slow hand');
   await expect(first).not.toHaveText(before!);
   await page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name: 'Box' }).click();

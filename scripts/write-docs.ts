@@ -1,4 +1,7 @@
-import { writeFileSync } from 'node:fs';
+import { mkdirSync, writeFileSync } from 'node:fs';
+import { schemaFiles } from './schema-files';
 import { sourcesPage } from './sources-page';
 
 writeFileSync('docs/sources.md', sourcesPage());
+mkdirSync('docs/schema', { recursive: true });
+for (const [name, text] of Object.entries(schemaFiles())) writeFileSync(`docs/schema/${name}`, text);

@@ -6,6 +6,8 @@ import {
   dissentTitle,
   reasonText,
   rigTitle,
+  SCHOOL_BECAUSE,
+  SCHOOL_NAME,
   wantBand,
   wantValue,
   WANT_TITLE,
@@ -66,7 +68,13 @@ async function makeTicket(): Promise<void> {
       </ul>
     </div>
     <div>
+      <p class="reasons__score">
+        It answers <b class="number">{{ Math.round(pick.score * 100) }}</b> of 100 parts of what this water asks for.
+      </p>
       <ReasonList :reasons="reasons" />
+      <p class="reasons__school soft">
+        On weight this list follows “{{ SCHOOL_NAME[advice.school] }}”, {{ SCHOOL_BECAUSE[advice.schoolReason] }}.
+      </p>
       <section v-for="other in pick.dissent" :key="other.question" class="reasons__dissent" data-testid="dissent">
         <h3>{{ dissentTitle(other) }}, would tie</h3>
         <RigDrawing :rig="other.rig" :label="`${rigTitle(other.rig, system)}, from the side`" />
@@ -99,6 +107,12 @@ async function makeTicket(): Promise<void> {
 }
 .reasons__marks .band-line {
   grid-column: 1 / -1;
+}
+.reasons__score {
+  margin-bottom: 6px;
+}
+.reasons__school {
+  margin-top: 12px;
 }
 .reasons__dissent {
   margin-top: 14px;

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { SCHOOLS, SCHOOL_NAME } from '@core';
+import { SCHOOLS, SCHOOL_NAME, weightSchool, type WeightSchool } from '@core';
 import { useBox } from '../../stores/box';
 import { useSettings } from '../../stores/settings';
 import { useWater } from '../../stores/water';
@@ -18,11 +18,16 @@ const sources = computed(() => [
   { value: 'box' as const, title: `my box (${box.count})` },
   { value: 'catalogue' as const, title: 'every kind there is' },
 ]);
+/** 'water' leaves the question to temperature, mood and aim. */
 const school = computed({
-  get: () => water.compiled.school,
-  set: (weight) => void water.change({ schools: { weight } }),
+  get: () => water.water.schools?.weight ?? 'water',
+  set: (weight: WeightSchool | 'water') => void water.change({ schools: weight === 'water' ? {} : { weight } }),
 });
-const schools = SCHOOLS.weight.map((value) => ({ value, title: SCHOOL_NAME[value] }));
+const schools = computed(() => [
+  { value: 'water' as const, title: `by the water (${SCHOOL_NAME[weightSchool(withoutChoice.value).school]})` },
+  ...SCHOOLS.weight.map((value) => ({ value, title: SCHOOL_NAME[value] })),
+]);
+const withoutChoice = computed(() => ({ ...water.water, schools: {} }));
 </script>
 
 <template>

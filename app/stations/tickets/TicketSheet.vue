@@ -96,6 +96,9 @@ const cautions = computed(() => cautionsFor(props.ticket.rig, props.ticket.water
     </div>
     <section aria-label="Why">
       <h2>Why</h2>
+      <p v-if="ticket.score !== null">
+        It answered {{ Math.round(ticket.score * 100) }} of 100 parts of what this water asked for.
+      </p>
       <ReasonList :reasons="reasons" />
       <p v-for="other in ticket.dissent" :key="other.question" class="sheet__dissent">
         <b>{{ dissentTitle(other) }}, would tie:</b> <FractionText :text="dissentText(other, system)" />
