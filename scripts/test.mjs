@@ -1,6 +1,6 @@
 // npm test: sets the machine up, then types, lint, unit tests and browser tests; the last line counts them all.
-import { existsSync, readFileSync, rmSync } from 'node:fs';
-import { join } from 'node:path';
+import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
+import { dirname, join } from 'node:path';
 import { chromium, ensureChromium, ensureDependencies, root, run } from './ensure.mjs';
 
 const started = Date.now();
@@ -20,6 +20,7 @@ function step(name, command, args) {
 /** Runs tests that leave a report; a runner that dies without one counts as a failure. */
 function tests(name, command, args, report, count, env = {}) {
   rmSync(report, { force: true });
+  mkdirSync(dirname(report), { recursive: true });
   const status = run(command, args, { ...show, env: { ...process.env, ...env } });
   if (!existsSync(report)) {
     failed++;
