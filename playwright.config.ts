@@ -26,7 +26,7 @@ export default defineConfig({
   timeout: 60_000,
   expect: { timeout: 10_000 },
   reporter: [['list'], ['json', { outputFile: 'test-results/e2e.json' }]],
-  use: { baseURL: `http://127.0.0.1:${PORT}`, acceptDownloads: true },
+  use: { baseURL: `http://127.0.0.1:${PORT}`, acceptDownloads: true, contextOptions: { reducedMotion: 'reduce' } },
   webServer: {
     command: `node dist-server/serve.js --port ${PORT}`,
     url: `http://127.0.0.1:${PORT}`,

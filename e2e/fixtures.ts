@@ -1,5 +1,5 @@
 import { AxeBuilder } from '@axe-core/playwright';
-import { expect, test as base, type Page } from '@playwright/test';
+import { expect, test as base, type Locator, type Page } from '@playwright/test';
 
 /** Every test here also watches the console and the network: no error, and nothing leaves this machine. */
 export const test = base.extend<{ watched: void }>({
@@ -63,3 +63,15 @@ export const chooseFile = (page: Page, name: string, text: string): Promise<void
     .getByRole('dialog')
     .locator('input[type=file]')
     .setInputFiles({ name, mimeType: 'text/plain', buffer: Buffer.from(text) });
+
+/**
+ * Chooses in a select by keyboard. A menu that is just opening moves the focus to what is chosen now, under the fingers of a
+ * test that is faster than a person: then it is done once more.
+ */
+export async function choose(page: Page, select: Locator, option: string): Promise<void> {
+  await expect(async () => {
+    if ((await select.getAttribute('aria-expanded')) !== 'true') await select.press('ArrowDown');
+    await page.getByRole('option', { name: option, exact: true }).press('Enter', { timeout: 2000 });
+    await expect(select).toHaveValue(option, { timeout: 1000 });
+  }).toPass();
+}

@@ -1,4 +1,4 @@
-import { expect, expectAxeClean, openDemoWorld, test } from './fixtures';
+import { choose, expect, expectAxeClean, openDemoWorld, test } from './fixtures';
 
 test.beforeEach(({ page }) => openDemoWorld(page));
 
@@ -71,8 +71,7 @@ test('the other school reorders the picks; taking a part out can be undone', asy
   await page.keyboard.press('2');
   const first = page.getByTestId('pick-1').getByRole('heading').first();
   const before = await first.textContent();
-  await page.getByRole('combobox', { name: /On weight/ }).press('ArrowDown');
-  await page.getByRole('option', { name: 'slow hand', exact: true }).click();
+  await choose(page, page.getByRole('combobox', { name: /On weight/ }), 'slow hand');
   await expect(page.getByRole('combobox', { name: /On weight/ })).toHaveValue('slow hand');
   await expect(first).not.toHaveText(before!);
   await page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name: 'Box' }).click();

@@ -1,4 +1,4 @@
-import { expect, expectAxeClean, goTo, openDemoWorld, test } from './fixtures';
+import { choose, expect, expectAxeClean, goTo, openDemoWorld, test } from './fixtures';
 
 test('without a box the catalogue answers', async ({ page }) => {
   await page.goto('/');
@@ -20,10 +20,8 @@ test.describe('the water of the demo world', () => {
     const cover = page.getByRole('region', { name: 'Cover' });
     await page.getByRole('button', { name: 'Add cover' }).press('Enter');
     const third = cover.getByRole('group', { name: 'Cover 3' });
-    await third.getByRole('combobox', { name: /What/ }).press('ArrowDown');
-    await page.getByRole('option', { name: 'riprap' }).press('Enter');
-    await third.getByRole('combobox', { name: /How thick/ }).press('ArrowDown');
-    await page.getByRole('option', { name: 'thick' }).press('Enter');
+    await choose(page, third.getByRole('combobox', { name: /What/ }), 'riprap');
+    await choose(page, third.getByRole('combobox', { name: /How thick/ }), 'thick');
     await expect(page.getByTestId('want-snag')).toContainText('72 or more');
     await third.getByRole('button', { name: 'How high does it reach?' }).press('Enter');
     const top = third.getByRole('textbox', { name: /Top at depth/ });
@@ -42,8 +40,7 @@ test.describe('the water of the demo world', () => {
   test('high over weed asks for a light head, and picks a swim head', async ({ page }) => {
     await page.getByRole('button', { name: 'Remove cover 2' }).click();
     const first = page.getByRole('group', { name: 'Cover 1' });
-    await first.getByRole('combobox', { name: /What/ }).press('ArrowDown');
-    await page.getByRole('option', { name: 'grass below' }).click();
+    await choose(page, first.getByRole('combobox', { name: /What/ }), 'grass below');
     await first.getByRole('textbox', { name: /Top at depth/ }).fill('2');
     await page.getByRole('group', { name: 'Where the lure works' }).getByRole('button', { name: 'high up' }).click();
     await expect(page.getByTestId('want-weight')).toContainText('It must ride above the weed');
