@@ -19,6 +19,7 @@ export function preloadStations(): void {
       import('./shell/AppHelp.vue'),
       import('./shell/AppSnackbar.vue'),
       import('../demo/brindle-mere'),
+      import('./workers/read-file').then(({ preloadFileReader }) => preloadFileReader()),
     ]);
   };
   setTimeout(() => void fetchAll(), AFTER_MS);

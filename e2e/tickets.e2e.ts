@@ -31,7 +31,7 @@ test('tickets are listed, named, exported one by one and together, thrown away a
   // taken in twice it is still one
   await page.getByRole('button', { name: 'Import…' }).click();
   await chooseFile(page, 'ticket.json', one);
-  await expect(page.getByRole('dialog')).toContainText('1 tickets, to be added');
+  await expect(page.getByRole('dialog')).toContainText('1 ticket, to be added');
   await page.getByRole('button', { name: 'Take it in' }).click();
   await expect(page.getByRole('heading', { name: '2 tickets' })).toBeVisible();
   const all = await downloadText(page, () => page.getByRole('button', { name: 'Export tickets' }).click());
@@ -81,7 +81,8 @@ test('a server that stops costs nothing: the app goes on, keeps and computes', a
   await goTo(page, 'Tickets');
   await expect(page.getByRole('heading', { name: '1 ticket' })).toBeVisible();
   await page.getByRole('button', { name: 'Import…' }).click();
-  await expect(page.getByRole('dialog')).toBeVisible();
+  await chooseFile(page, 'heads.csv', 'style,weight\ncasting,3/8\n');
+  await expect(page.getByRole('dialog')).toContainText('1 part, to be added');
   await context.setOffline(false);
 });
 

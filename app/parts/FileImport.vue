@@ -5,7 +5,8 @@ import { addTickets, addToBox, restoreBackup } from '../db/backup';
 import { useNotices } from '../stores/notices';
 import { useSettings } from '../stores/settings';
 import { useWater } from '../stores/water';
-import { readIncoming, type Incoming } from './file-import';
+import { readFile } from '../workers/read-file';
+import type { Incoming } from './file-import';
 
 /** Choose a file, see what it would bring or every problem in it, then take it: all or nothing. */
 const open = defineModel<boolean>({ required: true });
@@ -18,6 +19,8 @@ const fileName = ref('');
 const incoming = shallowRef<Incoming | null>(null);
 const problems = shallowRef<readonly Issue[]>([]);
 const busy = ref(false);
+/** the last file chosen wins, however long an earlier one takes to read */
+let choice = 0;
 
 watch(open, () => {
   incoming.value = null;
@@ -27,19 +30,24 @@ watch(open, () => {
 
 async function choose(chosen: File | File[] | null): Promise<void> {
   const file = Array.isArray(chosen) ? chosen[0] : chosen;
+  const turn = ++choice;
   incoming.value = null;
   problems.value = [];
   if (!file) return;
   fileName.value = file.name;
   const text = await file.text().catch(() => null);
-  const read = text === null ? fail([issue('no-such-file', '', { got: file.name })]) : readIncoming(text);
+  const read = text === null ? fail([issue('no-such-file', '', { got: file.name })]) : await readFile(text);
+  if (turn !== choice) return;
   if (read.ok) incoming.value = read.value;
   else problems.value = read.issues;
 }
 
+/** `1 part`, `45 parts`. */
+const counted = ({ count, what }: Incoming): string => `${count} ${count === 1 ? what.slice(0, -1) : what}`;
+
 function summary(file: Incoming): string {
-  if (file.what === 'parts') return `${file.count} parts, to be added to the box.`;
-  if (file.what === 'tickets') return `${file.count} tickets, to be added; one that is here already is replaced.`;
+  if (file.what === 'parts') return `${counted(file)}, to be added to the box.`;
+  if (file.what === 'tickets') return `${counted(file)}, to be added; one that is here already is replaced.`;
   return `A full backup of ${file.backup.madeAt.slice(0, 10)}: it replaces the water, the box and all tickets.`;
 }
 
@@ -59,7 +67,7 @@ async function take(): Promise<void> {
     return;
   }
   if (file.what === 'backup') await Promise.all([settings.load(), water.load()]);
-  notices.say(file.what === 'backup' ? 'The backup is back in place.' : `${file.count} ${file.what} taken in.`);
+  notices.say(file.what === 'backup' ? 'The backup is back in place.' : `${counted(file)} taken in.`);
   open.value = false;
 }
 </script>

@@ -24,7 +24,7 @@ const school = computed({
   set: (weight: WeightSchool | 'water') => void water.change({ schools: weight === 'water' ? {} : { weight } }),
 });
 const schools = computed(() => [
-  { value: 'water' as const, title: `by the water (${SCHOOL_NAME[weightSchool(withoutChoice.value).school]})` },
+  { value: 'water' as const, title: `${SCHOOL_NAME[weightSchool(withoutChoice.value).school]} (by the water)` },
   ...SCHOOLS.weight.map((value) => ({ value, title: SCHOOL_NAME[value] })),
 ]);
 const withoutChoice = computed(() => ({ ...water.water, schools: {} }));
