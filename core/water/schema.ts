@@ -105,8 +105,8 @@ export const parseWater = (input: unknown): Result<Water> => parseWith(waterSche
 /** A plain, mild day on an ordinary bank: what a new angler starts from. Made up. */
 export const DEFAULT_WATER: Water = {
   temperatureC: 18,
-  visibilityM: 0.6,
-  depthM: 1.8,
+  visibilityM: 0.61,
+  depthM: 1.82,
   bottom: 'gravel',
   cover: [{ kind: 'brush', density: 'medium' }],
   sky: 'mixed',

@@ -35,6 +35,9 @@ async function fill(): Promise<void> {
   gap: 14px;
   max-width: 720px;
 }
+.empty ul {
+  padding-left: 18px;
+}
 .empty__row {
   display: flex;
   gap: 10px;

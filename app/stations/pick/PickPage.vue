@@ -25,7 +25,7 @@ const counted = computed(() => (store.advice?.considered ?? 0).toLocaleString('e
 </script>
 
 <template>
-  <div v-if="ready" class="pick">
+  <div v-if="ready" class="pick" :style="{ '--wants': wants.length }">
     <header class="pick__head">
       <div class="pick__title">
         <h1>{{ counted }} rigs</h1>
@@ -59,7 +59,7 @@ const counted = computed(() => (store.advice?.considered ?? 0).toLocaleString('e
 <style scoped>
 .pick__head {
   display: grid;
-  grid-template-columns: 386px repeat(7, 1fr);
+  grid-template-columns: 386px repeat(var(--wants), 1fr);
   background: rgb(var(--v-theme-shade));
   border-bottom: 2px solid rgb(var(--v-theme-ink));
 }

@@ -77,7 +77,7 @@ const cells = computed(() =>
 }
 .pick-row__grid {
   display: grid;
-  grid-template-columns: 48px 338px repeat(7, 1fr);
+  grid-template-columns: 48px 338px repeat(var(--wants), 1fr);
   grid-template-rows: auto 1fr;
   width: 100%;
 }

@@ -41,7 +41,7 @@ function forgetTop(): void {
 <style scoped>
 .cover-row {
   display: grid;
-  grid-template-columns: 1fr 112px 48px;
+  grid-template-columns: 1fr 130px 48px;
   gap: 6px;
   align-items: start;
 }

@@ -1,13 +1,14 @@
 <script setup lang="ts">
-import { computed } from 'vue';
+import { computed, defineAsyncComponent } from 'vue';
 import { rigTitle } from '@core';
 import FractionText from '../../parts/FractionText.vue';
-import RigDrawing from '../../parts/RigDrawing.vue';
 import { useUnits } from '../../composables/useUnits';
 import { useAdvice } from '../../stores/advice';
 import { useBox } from '../../stores/box';
 
 /** The answer first: what to tie on, as soon as there is something to build from. */
+// drawn only once there is something to draw
+const RigDrawing = defineAsyncComponent(() => import('../../parts/RigDrawing.vue'));
 const advice = useAdvice();
 const box = useBox();
 const { system } = useUnits();
