@@ -1,6 +1,7 @@
 import type { Result } from '@core';
 import { fail } from '@core';
 import { useBox } from './stores/box';
+import { useNotices } from './stores/notices';
 import { useWater } from './stores/water';
 
 /** Fills the box from the made-up world, and the water too. Loaded only when asked for. */
@@ -10,8 +11,11 @@ export async function loadDemoWorld(): Promise<Result<number>> {
   return problems.length > 0 ? fail(problems) : useBox().add(DEMO_BOX);
 }
 
-/** Fills the box alone. */
-export async function loadDemoBox(): Promise<Result<number>> {
+/** Fills the box alone, and says so. */
+export async function fillWithDemoBox(): Promise<void> {
+  const notices = useNotices();
   const { DEMO_BOX } = await import('../demo/brindle-mere');
-  return useBox().add(DEMO_BOX);
+  const filled = await useBox().add(DEMO_BOX);
+  if (!filled.ok) return notices.complain(filled.issues);
+  notices.say(`${filled.value} made-up parts from Brindle Mere are in your box.`);
 }

@@ -14,7 +14,6 @@ export type IssueCode =
   | 'upside-down-band'
   | 'cut-to-nothing'
   | 'wrong-family'
-  | 'out-of-model-range'
   | 'not-json'
   | 'not-pandero'
   | 'newer-version'
@@ -23,7 +22,6 @@ export type IssueCode =
   | 'too-many-rows'
   | 'empty-file'
   | 'unknown-column'
-  | 'missing-column'
   | 'wrong-header'
   | 'broken-row'
   | 'broken-quotes'
@@ -32,7 +30,6 @@ export type IssueCode =
   | 'unknown-option'
   | 'no-such-file'
   | 'duplicate-id'
-  | 'duplicate-part'
   | 'unknown-colour'
   | 'does-not-fit';
 

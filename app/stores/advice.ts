@@ -29,7 +29,7 @@ export const useAdvice = defineStore('advice', () => {
     ranking.value = false;
     if (!reply.ok) {
       notices.complainIn([
-        `Ranking failed, which is our own fault: ${reply.bug.split('\n')[0] ?? ''}. Change the water or reload the page.`,
+        `Ranking failed, which is our own fault: ${reply.bug.split('\n')[0] ?? ''}. Reload the page; what you entered is kept.`,
       ]);
       return;
     }

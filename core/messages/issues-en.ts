@@ -26,8 +26,6 @@ const WORDING: Readonly<Record<IssueCode, Wording>> = {
     `cuts take ${cutMm} of ${lengthMm} mm; at least ${leftMm} mm must stay on the hook. Cut less.`,
   'wrong-family': ({ family, block }) =>
     `"${block}" does not belong on a rig of the family ${family}. Remove it or change the family.`,
-  'out-of-model-range': ({ got, from, to }) =>
-    `${got} lies outside ${from} to ${to}, where the equations hold. Stay inside.`,
   'not-json': ({ column }) =>
     `breaks off as JSON at column ${column}. The file may be cut short or edited; export it again.`,
   'not-pandero': ({ got }) => `This is JSON, but not a file of Pandero (${got}). Choose a box, tickets or a backup.`,
@@ -38,14 +36,12 @@ const WORDING: Readonly<Record<IssueCode, Wording>> = {
   'too-many-rows': ({ got, limit }) => `${got} rows; the most is ${limit}. Split the list.`,
   'empty-file': () => 'There is nothing in it. Choose another file, or start from a template.',
   'unknown-column': ({ allowed }) => `is not a column of this list. Columns are: ${allowed}.`,
-  'missing-column': ({ expected }) => `is missing as a column. Add it (${expected}).`,
   'wrong-header': ({ got, allowed }) =>
     `The header "${got}" fits no tray. Needed are: ${allowed}. Start from a template.`,
   'broken-row': ({ cells, columns }) =>
     `has ${cells} cells under ${columns} columns. Put text with a separator in quotes.`,
   'broken-quotes': () => 'has a quote mark that is never closed. Close it or double it.',
   'duplicate-id': ({ got }) => `"${got}" is there twice. Keep one.`,
-  'duplicate-part': ({ got }) => `"${got}" is in the box already.`,
   'unknown-colour': ({ got }) => `The colour "${got}" says nothing about its class; it counts as natural.`,
   'does-not-fit': ({ got }) => `There is no room to save this (${got}). Export a backup, then free some space.`,
   'no-value': () => 'stands without a value. Write it behind the option.',

@@ -1,11 +1,9 @@
 import type { RigBody } from '../rig/body';
+import { BAND_80_SD } from '../units/band-80';
 import { UNIT_FACTORS, steadyFall, type DragFactors, type Medium, type SteadyFall } from './fall';
 
 /** Standard deviation of the logarithm of each factor. @source adr-0005 */
 export const FACTOR_SD: DragFactors = { head: 0.1, skirt: 0.2, trailer: 0.25, lift: 0.35 };
-
-/** Half width of a central 80 % band of a normal variable, in standard deviations. */
-export const BAND_80_SD = 1.2815515655446004;
 
 const NUDGE = 0.01;
 

@@ -1,7 +1,8 @@
 import { rigBody } from '../rig/body';
 import { uncutTrailer, type Rig } from '../rig/schema';
+import { BAND_80_SD } from '../units/band-80';
 import { lengthMFromIn, mmFromLengthM } from '../units/units';
-import { BAND_80_SD, FACTOR_SD, type Band } from './bands';
+import { FACTOR_SD, type Band } from './bands';
 import { steadyFall, UNIT_FACTORS, type DragFactors, type Medium } from './fall';
 
 /** The yardstick: a plain 3 in chunk, flat, behind the same head, hook and skirt. */

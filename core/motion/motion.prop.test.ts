@@ -1,9 +1,10 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
+import { BAND_80_SD } from '../units/band-80';
 import { rigBody, skirtBody, type RigBody } from '../rig/body';
 import { strandCauchy } from '../rig/skirt-shape';
 import { anyRig, jig } from '../testing/rigs';
-import { BAND_80_SD, driftBandMps, FACTOR_SD, fallBandMps } from './bands';
+import { driftBandMps, FACTOR_SD, fallBandMps } from './bands';
 import { cylinderCd, sphereCd } from './cylinder-and-sphere';
 import { mediumAt, secondsToBottom, steadyFall, submergedWeightN, UNIT_FACTORS } from './fall';
 import { fishesLikeBandOz, fishesLikeOz } from './fishes-like';

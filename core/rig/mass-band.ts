@@ -1,12 +1,10 @@
 import { hookMass } from '../tackle/hooks';
+import { BAND_80_SD } from '../units/band-80';
 import type { RigBody } from './body';
 import type { Rig } from './schema';
 
 /** How far parts stray from their tables, standard deviation as a share. A weighed trailer is known to the scale. @source adr-0004 */
 const MASS_SD = { head: 0.04, hook: 0.12, skirt: 0.12, trailer: 0.1, weighed: 0.02 } as const;
-
-/** Half width of a central 80 % band, standard deviations. */
-const BAND_80_SD = 1.2816;
 
 /** 80 % band of a rig's mass, kg: parts as they are poured, each straying by itself. */
 export function massBandKg(rig: Rig, body: RigBody): readonly [lowKg: number, highKg: number] {

@@ -2,7 +2,7 @@
 import { defineAsyncComponent, ref } from 'vue';
 import { TRAYS, writeBox } from '@core';
 import { saveText } from '../../parts/save-text';
-import { loadDemoBox } from '../../demo-world';
+import { fillWithDemoBox } from '../../demo-world';
 import { useBox } from '../../stores/box';
 import { useNotices } from '../../stores/notices';
 import BoxTemplates from './BoxTemplates.vue';
@@ -12,12 +12,6 @@ const box = useBox();
 const notices = useNotices();
 const FileImport = defineAsyncComponent(() => import('../../parts/FileImport.vue'));
 const importing = ref(false);
-
-async function fill(): Promise<void> {
-  const filled = await loadDemoBox();
-  if (!filled.ok) return notices.complain(filled.issues);
-  notices.say(`${filled.value} made-up parts from Brindle Mere are in your box.`);
-}
 
 async function empty(): Promise<void> {
   const before = box.rows;
@@ -34,7 +28,7 @@ const save = (): void => saveText('pandero-box.json', writeBox(box.box), 'applic
     <header class="box__head">
       <h1>{{ box.count === 0 ? 'Your box is empty' : `${box.count} parts in your box` }}</h1>
       <div class="box__row">
-        <v-btn :class="{ act: box.count === 0 }" @click="fill">Fill with the demo parts</v-btn>
+        <v-btn :class="{ act: box.count === 0 }" @click="fillWithDemoBox()">Fill with the demo parts</v-btn>
         <v-btn @click="importing = true">Import a list…</v-btn>
         <v-btn v-if="box.count > 0" @click="save">Export the box</v-btn>
         <v-btn v-if="box.count > 0" @click="empty">Empty the box</v-btn>

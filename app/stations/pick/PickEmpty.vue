@@ -1,17 +1,9 @@
 <script setup lang="ts">
-import { loadDemoBox } from '../../demo-world';
-import { useNotices } from '../../stores/notices';
+import { fillWithDemoBox } from '../../demo-world';
 import { useSettings } from '../../stores/settings';
 
 defineProps<{ warnings: readonly string[] }>();
-const notices = useNotices();
 const settings = useSettings();
-
-async function fill(): Promise<void> {
-  const filled = await loadDemoBox();
-  if (!filled.ok) notices.complain(filled.issues);
-  else notices.say(`${filled.value} made-up parts from Brindle Mere are in your box.`);
-}
 </script>
 
 <template>
@@ -21,7 +13,7 @@ async function fill(): Promise<void> {
       <li v-for="warning in warnings" :key="warning">{{ warning }}</li>
     </ul>
     <div class="empty__row">
-      <v-btn class="act" @click="fill">Fill the box with the demo parts</v-btn>
+      <v-btn class="act" @click="fillWithDemoBox()">Fill the box with the demo parts</v-btn>
       <v-btn to="/box">Go to the box</v-btn>
       <v-btn @click="settings.change({ source: 'catalogue' })">Pick from every kind there is</v-btn>
     </div>
