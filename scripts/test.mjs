@@ -1,4 +1,5 @@
 // npm test: sets the machine up, then types, lint, unit tests and browser tests; the last line counts them all.
+import { spawn } from 'node:child_process';
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import { chromium, ensureChromium, ensureDependencies, root, run } from './ensure.mjs';
@@ -15,6 +16,28 @@ function step(name, command, args) {
   else failed++;
   say(`${name} ${good ? 'passed' : 'FAILED'}`);
   return good;
+}
+
+/** A step that runs beside others; what it says is shown when it is done. */
+function beside(name, command, args) {
+  return new Promise((resolve) => {
+    const child = spawn(command, args, { cwd: root });
+    let said = '';
+    child.stdout.on('data', (data) => (said += data));
+    child.stderr.on('data', (data) => (said += data));
+    const finish = (good) => {
+      if (good) passed++;
+      else failed++;
+      if (said !== '') console.log(said);
+      say(`${name} ${good ? 'passed' : 'FAILED'}`);
+      resolve();
+    };
+    child.on('error', ({ message }) => {
+      said += message;
+      finish(false);
+    });
+    child.on('close', (code) => finish(code === 0));
+  });
 }
 
 /** Runs tests that leave a report; a runner that dies without one counts as a failure. */
@@ -37,9 +60,12 @@ ensureDependencies();
 ensureChromium();
 console.log(`pandero: testing with Node ${process.version} and ${chromium}`);
 
-step('types', process.execPath, ['scripts/types.mjs']);
-step('lint', 'node_modules/.bin/eslint', ['--cache', '--cache-location', 'node_modules/.cache/eslint/', '.']);
-step('layout', 'node_modules/.bin/prettier', ['--check', '--log-level', 'warn', '.']);
+// nothing here waits for another: they share the machine
+await Promise.all([
+  beside('types', process.execPath, ['scripts/types.mjs']),
+  beside('lint', 'node_modules/.bin/eslint', ['--cache', '--cache-location', 'node_modules/.cache/eslint/', '.']),
+  beside('layout', 'node_modules/.bin/prettier', ['--check', '--log-level', 'warn', '.']),
+]);
 
 const unitReport = join(root, 'test-results/unit.json');
 tests(

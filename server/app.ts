@@ -4,6 +4,7 @@ import { Hono } from 'hono';
 import { bodyLimit } from 'hono/body-limit';
 import { compress } from 'hono/compress';
 import { secureHeaders } from 'hono/secure-headers';
+import { scaleRoutes, type ScaleAddress } from './routes/scale';
 
 const TYPES: Readonly<Record<string, string>> = {
   '.html': 'text/html; charset=utf-8',
@@ -30,8 +31,9 @@ async function fileBelow(folder: string, path: string): Promise<string | null> {
  * Serves the built app from a folder, with headers that keep the page to this machine. Exported so that tests call
  * `app.request(...)` without a port.
  * @param folder  absolute path of the static build
+ * @param scale   text feed of a pocket scale that pages may listen to
  */
-export function createApp(folder: string): Hono {
+export function createApp(folder: string, scale: ScaleAddress | null = null): Hono {
   const app = new Hono();
   app.use(
     secureHeaders({
@@ -55,6 +57,7 @@ export function createApp(folder: string): Hono {
   app.use(
     bodyLimit({ maxSize: BODY_LIMIT_BYTES, onError: (c) => c.json({ code: 'too-big-a-file', issues: [] }, 413) }),
   );
+  app.route('/api/scale', scaleRoutes(scale));
   app.use(compress());
   app.get('*', async (c) => {
     let path: string;

@@ -2,6 +2,7 @@ import { existsSync } from 'node:fs';
 import { join, resolve } from 'node:path';
 import { serve } from '@hono/node-server';
 import { createApp } from './app';
+import type { ScaleAddress } from './routes/scale';
 
 const LOCAL = '127.0.0.1';
 const DEFAULT_PORT = 4310;
@@ -29,6 +30,16 @@ if (!Number.isInteger(firstPort) || firstPort < 1 || firstPort > 65535) stop('--
 const fixedPort = option('port') !== undefined;
 const path = option('open') ?? '/';
 
+/** `--scale 127.0.0.1:4331`, or a port of this machine alone. */
+function scaleAddress(): ScaleAddress | null {
+  const given = option('scale');
+  if (given === undefined) return null;
+  const match = /^(?:(.+):)?(\d{1,5})$/.exec(given);
+  if (!match) stop('--scale needs host:port of a scale that writes lines of text, e.g. 127.0.0.1:4331');
+  return { host: match[1] ?? LOCAL, port: Number(match[2]) };
+}
+const scale = scaleAddress();
+
 if (hostname !== LOCAL) {
   console.error(
     `pandero: listening on ${hostname}: anybody who reaches this machine can open the app. Your data stays in each browser.`,
@@ -36,7 +47,7 @@ if (hostname !== LOCAL) {
 }
 
 function listen(port: number, triesLeft: number): void {
-  const server = serve({ fetch: createApp(folder).fetch, hostname, port }, () => {
+  const server = serve({ fetch: createApp(folder, scale).fetch, hostname, port }, () => {
     console.log(`http://${hostname}:${port}${path}`);
   });
   server.on('error', (error: NodeJS.ErrnoException) => {
