@@ -1,5 +1,5 @@
 import { AxeBuilder } from '@axe-core/playwright';
-import { expect, test as base, type Locator, type Page } from '@playwright/test';
+import { expect, test as base, type Locator, type Page, type TestInfo } from '@playwright/test';
 
 /** Every test here also watches the console and the network: no error, and nothing leaves this machine. */
 export const test = base.extend<{ watched: void }>({
@@ -24,6 +24,9 @@ export const test = base.extend<{ watched: void }>({
 });
 
 export { expect };
+
+/** Skips on the phone what is the same there: the deck's own tests are enough of its time. */
+export const deskOnly = (info: TestInfo): void => base.skip(info.project.name !== 'desk', 'the same on the deck');
 
 /** Runs axe over the page as it stands. */
 export async function expectAxeClean(page: Page): Promise<void> {

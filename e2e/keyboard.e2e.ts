@@ -6,7 +6,7 @@ test('stations, units and help by single keys; none while typing', async ({ page
   await page.keyboard.press('2');
   await expect(page.getByTestId('pick-1')).toBeVisible();
   await page.keyboard.press('7');
-  await expect(page.getByRole('heading', { name: '45 parts in your box' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: '66 parts in your box' })).toBeVisible();
   await page.keyboard.press('t');
   await expect(page.getByRole('heading', { name: '0 tickets' })).toBeVisible();
   await page.keyboard.press('1');
@@ -67,21 +67,24 @@ test('the night theme is as legible, and stays after a reload', async ({ page })
   await expect(page.getByRole('button', { name: /^Theme: night/ })).toBeVisible();
 });
 
-test('the other school reorders the picks; taking a part out can be undone', async ({ page }) => {
+test('another school is chosen, and its reasons count; taking a part out can be undone', async ({ page }) => {
   await page.keyboard.press('2');
-  const first = page.getByTestId('pick-1').getByRole('heading').first();
-  const before = await first.textContent();
+  await page.getByRole('button', { name: /^Schools/ }).press('Enter');
   await choose(page, page.getByRole('combobox', { name: /On weight/ }), 'slow hand');
-  await expect(page.getByRole('combobox', { name: /On weight/ })).toHaveValue('slow hand');
-  await expect(first).not.toHaveText(before!);
+  await expectAxeClean(page);
+  await page.getByRole('button', { name: 'Done' }).press('Enter');
+  await expect(page.getByRole('button', { name: 'Schools: 1 chosen…' })).toBeVisible();
+  const first = page.getByTestId('pick-1');
+  await first.getByRole('button').first().press('Enter');
+  await expect(first).toContainText('On weight: “slow hand”, because you chose it.');
   await page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name: 'Box' }).click();
   await page
     .getByRole('button', { name: /^Take out/ })
     .first()
     .click();
-  await expect(page.getByRole('heading', { name: '44 parts in your box' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: '65 parts in your box' })).toBeVisible();
   await page.getByRole('button', { name: 'Undo' }).click();
-  await expect(page.getByRole('heading', { name: '45 parts in your box' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: '66 parts in your box' })).toBeVisible();
 });
 
 test('on the deck every target is large enough, and nothing scrolls sideways', async ({ page }, info) => {

@@ -5,7 +5,7 @@ export default {
   ...base,
   testDir: '.',
   testMatch: '**/shots.ts',
-  webServer: { ...(base.webServer as object), cwd: '..' },
+  webServer: [base.webServer ?? []].flat().map((server) => ({ ...server, cwd: '..' })),
   reporter: 'list',
   workers: 1,
   projects: base.projects?.slice(0, 1),

@@ -27,8 +27,23 @@ test('pictures of the main views', async ({ page }) => {
   await page.waitForTimeout(600);
   await page.screenshot({ ...shot('ticket'), fullPage: true });
   await goTo(page, 'Box');
+  await page.getByRole('button', { name: /^Trailers/ }).click();
+  await page.getByRole('button', { name: /^4 in flapper craw, green.*open its sheet/ }).click();
   await page.waitForTimeout(600);
   await page.screenshot(shot('box'));
+  await page.getByRole('button', { name: 'Weigh it…' }).click();
+  await expect(page.getByText('Steady.')).toBeVisible({ timeout: 20_000 });
+  await page.screenshot(shot('box-weigh'));
+  await page.getByRole('button', { name: 'Close', exact: true }).click();
+  await page.getByRole('button', { name: 'Add a trailer' }).click();
+  await page.waitForTimeout(900);
+  await page.screenshot(shot('box-add'));
+  await page.getByRole('button', { name: 'Done' }).click();
+  await goTo(page, 'Pick');
+  await page.getByRole('button', { name: /^Schools/ }).click();
+  await page.waitForTimeout(900);
+  await page.screenshot(shot('schools'));
+  await page.getByRole('button', { name: 'Done' }).click();
 
   await page.setViewportSize({ width: 390, height: 844 });
   await goTo(page, 'Water');
@@ -38,4 +53,7 @@ test('pictures of the main views', async ({ page }) => {
   await expect(page.getByTestId('pick-2')).toBeVisible();
   await page.waitForTimeout(600);
   await page.screenshot(shot('pick-phone'));
+  await goTo(page, 'Box');
+  await page.waitForTimeout(600);
+  await page.screenshot(shot('box-phone'));
 });
