@@ -79,7 +79,7 @@ export default tseslint.config(
     },
   },
   { files: ['**/*.cjs'], rules: { '@typescript-eslint/no-require-imports': 'off' } },
-  { files: ['server/serve.ts', 'scripts/**', 'bench/**'], rules: { 'no-console': 'off' } },
+  { files: ['server/serve.ts', 'standins/**', 'scripts/**', 'bench/**'], rules: { 'no-console': 'off' } },
   {
     files: ['core/**/*.ts'],
     ignores: ['**/*.test.ts'],

@@ -1,11 +1,15 @@
 import { defineConfig } from 'vite';
 
+/** The small server and the stand-ins for outside devices, each one file that Node runs as it is. */
 export default defineConfig({
   build: {
-    ssr: 'server/serve.ts',
+    ssr: true,
     outDir: 'dist-server',
     target: 'node20',
-    rollupOptions: { output: { entryFileNames: 'serve.js' } },
+    rollupOptions: {
+      input: { serve: 'server/serve.ts', scale: 'standins/scale/scale.ts' },
+      output: { entryFileNames: '[name].js' },
+    },
   },
   ssr: { noExternal: true },
 });

@@ -6,8 +6,10 @@ import { useWater } from './stores/water';
 
 /** Fills the box from the made-up world, and the water too. Loaded only when asked for. */
 export async function loadDemoWorld(): Promise<Result<number>> {
-  const { DEMO_BOX, NORTH_ARM } = await import('../demo/brindle-mere');
-  const problems = useWater().change(NORTH_ARM);
+  const { DEMO_BOX, NORTH_ARM, NORTH_ARM_DAY, NORTH_ARM_PLACE } = await import('../demo/brindle-mere');
+  const water = useWater();
+  const problems = water.change(NORTH_ARM);
+  water.rename({ place: NORTH_ARM_PLACE, day: NORTH_ARM_DAY });
   return problems.length > 0 ? fail(problems) : useBox().add(DEMO_BOX);
 }
 

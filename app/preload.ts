@@ -8,17 +8,24 @@ const AFTER_MS = 3000;
 export function preloadStations(): void {
   const fetchAll = async (): Promise<void> => {
     await Promise.allSettled([
+      import('./stations/water/WaterPlacesDialog.vue'),
       import('./stations/pick/PickPage.vue'),
       import('./stations/pick/PickSettings.vue'),
+      import('./stations/pick/PickSchools.vue'),
       import('./stations/box/BoxPage.vue'),
+      import('./stations/box/PartSheet.vue'),
+      import('./stations/box/PartGallery.vue'),
+      import('./stations/box/WeighDialog.vue'),
       import('./stations/tickets/TicketsPage.vue'),
       import('./stations/tickets/TicketPage.vue'),
       import('./parts/FileImport.vue'),
+      import('./stations/box/ImportPreview.vue'),
       import('./parts/export-all'),
       import('./shell/ClearDialog.vue'),
       import('./shell/AppHelp.vue'),
       import('./shell/AppSnackbar.vue'),
       import('../demo/brindle-mere'),
+      import('./workers/ask-gaps').then(({ preloadGaps }) => preloadGaps()),
       import('./workers/read-file').then(({ preloadFileReader }) => preloadFileReader()),
     ]);
   };

@@ -20,6 +20,7 @@ export const vuetify = createVuetify({
     VTextarea: field,
     VSelect: { ...field, menuProps: { rounded: 0, elevation: 0 } },
     VFileInput: field,
+    VCombobox: { ...field, menuProps: { rounded: 0, elevation: 0 } },
     VCard: { rounded: 0, elevation: 0, border: true },
     VDialog: { maxWidth: 640 },
     VExpansionPanels: { variant: 'accordion', elevation: 0, rounded: 0 },

@@ -21,6 +21,7 @@ export {
 
 // water
 export * from './water/schema';
+export { contradictions, CONTRADICTIONS, type ContradictionId } from './water/contradictions';
 export { CLARITY_SCALE, clarityOf, effectiveVisibilityM, type ClarityId } from './water/clarity';
 export { freshWaterDensityKgM3, WATER_MODEL_RANGE_C, WaterRangeError } from './water/density';
 export { waterKinematicViscosityM2ps, waterViscosityPaS } from './water/viscosity';
@@ -30,31 +31,30 @@ export { HEADS, HEAD_STYLES, METALS, NOSES, type HeadStyle, type Metal, type Nos
 export { HOOKS, HOOK_SIZES, HOOK_WIRES, WIRE_DIAMETER_MM, type HookSize, type HookWire } from './tackle/hooks';
 export { SKIRTS, SKIRT_MATERIALS, type SkirtMaterial } from './tackle/skirts';
 export { TRAILERS, TRAILER_KINDS, SOFTNESSES, type Softness, type TrailerKind } from './tackle/trailers';
+export * from './tackle/blades';
+export * from './tackle/gear';
 export { COLOURS, COLOUR_CLASSES, colourClassOf, colourSwatch, type ColourClass } from './tackle/colours';
 
 // rig
-export { parseRig, rigSchema, uncutTrailer, ORIENTATIONS, PART_LIMITS, type Rig, type Orientation } from './rig/schema';
 export {
-  boxSchema,
-  emptyBox,
-  headPartSchema,
-  LATER_TRAYS,
-  parseBox,
-  partCount,
-  skirtPartSchema,
-  trailerPartSchema,
-  TRAYS,
-  type Box,
-  type HeadPart,
-  type LaterTray,
-  type SkirtPart,
-  type TrailerPart,
-  type Tray,
-} from './rig/box';
+  KEEPERS,
+  parseRig,
+  rigSchema,
+  uncutTrailer,
+  ORIENTATIONS,
+  PART_LIMITS,
+  type Rig,
+  type Orientation,
+} from './rig/schema';
+export * from './rig/box';
+export { diffBox, partIdentity, type BoxDiff } from './rig/box-diff';
+export { computedMassG, massContradiction, MASS_CONTRADICTION, WEIGHED_TRAYS, type WeighedTray } from './rig/part-mass';
 export { catalogueBox, fibreGuard, plainHead } from './rig/catalogue';
 export { rigBody, headBody, skirtBody, type RigBody } from './rig/body';
 export { nominalTrailerMassKg, trailerBody, isRoundBody } from './rig/trailer-body';
 export { rigOutline, type Bounds, type Outline, type OutlinePart, type OutlineShape } from './rig/outline';
+export { GALLERY, type GalleryEntry } from './rig/gallery-table';
+export { DRAWN_TRAYS, partOutline, type DrawnTray } from './rig/part-outline';
 export type { View } from './rig/outline-trailer';
 export { massBandKg } from './rig/mass-band';
 export { rigProfile, type Profile } from './rig/profile';
@@ -67,16 +67,36 @@ export { kickOnsetMps } from './motion/kick';
 export { DEFAULT_TEMP_C, fallReport, SEMI_TIGHT_USUAL, type FallReport } from './motion/report';
 
 // advice
-export { advise, DEFAULT_TOP, reasonsFor, type Advice, type Dissent, type Pick, type Reason } from './advice/rank';
-export { compileWater, type CompiledWater, type Want } from './advice/wants';
+export {
+  advise,
+  adviseInSteps,
+  DEFAULT_TOP,
+  reasonsFor,
+  type Advice,
+  type Dissent,
+  type Pick,
+  type Reason,
+} from './advice/rank';
+export { fillGaps, type Gaps, type GapStep } from './advice/gaps';
+export { compileWater, LIVE_SCHOOLS, type CompiledWater, type Want } from './advice/wants';
 export { WANT_IDS, type WantId } from './advice/rule';
-export type { Has } from './advice/measure';
-export { otherWeightSchool, weightSchool } from './advice/schools';
+export { measureParts, type Has } from './advice/measure';
+export { ruleScorer, wantScorer } from './advice/score';
+export { rigSpace } from './advice/space';
+export { questionOf, schoolAnswers, type SchoolAnswer, type SchoolAnswers, type SchoolReason } from './advice/schools';
+export { waterFacts, type WaterFacts } from './advice/water-facts';
 export { rigFaults, type Fault } from './advice/checks';
 export { rigReport, type RigReport } from './advice/rig-report';
 export { adviceReport, type AdviceReport } from './advice/advice-report';
 export * from './advice/messages/speak';
+export { dissentText, dissentTitle } from './advice/messages/speak-dissent';
 export * from './advice/messages/words-en';
+export { CONTRADICTION_TEXT } from './advice/messages/contradictions-en';
+export { QUESTION_TITLE, SCHOOL_BECAUSE, SCHOOL_WORDS } from './advice/messages/schools-en';
+
+// scale
+export { readScaleLine, type ScaleReading, type ScaleUnit } from './scale/reading';
+export { weighing, type TimedMass, type Weighing, type WeighingVerdict } from './scale/weighing';
 
 // ticket
 export { cautionsFor, type CautionId } from './ticket/cautions';
@@ -86,16 +106,18 @@ export { ticketSchema, TICKET_VERSION, type Ticket } from './ticket/schema';
 // formats
 export { checkFile, type FileReport } from './formats/check';
 export { csvTemplate, writeBoxCsv } from './formats/box-csv/write';
-export { COLUMNS, type Column } from './formats/box-csv/columns';
+export { COLUMNS, type Column } from './formats/box-csv/columns-table';
 export { CSV_LIMITS, readBoxCsv, type TrayParts } from './formats/box-csv/read';
 export { readJson, readPanderoJson, type PanderoFile } from './formats/pandero-json/read';
 export { writeBackup, writeBox, writeTickets } from './formats/pandero-json/write';
 export {
   BACKUP_VERSION,
   JSON_KINDS,
+  keptWaterSchema,
   settingsSchema,
   type Backup,
   type JsonKind,
+  type KeptWater,
   type Settings,
   type TicketsFile,
 } from './formats/pandero-json/format';

@@ -31,6 +31,9 @@ export type IssueCode =
   | 'no-such-file'
   | 'duplicate-id'
   | 'unknown-colour'
+  | 'looks-like-a-date'
+  | 'mass-contradicts-size'
+  | 'same-as-another'
   | 'does-not-fit';
 
 /** One problem: where it is (`path`, dotted; `line` counted from 1 in text files) and the facts its wording needs. */

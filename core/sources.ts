@@ -20,6 +20,9 @@ export const SOURCES = {
   'adr-0004': 'Estimate: docs/adr/0004-part-tables.md',
   'adr-0005': 'Estimate: docs/adr/0005-uncertainty.md',
   'adr-0006': 'Judgement: docs/adr/0006-wants-and-scoring.md',
+  'adr-0007': 'Judgement: docs/adr/0007-search-and-gaps.md',
+  'adr-0008': 'Estimate: docs/adr/0008-weighing.md',
+  'adr-0009': 'Judgement: docs/adr/0009-measured-parts.md',
 } as const;
 
 export type SourceId = keyof typeof SOURCES;

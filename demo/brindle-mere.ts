@@ -1,6 +1,18 @@
-import { fibreGuard, type Box, type HeadPart, type SkirtPart, type TrailerPart, type Water } from '../core';
+import {
+  emptyBox,
+  fibreGuard,
+  type Box,
+  type HeadPart,
+  type PartOf,
+  type SkirtPart,
+  type TrailerPart,
+  type Water,
+} from '../core';
 
 /** Brindle Mere does not exist: a canal reservoir with stone weir, houseboats, flooded hedgerows and a tea-stained north arm. */
+
+export const NORTH_ARM_PLACE = 'Brindle Mere, north arm';
+export const NORTH_ARM_DAY = '2026-09-27';
 
 /** Sunday at the north arm: grey after a muddy inflow, hedgerows standing in four feet. */
 export const NORTH_ARM: Water = {
@@ -131,4 +143,64 @@ const trailers: TrailerPart[] = [
   trailer('twin-tail-grub', 3, 'white'),
 ];
 
-export const DEMO_BOX: Box = { kind: 'box', version: 1, name: 'Brindle Mere', heads, skirts, trailers };
+const vibrating = (weightOz: number, size: 'compact' | 'standard', finish: string): HeadPart =>
+  head('casting', weightOz, MEDIUM_4, null, { blade: { size, link: 'direct', finish }, quantity: 1 });
+
+heads.push(
+  vibrating(3 / 8, 'standard', 'black'),
+  vibrating(1 / 4, 'compact', 'gold'),
+  head('bullet', 1 / 2, MEDIUM_4, null, {
+    quantity: 2,
+    label: 'slow roller',
+    arms: { upperMm: 62, angleDeg: 55, twistDeg: 0, squeezed: false },
+    blades: [
+      { shape: 'colorado', size: 4, finish: 'gold' },
+      { shape: 'willow', size: 4, finish: 'nickel' },
+    ],
+  }),
+);
+
+const rod = (
+  label: string,
+  lengthM: number,
+  power: PartOf<'rods'>['power'],
+  action: PartOf<'rods'>['action'],
+  lureFromOz: number,
+  lureToOz: number,
+): PartOf<'rods'> => ({ lengthM, power, action, lureFromOz, lureToOz, label, quantity: 1 });
+
+export const DEMO_BOX: Box = {
+  ...emptyBox(),
+  name: 'Brindle Mere',
+  heads,
+  skirts,
+  trailers,
+  blades: [
+    { shape: 'colorado', size: 5, finish: 'gold', quantity: 2 },
+    { shape: 'willow', size: 4, finish: 'nickel', quantity: 3 },
+    { shape: 'indiana', size: 4, finish: 'painted', quantity: 1 },
+  ],
+  hooks: [
+    { kind: 'single', size: '1/0', wire: 'heavy', quantity: 6 },
+    { kind: 'treble', size: '2/0', wire: 'medium', quantity: 2 },
+  ],
+  lines: [
+    { kind: 'fluorocarbon', lb: 15, quantity: 1 },
+    { kind: 'fluorocarbon', lb: 10, diameterMm: 0.26, quantity: 1 },
+    { kind: 'braid', lb: 50, quantity: 1 },
+    { kind: 'nylon', lb: 17, quantity: 1 },
+  ],
+  rods: [
+    rod('the jig rod', 2.2, 'medium-heavy', 'fast', 1 / 4, 1),
+    rod('flipping stick', 2.3, 'heavy', 'fast', 3 / 8, 1.5),
+    rod('hedge rod', 2.1, 'extra-heavy', 'fast', 1 / 2, 2),
+    rod('long soft one', 2.3, 'medium-heavy', 'moderate', 1 / 4, 3 / 4),
+    rod('short stiff one', 2.05, 'medium-heavy', 'moderate-fast', 1 / 4, 3 / 4),
+    rod('finesse', 2.1, 'medium', 'fast', 1 / 8, 1 / 2),
+  ],
+  reels: [
+    { ratio: 7.1, perTurnM: 0.71, quantity: 3 },
+    { ratio: 6.3, perTurnM: 0.64, quantity: 2 },
+    { ratio: 8.1, perTurnM: 0.82, quantity: 1 },
+  ],
+};

@@ -1,23 +1,44 @@
-import Dexie, { type EntityTable } from 'dexie';
-import type { LaterTray, Settings, Ticket, Tray, Water } from '@core';
+import Dexie, { type EntityTable, type Transaction } from 'dexie';
+import { parsePart, TRAYS, type Settings, type Ticket, type Tray, type Water } from '@core';
 
-/** One part of the box; `part` is the shape of files without its id. */
+/** One part of the box; `part` is the shape of files without its id. Entries no tray can read are `kept` as they came. */
 export interface PartRow {
   readonly id: string;
-  readonly tray: Tray | LaterTray;
+  readonly tray: Tray | 'kept';
   /** order of entry */
   readonly at: number;
   readonly part: Record<string, unknown>;
 }
 
-export interface SettingsRow {
-  readonly key: 'settings';
-  readonly value: Settings;
+export type SettingsRow =
+  | { readonly key: 'settings'; readonly value: Settings }
+  /** key of the water at hand */
+  | { readonly key: 'at-hand'; readonly value: string };
+
+/** A water by place and day; `at` tells when it was last changed, ms. */
+export interface WaterRow {
+  readonly key: string;
+  readonly place: string;
+  readonly day: string | null;
+  readonly at: number;
+  readonly value: Water;
 }
 
-export interface WaterRow {
-  readonly key: 'current';
-  readonly value: Water;
+/** Version 1 kept one water without a place, and parts of later trays whatever they were. */
+async function toVersion2(transaction: Transaction): Promise<void> {
+  await transaction
+    .table('waters')
+    .toCollection()
+    .modify((row: Partial<WaterRow>) => Object.assign(row, { place: '', day: null, at: 0 }));
+  await transaction
+    .table('parts')
+    .toCollection()
+    .modify((row: { tray: string; part: unknown }) => {
+      const tray = TRAYS.find((name) => name === row.tray);
+      if (tray && parsePart(tray, row.part).ok) return;
+      row.part = { tray: row.tray, part: row.part };
+      row.tray = 'kept';
+    });
 }
 
 /** Everything this browser keeps. `version(n)` blocks are append-only. */
@@ -35,6 +56,7 @@ export class PanderoDatabase extends Dexie {
       parts: 'id, tray, at',
       tickets: 'id, madeAt',
     });
+    this.version(2).stores({ waters: 'key, at' }).upgrade(toVersion2);
   }
 }
 

@@ -26,24 +26,27 @@ const isOn = (option: T): boolean =>
 
 <style scoped>
 .choice-row {
-  padding: 6px 0;
+  display: grid;
+  grid-template-columns: 66px 1fr;
+  gap: 8px;
+  align-items: center;
+  padding: 4px 0;
+  border-bottom: 1px solid rgb(var(--v-theme-rule));
 }
 .choice-row__label {
-  display: block;
-  font: 500 13px var(--v-font-heading);
+  font: 500 14px/1.1 var(--v-font-heading);
   color: rgb(var(--v-theme-ink-soft));
-  margin-bottom: 3px;
 }
 .choice-row__toggle {
   flex-wrap: wrap;
   height: auto !important;
-  gap: 5px;
+  gap: 4px;
   overflow: visible;
 }
 .choice-row__toggle :deep(.v-btn) {
-  height: 32px !important;
+  height: 28px !important;
   min-width: 0;
-  padding: 0 10px;
+  padding: 0 8px;
   border: 1px solid rgba(var(--v-theme-ink-soft), 0.6);
   font: 600 15px var(--v-font-heading);
 }
@@ -53,9 +56,14 @@ const isOn = (option: T): boolean =>
   color: rgb(var(--v-theme-on-secondary));
 }
 @media (max-width: 700px) {
+  .choice-row {
+    grid-template-columns: 1fr;
+    gap: 3px;
+    padding: 6px 0;
+  }
   .choice-row__toggle :deep(.v-btn) {
     height: 48px !important;
-    padding: 0 14px;
+    padding: 0 13px;
   }
 }
 </style>

@@ -1,7 +1,8 @@
 <script setup lang="ts">
-import { ref, shallowRef, watch } from 'vue';
+import { defineAsyncComponent, ref, shallowRef, watch } from 'vue';
 import { fail, issue, issueText, type Issue } from '@core';
-import { addTickets, addToBox, restoreBackup } from '../db/backup';
+import { addTickets, restoreBackup, takeIntoBox, type TakeMode } from '../db/backup';
+import { useBox } from '../stores/box';
 import { useNotices } from '../stores/notices';
 import { useSettings } from '../stores/settings';
 import { useWater } from '../stores/water';
@@ -13,6 +14,9 @@ const open = defineModel<boolean>({ required: true });
 const notices = useNotices();
 const settings = useSettings();
 const water = useWater();
+const box = useBox();
+const ImportPreview = defineAsyncComponent(() => import('../stations/box/ImportPreview.vue'));
+const mode = ref<TakeMode>('merge');
 
 const SHOWN_PROBLEMS = 50;
 const fileName = ref('');
@@ -36,8 +40,9 @@ async function choose(chosen: File | File[] | null): Promise<void> {
   if (!file) return;
   fileName.value = file.name;
   const text = await file.text().catch(() => null);
-  const read = text === null ? fail([issue('no-such-file', '', { got: file.name })]) : await readFile(text);
+  const read = text === null ? fail([issue('no-such-file', '', { got: file.name })]) : await readFile(text, box.box);
   if (turn !== choice) return;
+  mode.value = 'merge';
   if (read.ok) incoming.value = read.value;
   else problems.value = read.issues;
 }
@@ -46,9 +51,9 @@ async function choose(chosen: File | File[] | null): Promise<void> {
 const counted = ({ count, what }: Incoming): string => `${count} ${count === 1 ? what.slice(0, -1) : what}`;
 
 function summary(file: Incoming): string {
-  if (file.what === 'parts') return `${counted(file)}, to be added to the box.`;
+  if (file.what === 'parts') return `${counted(file)}, read without a problem.`;
   if (file.what === 'tickets') return `${counted(file)}, to be added; one that is here already is replaced.`;
-  return `A full backup of ${file.backup.madeAt.slice(0, 10)}: it replaces the water, the box and all tickets.`;
+  return `A full backup of ${file.backup.madeAt.slice(0, 10)}: it replaces the waters, the box and all tickets.`;
 }
 
 async function take(): Promise<void> {
@@ -57,7 +62,7 @@ async function take(): Promise<void> {
   busy.value = true;
   const done =
     file.what === 'parts'
-      ? await addToBox(file.parts)
+      ? await takeIntoBox(file.parts, mode.value)
       : file.what === 'tickets'
         ? await addTickets(file.tickets)
         : await restoreBackup(file.backup);
@@ -79,6 +84,7 @@ async function take(): Promise<void> {
       <p>A box list (CSV), or a box, tickets or a backup (JSON). Nothing is taken in unless all of it is right.</p>
       <v-file-input label="File" accept=".json,.csv,.txt" prepend-icon="" @update:model-value="choose" />
       <p v-if="incoming" class="import__good" role="status">{{ summary(incoming) }}</p>
+      <ImportPreview v-if="incoming?.what === 'parts'" v-model="mode" :diff="incoming.diff" />
       <ul v-if="incoming?.what === 'parts' && incoming.notes.length > 0" class="import__list">
         <li v-for="note in incoming.notes.slice(0, SHOWN_PROBLEMS)" :key="issueText(note)">{{ issueText(note) }}</li>
       </ul>

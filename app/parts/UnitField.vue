@@ -63,9 +63,10 @@ function onBlur(): void {
 
 <template>
   <div class="unit-field">
+    <span class="unit-field__label" aria-hidden="true">{{ label }}, {{ unit.unit }}</span>
     <v-text-field
       :model-value="text"
-      :label="`${label}, ${unit.unit}`"
+      :aria-label="`${label}, ${unit.unit}`"
       :hint="hint"
       persistent-hint
       :error-messages="error || problem || []"
@@ -84,21 +85,44 @@ function onBlur(): void {
 <style scoped>
 .unit-field {
   display: grid;
-  grid-template-columns: 1fr 48px 48px;
+  grid-template-columns: 1fr 34px 34px;
   align-items: start;
 }
+.unit-field__label {
+  grid-column: 1 / -1;
+  font: 500 14px/1.25 var(--v-font-heading);
+  color: rgb(var(--v-theme-ink-soft));
+}
 .unit-field__step {
-  min-width: 48px;
-  height: 48px;
+  min-width: 34px;
+  height: 40px;
   margin-left: -1px;
-  font-size: 22px;
+  font-size: 20px;
   padding: 0;
 }
 .unit-field :deep(input) {
-  font: 700 24px var(--v-font-heading);
+  font: 700 21px var(--v-font-heading);
   font-feature-settings: 'tnum';
-  min-height: 48px;
-  padding-top: 10px;
+  min-height: 40px;
+  padding-top: 2px;
   padding-bottom: 2px;
+}
+.unit-field :deep(.v-field) {
+  padding-inline: 0;
+  --v-field-padding-start: 10px;
+  --v-field-padding-end: 4px;
+}
+@media (max-width: 700px) {
+  .unit-field {
+    grid-template-columns: 1fr 48px 48px;
+  }
+  .unit-field__step {
+    min-width: 48px;
+    height: 48px;
+  }
+  .unit-field :deep(input) {
+    font-size: 24px;
+    min-height: 48px;
+  }
 }
 </style>

@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import {
+  emptyBox,
   massKgFromOz,
   TRAYS,
   WANT_IDS,
@@ -8,11 +9,13 @@ import {
   writeTickets,
   type HeadPart,
   type TrailerPart,
+  type Tray,
 } from '@core';
 import { DEMO_BOX, NORTH_ARM } from '../../demo/brindle-mere';
 import { boxOfRows, rowsOfBox } from '../db/backup';
 import { isMissingPart } from '../missing-part';
-import { colourHint, partLine } from '../stations/box/part-text';
+import { colourHint, partLine, quantityText } from '../stations/box/part-text';
+import type { PartRow } from '../db/database';
 import { readIncoming } from './file-import';
 import { tintOf } from './tint';
 import { placeOf } from './want-scale';
@@ -45,14 +48,14 @@ describe('places on the line of a want', () => {
 
 describe('a file that is chosen', () => {
   test('a box, a list, tickets: told apart, counted, not yet taken', () => {
-    expect(readIncoming(writeBox(DEMO_BOX))).toMatchObject({ ok: true, value: { what: 'parts', count: 45 } });
+    expect(readIncoming(writeBox(DEMO_BOX))).toMatchObject({ ok: true, value: { what: 'parts', count: 66 } });
     for (const tray of TRAYS) {
       const list = readIncoming(writeBoxCsv(DEMO_BOX, tray));
       expect(list).toMatchObject({ ok: true, value: { what: 'parts', count: DEMO_BOX[tray].length } });
     }
   });
   test.each([
-    ['an empty box', writeBox({ ...DEMO_BOX, heads: [], skirts: [], trailers: [] }), 'empty-file'],
+    ['an empty box', writeBox(emptyBox()), 'empty-file'],
     ['no tickets', writeTickets([]), 'empty-file'],
     ['a water', JSON.stringify(NORTH_ARM), 'wrong-kind'],
     ['noise', 'hello', 'wrong-header'],
@@ -67,14 +70,16 @@ describe('a file that is chosen', () => {
   });
 });
 
+type TrayRow = PartRow & { readonly tray: Tray };
+
 describe('lines of the box', () => {
-  const rows = rowsOfBox(DEMO_BOX, new Set(), 0);
+  const rows = rowsOfBox(DEMO_BOX, new Set(), 0) as TrayRow[];
   const line = (title: string) => rows.map((row) => partLine(row, 'us')).find((found) => found.title === title);
   test('every part reads well in both systems', () => {
     for (const row of rows) {
       for (const system of ['us', 'metric'] as const) {
-        const { title, about, quantity } = partLine(row, system);
-        expect(`${title} ${about} ${quantity}`).not.toMatch(/undefined|NaN|null/);
+        const { title, about, out } = partLine(row, system);
+        expect(`${title} ${about} ${out ?? ''}`).not.toMatch(/undefined|NaN|null/);
       }
     }
   });
@@ -88,17 +93,18 @@ describe('lines of the box', () => {
       nose: 'round',
       guard: { kind: 'wire', fibres: 1, lengthMm: 25, spread: 'none', bevel: false },
     };
-    const [row] = rowsOfBox({ heads: [special], skirts: [], trailers: [] }, new Set(), 0);
+    const [row] = rowsOfBox({ heads: [special] }, new Set(), 0) as TrayRow[];
     expect(partLine(row!, 'us').about).toBe('3/0 medium wire, wire guard, round nose, tungsten');
   });
   test('a weighed trailer says so; quantity may be unknown', () => {
     const trailer: TrailerPart = { kind: 'chunk', lengthMm: 76.2, softness: 'soft', colour: 'brown', massG: 8.1 };
-    const [row] = rowsOfBox({ heads: [], skirts: [], trailers: [trailer] }, new Set(), 0);
+    const [row] = rowsOfBox({ trailers: [trailer] }, new Set(), 0) as TrayRow[];
     expect(partLine(row!, 'metric')).toMatchObject({
       title: '76 mm chunk',
       about: 'soft plastic, weighed 8.1 g',
-      quantity: 'some',
     });
+    expect(quantityText(undefined)).toBe('some');
+    expect(quantityText(3)).toBe('3');
   });
   test('a colour that counts as natural is said', () => {
     expect(colourHint('moonshine')).toBe('counts as natural');

@@ -8,13 +8,17 @@ const RAMP: readonly (readonly [visibilityM: number, rgb: readonly [number, numb
   [4, [126, 158, 152]],
 ];
 
-/** Tint of water at a visibility, as a CSS colour. */
-export function tintOf(visibilityM: number): string {
+/** Tint of water at a visibility, red, green and blue from 0 to 255. */
+export function rgbOf(visibilityM: number): readonly [number, number, number] {
   const last = RAMP.at(-1)!;
-  if (visibilityM >= last[0]) return `rgb(${last[1].join(' ')})`;
+  if (visibilityM >= last[0]) return last[1];
   const at = RAMP.findIndex(([limit]) => limit > visibilityM);
   const [from, a] = RAMP[at - 1]!;
   const [to, b] = RAMP[at]!;
   const share = (visibilityM - from) / (to - from);
-  return `rgb(${a.map((channel, i) => Math.round(channel + share * (b[i]! - channel))).join(' ')})`;
+  const [red, green, blue] = a.map((channel, i) => Math.round(channel + share * (b[i]! - channel)));
+  return [red!, green!, blue!];
 }
+
+/** The same as a CSS colour. */
+export const tintOf = (visibilityM: number): string => `rgb(${rgbOf(visibilityM).join(' ')})`;

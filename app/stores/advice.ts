@@ -1,6 +1,6 @@
 import { computed, ref, shallowRef, watch } from 'vue';
 import { defineStore } from 'pinia';
-import type { Advice, Water } from '@core';
+import type { Advice, Box, Water } from '@core';
 import { createRanker, type Mailbox } from '../workers/ranker';
 import { useBox } from './box';
 import { useNotices } from './notices';
@@ -22,11 +22,23 @@ export const useAdvice = defineStore('advice', () => {
   const answered = shallowRef<Water | null>(null);
   const tookMs = ref(0);
   const ranking = ref(false);
+  /** share of the ranking done, 0 to 1 */
+  const progress = ref(0);
+  /** the last ranking was given up: what is shown belongs to an earlier water or box */
+  const stopped = ref(false);
   let asked: Water | null = null;
 
   const worker = new Worker(new URL('../workers/rank.worker.ts', import.meta.url), { type: 'module' });
   const ranker = createRanker(worker as unknown as Mailbox, (reply) => {
+    if ('progress' in reply) {
+      progress.value = reply.progress;
+      return;
+    }
     ranking.value = false;
+    if ('cancelled' in reply) {
+      stopped.value = true;
+      return;
+    }
     if (!reply.ok) {
       notices.complainIn([
         `Ranking failed, which is our own fault: ${reply.bug.split('\n')[0] ?? ''}. Reload the page; what you entered is kept.`,
@@ -41,14 +53,21 @@ export const useAdvice = defineStore('advice', () => {
   watch(
     [() => water.water, () => box.box, () => settings.settings.source, () => box.ready],
     ([current, owned, source, ready]) => {
-      if (!ready) return;
-      asked = current;
-      ranking.value = true;
-      ranker.rank({ water: current, box: source === 'catalogue' ? 'catalogue' : owned, top: TOP });
+      if (ready) start(current, source === 'catalogue' ? 'catalogue' : owned);
     },
     { immediate: true },
   );
 
+  function start(current: Water, from: Box | 'catalogue'): void {
+    asked = current;
+    ranking.value = true;
+    stopped.value = false;
+    progress.value = 0;
+    ranker.rank({ water: current, box: from, top: TOP });
+  }
+  const cancel = (): void => ranker.cancel();
+  const again = (): void => start(water.water, settings.settings.source === 'catalogue' ? 'catalogue' : box.box);
+
   const picks = computed(() => advice.value?.picks ?? []);
-  return { advice, answered, picks, tookMs, ranking };
+  return { advice, answered, picks, tookMs, ranking, progress, stopped, cancel, again };
 });

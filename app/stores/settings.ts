@@ -23,7 +23,7 @@ export const useSettings = defineStore('settings', () => {
   async function load(): Promise<void> {
     const stored = await keep(() => db.settings.get('settings'));
     if (!stored.ok) return notices.complain(stored.issues);
-    if (!stored.value) return;
+    if (stored.value?.key !== 'settings') return;
     const parsed = parseWith(settingsSchema, stored.value.value);
     if (parsed.ok) settings.value = parsed.value;
     else notices.complain(parsed.issues);

@@ -1,5 +1,5 @@
-import { beforeEach, describe, expect, test } from '@jest/globals';
-import { createPinia, setActivePinia } from 'pinia';
+import { afterEach, beforeEach, describe, expect, test } from '@jest/globals';
+import { createPinia, disposePinia, getActivePinia, setActivePinia } from 'pinia';
 import { DEFAULT_WATER } from '@core';
 import { NORTH_ARM } from '../../demo/brindle-mere';
 import { db } from '../db/database';
@@ -8,7 +8,13 @@ import { useWater } from './water';
 
 beforeEach(async () => {
   setActivePinia(createPinia());
-  await db.waters.clear();
+  await Promise.all([db.waters.clear(), db.settings.clear()]);
+});
+
+/** Live queries end with their store: none may still run when a test is over. */
+afterEach(async () => {
+  disposePinia(getActivePinia()!);
+  await settled();
 });
 
 const stored = async (): Promise<unknown> => (await db.waters.get('current'))?.value;
@@ -24,7 +30,7 @@ describe('the water at hand', () => {
     expect(await stored()).toEqual({ ...DEFAULT_WATER, temperatureC: 11 });
   });
   test('comes back as it was left', async () => {
-    await db.waters.put({ key: 'current', value: NORTH_ARM });
+    await db.waters.put({ key: 'current', place: '', day: null, at: 1, value: NORTH_ARM });
     const store = useWater();
     await store.load();
     expect(store.water).toEqual(NORTH_ARM);
@@ -54,7 +60,7 @@ describe('the water at hand', () => {
     expect(Object.keys((await stored()) as object)).not.toContain('band');
   });
   test('a broken record on the disk is reported, and the default is used', async () => {
-    await db.waters.put({ key: 'current', value: { ...NORTH_ARM, temperatureC: 400 } });
+    await db.waters.put({ key: 'current', place: '', day: null, at: 1, value: { ...NORTH_ARM, temperatureC: 400 } });
     const store = useWater();
     await store.load();
     expect(store.water).toEqual(DEFAULT_WATER);
@@ -65,6 +71,52 @@ describe('the water at hand', () => {
     for (let tempC = 1; tempC <= 30; tempC++) store.change({ temperatureC: tempC });
     await settled();
     expect(await stored()).toMatchObject({ temperatureC: 30 });
+  });
+});
+
+describe('several waters by place and day', () => {
+  test('a new day starts as a copy; the one before stays as it was', async () => {
+    const store = useWater();
+    store.change(NORTH_ARM);
+    store.rename({ place: 'Brindle Mere', day: '2026-09-26' });
+    await settled();
+    await store.copyForToday();
+    store.change({ temperatureC: 9 });
+    await settled();
+    const rows = await db.waters.orderBy('at').toArray();
+    expect(rows.map(({ place }) => place)).toEqual(['Brindle Mere', 'Brindle Mere']);
+    expect(rows.map(({ value }) => value.temperatureC)).toEqual([NORTH_ARM.temperatureC, 9]);
+    expect(rows[0]!.day).toBe('2026-09-26');
+    expect(store.day).toMatch(/^\d{4}-\d\d-\d\d$/);
+  });
+  test('another is opened, and is at hand after a reload', async () => {
+    const store = useWater();
+    store.change({ temperatureC: 9 });
+    await settled();
+    const first = (await db.waters.get(store.key))!;
+    await store.copyForToday();
+    store.change({ temperatureC: 21 });
+    await settled();
+    await store.open(first);
+    expect(store.water.temperatureC).toBe(9);
+    disposePinia(getActivePinia()!);
+    setActivePinia(createPinia());
+    const again = useWater();
+    await again.load();
+    expect([again.key, again.water.temperatureC]).toEqual([first.key, 9]);
+  });
+  test('the one at hand taken out gives way to the next, and comes back', async () => {
+    const store = useWater();
+    store.change({ temperatureC: 9 });
+    await settled();
+    await store.copyForToday();
+    store.change({ temperatureC: 21 });
+    await settled();
+    const row = (await db.waters.get(store.key))!;
+    expect((await store.remove(row)).ok).toBe(true);
+    expect(store.water.temperatureC).toBe(9);
+    await store.putBack(row);
+    expect(await db.waters.count()).toBe(2);
   });
 });
 

@@ -1,26 +1,56 @@
-import { computed, shallowRef } from 'vue';
+import { computed, ref, shallowRef } from 'vue';
 import { defineStore } from 'pinia';
-import { compileWater, DEFAULT_WATER, parseWater, type Issue, type Water } from '@core';
-import { db } from '../db/database';
+import { compileWater, DEFAULT_WATER, ok, parseWater, type Issue, type Result, type Water } from '@core';
+import { useLiveRows } from '../composables/useLiveRows';
+import { db, type WaterRow } from '../db/database';
+import { noteWater, settleWater, unsavedWater } from '../db/journal';
 import { keep } from '../db/keep';
 import { useNotices } from './notices';
 
-/** The water at hand. It only ever holds a valid water; what is not valid yet stays in its field with a message. */
+/** Day of the calendar here, `2026-09-26`. */
+function today(): string {
+  const now = new Date();
+  const two = (part: number): string => String(part).padStart(2, '0');
+  return `${now.getFullYear()}-${two(now.getMonth() + 1)}-${two(now.getDate())}`;
+}
+
+/**
+ * The water at hand, one of several kept by place and day. It only ever holds a valid water; what is not valid yet stays in its
+ * field with a message.
+ */
 export const useWater = defineStore('water', () => {
   const water = shallowRef<Water>(DEFAULT_WATER);
+  const key = ref('current');
+  const place = ref('');
+  const day = ref<string | null>(null);
   const notices = useNotices();
   const compiled = computed(() => compileWater(water.value));
+  const { rows: all } = useLiveRows(() => db.waters.orderBy('at').reverse().toArray());
+
+  function take(row: WaterRow): void {
+    const parsed = parseWater(row.value);
+    if (!parsed.ok) return notices.complain(parsed.issues);
+    water.value = parsed.value;
+    key.value = row.key;
+    place.value = row.place;
+    day.value = row.day;
+  }
 
   async function load(): Promise<void> {
-    const stored = await keep(() => db.waters.get('current'));
+    water.value = DEFAULT_WATER;
+    [key.value, place.value, day.value] = ['current', '', null];
+    const stored = await keep(async () => {
+      const atHand = await db.settings.get('at-hand');
+      const named = atHand?.key === 'at-hand' ? await db.waters.get(atHand.value) : undefined;
+      return named ?? (await db.waters.orderBy('at').last());
+    });
     if (!stored.ok) return notices.complain(stored.issues);
-    if (!stored.value) {
-      water.value = DEFAULT_WATER;
-      return;
-    }
-    const parsed = parseWater(stored.value.value);
-    if (parsed.ok) water.value = parsed.value;
-    else notices.complain(parsed.issues);
+    if (stored.value) take(stored.value);
+    // a change that a closing tab kept from the database
+    const unsaved = unsavedWater();
+    if (!unsaved || !parseWater(unsaved.value).ok) return;
+    take(unsaved);
+    await store();
   }
 
   /**
@@ -31,16 +61,61 @@ export const useWater = defineStore('water', () => {
     const parsed = parseWater(withoutGone({ ...water.value, ...part }));
     if (!parsed.ok) return parsed.issues;
     water.value = parsed.value;
-    void store(parsed.value);
+    void store();
     return [];
   }
 
-  async function store(value: Water): Promise<void> {
-    const stored = await keep(() => db.waters.put({ key: 'current', value }));
-    if (!stored.ok) notices.complain(stored.issues);
+  const asRow = (): WaterRow => ({
+    key: key.value,
+    place: place.value,
+    day: day.value,
+    at: Date.now(),
+    value: water.value,
+  });
+
+  async function store(): Promise<void> {
+    const row = asRow();
+    noteWater(row);
+    const stored = await keep(() =>
+      db.transaction('rw', db.waters, db.settings, async () => {
+        await db.waters.put(row);
+        await db.settings.put({ key: 'at-hand', value: row.key });
+      }),
+    );
+    if (stored.ok) settleWater(row);
+    else notices.complain(stored.issues);
   }
 
-  return { water, compiled, load, change };
+  function rename(name: { readonly place?: string; readonly day?: string | null }): void {
+    if (name.place !== undefined) place.value = name.place.trim().slice(0, 60);
+    if (name.day !== undefined) day.value = name.day;
+    void store();
+  }
+
+  /** Keeps this water as it is and goes on with a copy of it: the same place, today. */
+  async function copyForToday(): Promise<void> {
+    await store();
+    key.value = crypto.randomUUID();
+    day.value = today();
+    await store();
+  }
+
+  async function open(row: WaterRow): Promise<void> {
+    await store();
+    take(row);
+    await store();
+  }
+
+  /** Takes a water out; the one at hand gives way to the next. */
+  async function remove(row: WaterRow): Promise<Result<WaterRow>> {
+    const removed = await keep(() => db.waters.delete(row.key));
+    if (!removed.ok) return removed;
+    if (row.key === key.value) await load();
+    return ok(row);
+  }
+  const putBack = (row: WaterRow): Promise<Result<unknown>> => keep(() => db.waters.put({ ...row }));
+
+  return { water, key, place, day, all, compiled, load, change, rename, copyForToday, open, remove, putBack };
 });
 
 /** A shallower water takes its cover tops and wanted band up with it, and fields set to undefined are gone. */

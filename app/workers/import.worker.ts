@@ -1,3 +1,6 @@
+import type { Box } from '@core';
 import { readIncoming } from '../parts/file-import';
 
-self.addEventListener('message', ({ data }: MessageEvent<string>) => self.postMessage(readIncoming(data)));
+self.addEventListener('message', ({ data }: MessageEvent<{ readonly text: string; readonly box: Box }>) =>
+  self.postMessage(readIncoming(data.text, data.box)),
+);

@@ -8,7 +8,14 @@ export interface RankRequest {
   readonly top: number;
 }
 
-/** What comes back: an answer with the time it took, or the text of a bug. */
+/** Gives a job up: its answer is not wanted any more. */
+export interface RankCancel {
+  readonly cancel: number;
+}
+
+/** What comes back: how far it is, an answer with the time it took, that it was given up, or the text of a bug. */
 export type RankReply =
+  | { readonly id: number; readonly progress: number }
   | { readonly id: number; readonly ok: true; readonly advice: Advice; readonly tookMs: number }
-  | { readonly id: number; readonly ok: false; readonly bug: string };
+  | { readonly id: number; readonly ok: false; readonly bug: string }
+  | { readonly id: number; readonly cancelled: true };

@@ -5,13 +5,19 @@ import { createRanker, type Mailbox } from './ranker';
 
 function setUp() {
   const sent: RankRequest[] = [];
+  const givenUp: number[] = [];
   const answers: RankReply[] = [];
-  const worker: Mailbox = { postMessage: (message) => sent.push(message), onmessage: null, onerror: null };
+  const worker: Mailbox = {
+    postMessage: (message) => void ('cancel' in message ? givenUp.push(message.cancel) : sent.push(message)),
+    onmessage: null,
+    onerror: null,
+  };
   const ranker = createRanker(worker, (reply) => answers.push(reply));
   const ask = (depthM: number): void => ranker.rank({ water: { ...DEFAULT_WATER, depthM }, box: emptyBox(), top: 1 });
   const finish = (at: number): void =>
     worker.onmessage!({ data: { id: sent[at]!.id, ok: false, bug: `answer ${sent[at]!.water.depthM}` } });
-  return { sent, answers, worker, ask, finish };
+  const tell = (data: RankReply): void => worker.onmessage!({ data });
+  return { sent, givenUp, answers, worker, ranker, ask, finish, tell };
 }
 
 describe('newest water wins', () => {
@@ -24,6 +30,29 @@ describe('newest water wins', () => {
     expect(answers).toEqual([]);
     finish(1);
     expect(answers).toMatchObject([{ bug: 'answer 4' }]);
+  });
+  test('a running one is given up once when newer ones come', () => {
+    const { sent, givenUp, ask, tell } = setUp();
+    [1, 2, 3].forEach(ask);
+    expect(givenUp).toEqual([sent[0]!.id]);
+    tell({ id: sent[0]!.id, cancelled: true });
+    expect(sent.map(({ water }) => water.depthM)).toEqual([1, 3]);
+  });
+  test('progress is passed on for the newest alone', () => {
+    const { sent, answers, ask, tell } = setUp();
+    ask(1);
+    tell({ id: sent[0]!.id, progress: 0.4 });
+    ask(2);
+    tell({ id: sent[0]!.id, progress: 0.5 });
+    expect(answers).toEqual([{ id: sent[0]!.id, progress: 0.4 }]);
+  });
+  test('stopped by hand: the worker is told, and says so', () => {
+    const { sent, givenUp, answers, ranker, ask, tell } = setUp();
+    ask(1);
+    ranker.cancel();
+    tell({ id: sent[0]!.id, cancelled: true });
+    expect(givenUp).toEqual([sent[0]!.id]);
+    expect(answers).toEqual([{ id: sent[0]!.id, cancelled: true }]);
   });
   test('one alone is answered at once', () => {
     const { answers, ask, finish } = setUp();

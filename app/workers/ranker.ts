@@ -1,29 +1,35 @@
-import type { RankReply, RankRequest } from './protocol';
+import type { RankCancel, RankReply, RankRequest } from './protocol';
 
 type Job = Omit<RankRequest, 'id'>;
 
 /** The part of a Worker the ranker needs; tests hand in a stand-in. */
 export interface Mailbox {
-  postMessage(message: RankRequest): void;
+  postMessage(message: RankRequest | RankCancel): void;
   onmessage: ((event: { data: RankReply }) => void) | null;
   onerror: ((event: { message: string }) => void) | null;
 }
 
 /**
- * Sends ranking jobs to a worker, the newest first: while one is computed, only the last that arrives waits; answers to
- * anything older than the newest request are dropped.
+ * Sends ranking jobs to a worker, the newest first: a running one is given up when a newer arrives, only the last that arrives
+ * waits for it, and answers to anything older are dropped.
  */
-export function createRanker(worker: Mailbox, onReply: (reply: RankReply) => void): { rank(job: Job): void } {
+export function createRanker(
+  worker: Mailbox,
+  onReply: (reply: RankReply) => void,
+): { rank(job: Job): void; cancel(): void } {
   let newest = 0;
-  let busy = false;
+  let running: number | null = null;
   let waiting: RankRequest | null = null;
 
   const send = (request: RankRequest): void => {
-    busy = true;
+    running = request.id;
     worker.postMessage(request);
   };
+  const giveUp = (): void => {
+    if (running !== null) worker.postMessage({ cancel: running });
+  };
   const finish = (reply: RankReply): void => {
-    busy = false;
+    running = null;
     if (waiting) {
       const next = waiting;
       waiting = null;
@@ -31,14 +37,22 @@ export function createRanker(worker: Mailbox, onReply: (reply: RankReply) => voi
     }
     if (reply.id === newest) onReply(reply);
   };
-  worker.onmessage = ({ data }) => finish(data);
+  worker.onmessage = ({ data }) => {
+    if (!('progress' in data)) finish(data);
+    else if (data.id === newest) onReply(data);
+  };
   worker.onerror = ({ message }) => finish({ id: newest, ok: false, bug: message });
 
   return {
     rank(job) {
       const request: RankRequest = { ...job, id: ++newest };
-      if (busy) waiting = request;
-      else send(request);
+      if (running === null) return send(request);
+      if (waiting === null) giveUp();
+      waiting = request;
+    },
+    cancel() {
+      waiting = null;
+      giveUp();
     },
   };
 }

@@ -1,4 +1,4 @@
-import type { Result } from '@core';
+import type { Box, Result } from '@core';
 import { readIncoming, type Incoming } from '../parts/file-import';
 import workerUrl from './import.worker.ts?worker&url';
 
@@ -9,7 +9,7 @@ export const preloadFileReader = async (): Promise<void> => void (await fetch(wo
  * Reads a chosen file away from the page, so that a long list does not hold it up. Where the worker cannot be had (the server
  * that brings it is gone) the page reads it itself.
  */
-export function readFile(text: string): Promise<Result<Incoming>> {
+export function readFile(text: string, box: Box): Promise<Result<Incoming>> {
   return new Promise((resolve) => {
     const worker = new Worker(workerUrl, { type: 'module' });
     const finish = (read: Result<Incoming>): void => {
@@ -19,8 +19,8 @@ export function readFile(text: string): Promise<Result<Incoming>> {
     worker.onmessage = ({ data }: MessageEvent<Result<Incoming>>) => finish(data);
     worker.onerror = (event) => {
       event.preventDefault();
-      finish(readIncoming(text));
+      finish(readIncoming(text, box));
     };
-    worker.postMessage(text);
+    worker.postMessage({ text, box });
   });
 }

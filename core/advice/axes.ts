@@ -1,9 +1,21 @@
 import { HEADS, HEAD_STYLES, NOSES } from '../tackle/heads';
 import { HOOK_WIRES } from '../tackle/hooks';
+import { SKIRT_MATERIALS, type SkirtMaterial } from '../tackle/skirts';
+import { inFromLengthM, lengthMFromMm } from '../units/units';
 import { SOFTNESSES, TRAILER_KINDS } from '../tackle/trailers';
 import { COLOUR_CLASSES, colourClassOf, type ColourClass } from '../tackle/colours';
 import { HANGS, ORIENTATIONS, type Guard, type Rig } from '../rig/schema';
-import { GUARD_CLASSES, type GuardClass, type Target } from './rule';
+import {
+  GUARD_CLASSES,
+  SKIRT_BULKS,
+  TRAILER_SIZES,
+  WEIGHT_STEPS,
+  type GuardClass,
+  type SkirtBulk,
+  type Target,
+  type TrailerSize,
+  type WeightStep,
+} from './rule';
 
 /** Values of each axis a rule can aim at; a rig's place on an axis is the index in its list. */
 export const AXES = {
@@ -13,6 +25,12 @@ export const AXES = {
   finesse: [false, true],
   wire: HOOK_WIRES,
   guard: GUARD_CLASSES,
+  weight: WEIGHT_STEPS,
+  guardless: [false, true],
+  skirtMaterial: [...SKIRT_MATERIALS, 'none'],
+  skirtBulk: [...SKIRT_BULKS, 'none'],
+  trailerSize: [...TRAILER_SIZES, 'none'],
+  core: [false, true],
   trailer: [...TRAILER_KINDS, 'none'],
   orientation: [...ORIENTATIONS, 'none'],
   hang: [...HANGS, 'none'],
@@ -34,6 +52,33 @@ export function guardClass(guard: Guard | null | undefined): GuardClass {
   return guard.fibres >= FULL_GUARD_FIBRES ? 'full' : 'light';
 }
 
+const STEP_OZ: readonly number[] = [1 / 8, 3 / 16, 1 / 4, 3 / 8, 1 / 2, 3 / 4, 1.1];
+
+/** Step of a head weight, nearest by ratio: 5/16 counts with 3/8, 5/8 with 3/4. */
+export function weightStep(weightOz: number): WeightStep {
+  const off = STEP_OZ.map((stepOz) => Math.abs(Math.log(weightOz / stepOz)));
+  return WEIGHT_STEPS[off.indexOf(Math.min(...off))]!;
+}
+
+const SIZE_IN: readonly number[] = [2.25, 2.75, 3.25, 3.75, 4.25, 4.75, 5.25];
+
+/** Step of a trailer's length; 3 in counts with 2 3/4, 4 in with 3 3/4, 5 in with 4 3/4. */
+export function trailerSize(lengthMm: number): TrailerSize {
+  const lengthIn = inFromLengthM(lengthMFromMm(lengthMm));
+  const off = SIZE_IN.map((stepIn) => Math.abs(lengthIn - stepIn));
+  return TRAILER_SIZES[off.findIndex((distance) => distance <= Math.min(...off) + 1e-6)]!;
+}
+
+/** Strands under which a skirt is thin, and from which it is full. @source craft-practice */
+const BULK_STRANDS = { thinBelow: 40, fullFrom: 55 } as const;
+
+/** Hair is counted in fibres, not strands: as it is tied it counts as usual. */
+export function skirtBulk(strands: number, material: SkirtMaterial): SkirtBulk {
+  if (material === 'hair') return 'usual';
+  if (strands < BULK_STRANDS.thinBelow) return 'thin';
+  return strands >= BULK_STRANDS.fullFrom ? 'full' : 'usual';
+}
+
 const classOf = (colour: string | undefined): ColourClass | 'none' =>
   colour === undefined ? 'none' : (colourClassOf(colour) ?? 'natural');
 
@@ -48,6 +93,12 @@ export function axisValues(rig: Rig): { readonly [A in Axis]: (typeof AXES)[A][n
     finesse: rig.head.finesse,
     wire: rig.head.hook.wire,
     guard: guardClass(rig.guard),
+    weight: weightStep(rig.head.weightOz),
+    guardless: !rig.guard && rig.keeper === 'screw',
+    skirtMaterial: rig.skirt?.material ?? 'none',
+    skirtBulk: rig.skirt ? skirtBulk(rig.skirt.strands - rig.skirt.thinned, rig.skirt.material) : 'none',
+    trailerSize: rig.trailer ? trailerSize(rig.trailer.lengthMm) : 'none',
+    core: rig.core !== null && rig.core !== undefined,
     trailer: rig.trailer?.kind ?? 'none',
     orientation: rig.trailer?.orientation ?? 'none',
     hang: rig.trailer?.hang ?? 'none',
@@ -57,6 +108,29 @@ export function axisValues(rig: Rig): { readonly [A in Axis]: (typeof AXES)[A][n
     sameColour: skirtColour !== 'none' && skirtColour === trailerColour,
   };
 }
+
+/** Which part of a rig each axis looks at: bounds on what parts can reach are built from this. */
+export const AXIS_OF: Readonly<Record<Axis, 'head' | 'skirt' | 'trailer' | 'skirt-and-trailer'>> = {
+  head: 'head',
+  nose: 'head',
+  cams: 'head',
+  finesse: 'head',
+  wire: 'head',
+  guard: 'head',
+  weight: 'head',
+  guardless: 'head',
+  skirtMaterial: 'skirt',
+  skirtBulk: 'skirt',
+  skirtColour: 'skirt',
+  trailer: 'trailer',
+  orientation: 'trailer',
+  hang: 'trailer',
+  softness: 'trailer',
+  trailerColour: 'trailer',
+  trailerSize: 'trailer',
+  core: 'trailer',
+  sameColour: 'skirt-and-trailer',
+};
 
 /** A target as bits: one mask for each axis it names. */
 export interface AxisMask {

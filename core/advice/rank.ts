@@ -1,15 +1,30 @@
-import type { Box } from '../rig/box';
-import { TRAYS, type Tray } from '../rig/box';
+import type { Box, RigTray } from '../rig/box';
+import { RIG_TRAYS, usable } from '../rig/box';
 import type { Rig } from '../rig/schema';
 import { rigBody } from '../rig/body';
 import { mediumAt } from '../motion/fall';
 import { fallReport, type FallReport } from '../motion/report';
-import type { Water, WeightSchool } from '../water/schema';
-import { enumerateRigs, rigAt, type Candidates } from './enumerate';
+import type { SchoolQuestion, SchoolRef, Water } from '../water/schema';
+import { reachOf } from './bounds';
 import { axisValues } from './axes';
-import { measureAll, measureRig, type Has } from './measure';
-import { fits, scoreAll } from './score';
-import { otherWeightSchool, type SchoolReason } from './schools';
+import { measureRig, type Has } from './measure';
+import { bestOnly, otherSchools, parts, rivalWeights } from './dissent';
+import { kinOf } from './kin';
+import { fits } from './score';
+import { questionOf, type SchoolAnswers } from './schools';
+import {
+  better,
+  judgeOf,
+  mostGained,
+  mostOfPair,
+  queueOf,
+  rigNumbers,
+  searchBest,
+  type Found,
+  type Judge,
+  type Queue,
+} from './search';
+import { rigOf, rigSpace, type HeadClass, type RigSpace, type TrailerClass } from './space';
 import { compileWater, type CompiledWater, type Want } from './wants';
 
 /** One reason for or against a rig, by rule; wording is made from it later. */
@@ -21,10 +36,10 @@ export interface Reason {
   readonly for: boolean;
 }
 
-/** What the other school would tie: its best rig with a lighter, or a heavier, head, and its numbers. */
+/** What another school would tie, and its numbers. On weight it is the best rig with a lighter, or a heavier, head. */
 export interface Dissent {
-  readonly question: 'weight';
-  readonly school: WeightSchool;
+  readonly question: SchoolQuestion;
+  readonly school: string;
   readonly rig: Rig;
   readonly has: Has;
   readonly fall: FallReport;
@@ -45,17 +60,21 @@ export interface Pick {
 /** Everything a water and a box give; SI, no words. */
 export interface Advice {
   readonly wants: readonly Want[];
-  readonly school: WeightSchool;
-  readonly schoolReason: SchoolReason;
+  readonly schools: SchoolAnswers;
   readonly picks: readonly Pick[];
   readonly considered: number;
   /** trays without which rigs lack a part */
-  readonly missing: readonly Tray[];
+  readonly missing: readonly RigTray[];
   /** families asked for that are not judged yet */
   readonly unjudged: boolean;
+  /** so many different heads and trailers that they were not compared; 0 when they were */
+  readonly tooManyPairs: number;
 }
 
 export const DEFAULT_TOP = 8;
+
+/** Pairs of different heads and trailers that are compared at most, and up to how many the other schools are asked too. */
+export const PAIR_LIMITS = { compared: 12_000_000, withDissent: 1_500_000 } as const;
 
 /** Reasons for and against one rig on this water, strongest first. */
 export function reasonsFor(compiled: CompiledWater, rig: Rig, has: Has): Reason[] {
@@ -75,91 +94,147 @@ export function reasonsFor(compiled: CompiledWater, rig: Rig, has: Has): Reason[
   return [...fromWants, ...fromRules].sort((a, b) => b.weight - a.weight);
 }
 
-/** Order of candidates by score; equal scores keep the order of the box, so answers do not change from run to run. */
-function order(scores: Float64Array): Uint32Array {
-  const indices = Uint32Array.from({ length: scores.length }, (_, k) => k);
-  return indices.sort((a, b) => scores[b]! - scores[a]! || a - b);
-}
+const withSchool = (water: Water, ref: SchoolRef): Water => {
+  const question = questionOf(ref);
+  return { ...water, schools: { ...water.schools, [question]: ref.slice(question.length + 1) } };
+};
 
-/** Rigs an angler would call the same answer in other weights, sizes or colours: one head, one kind of trailer. */
-function kinKey(rig: Rig): string {
-  const { style, finesse, nose } = rig.head;
-  return [style, finesse, nose, rig.trailer?.kind].join(' ');
-}
+/** Pairs bounded between two looks at the clock. */
+const YIELD_AFTER_PAIRS = 2000;
+/** Share of the work that bounding usually is. */
+const BOUNDING_SHARE = 0.6;
 
-function pickTop(candidates: Candidates, scores: Float64Array, top: number): { index: number; alike: number }[] {
-  const kin = new Map<string, { index: number; alike: number }>();
-  for (const index of order(scores)) {
-    const key = kinKey(rigAt(candidates, index));
-    const known = kin.get(key);
-    if (known) known.alike++;
-    else kin.set(key, { index, alike: 0 });
+/** What every pair of a space can collect at most under one compiled water, head by head. */
+function* mostOfPairs(
+  space: RigSpace,
+  judge: Judge,
+  reach: ReturnType<typeof reachOf>,
+): Generator<number, Float64Array> {
+  const pairs = space.heads.length * space.trailers.length;
+  const most = new Float64Array(pairs);
+  let pair = 0;
+  for (const head of space.heads) {
+    const first = pair;
+    const wants = new Float64Array(space.trailers.length);
+    for (const [at, trailer] of space.trailers.entries()) {
+      wants[at] = trailer.alike < at ? wants[trailer.alike]! : judge.wants.most(reach(head, trailer));
+      most[first + at] = wants[at]! + judge.rules.closed(head, trailer) + judge.mostOfSkirts(head, trailer);
+      if (++pair % YIELD_AFTER_PAIRS === 0) yield pair / pairs;
+    }
   }
-  return [...kin.values()].slice(0, top);
+  return most;
+}
+
+/** A generator's own progress as a part of the whole. */
+function* scaled<T>(work: Generator<number, T>, from: number, to: number): Generator<number, T> {
+  for (;;) {
+    const step = work.next();
+    if (step.done) return step.value;
+    yield from + (to - from) * step.value;
+  }
+}
+
+/** Passes a search's pauses on as progress that creeps towards the end of its share. */
+function* paced<T>(search: Generator<void, T>, from: number, to: number): Generator<number, T> {
+  for (let left = to - from; ; left *= 0.9) {
+    const step = search.next();
+    if (step.done) return step.value;
+    yield to - left * 0.9;
+  }
 }
 
 /**
- * The best rig of each head weight, best first: where the schools part is the weight, so their dissent is looked for here.
- */
-function bestOfEachWeight(candidates: Candidates, scores: Float64Array): number[] {
-  const best = new Map<number, number>();
-  for (let k = 0; k < candidates.count; k++) {
-    const { weightOz } = candidates.heads[candidates.headOf[k]!]!;
-    const known = best.get(weightOz);
-    if (known === undefined || scores[k]! > scores[known]!) best.set(weightOz, k);
-  }
-  return [...best.values()].sort((a, b) => scores[b]! - scores[a]! || a - b);
-}
-
-/**
- * Ranks every rig a box allows on a water.
+ * Ranks every rig a box allows on a water, in steps, so that a caller can show progress or give up.
  * @param water  checked
- * @param box    checked; parts with quantity 0 are left out
+ * @param box    checked; parts that are used up, torn or rusty are left out
  * @param top    how many picks to return, 1 or more
- * @returns      picks with reasons and the other school's rig; an empty list and what is missing when nothing can be built
+ * @yields       share of the work done, 0 to 1
+ * @returns      picks with reasons and what other schools would tie; an empty list and what is missing when nothing can be built
  */
-export function advise(water: Water, box: Box, top: number = DEFAULT_TOP): Advice {
+export function* adviseInSteps(water: Water, box: Box, top: number = DEFAULT_TOP): Generator<number, Advice> {
   const compiled = compileWater(water);
   const asked = water.families ?? ['skirted'];
-  const candidates = enumerateRigs(asked.includes('skirted') ? box : { ...box, heads: [] });
-  const columns = measureAll(candidates, compiled.facts);
+  const space = rigSpace(asked.includes('skirted') ? box : { ...box, heads: [] });
+  const pairs = space.heads.length * space.trailers.length;
+  const tooMany = pairs > PAIR_LIMITS.compared;
+  const others = pairs > PAIR_LIMITS.withDissent ? [] : otherSchools(compiled);
+
+  const kin = kinOf(space);
+  const found: Found[] = [];
+  const dissenters: { ref: SchoolRef; found: readonly Found[] }[] = [];
+  if (!tooMany && pairs > 0) {
+    const { facts } = compiled;
+    const judge = judgeOf(space, compiled);
+    const reach = reachOf(space, mediumAt(facts.tempC), facts);
+    const queue = queueOf(yield* scaled(mostOfPairs(space, judge, reach), 0, BOUNDING_SHARE));
+    const numbersOf = rigNumbers(space, compiled, mediumAt(water.temperatureC));
+    const search = searchBest(space, judge, queue, null, numbersOf, {
+      groupOf: kin.of,
+      enough: (settled) => settled.length >= top,
+    });
+    found.push(...(yield* paced(search, BOUNDING_SHARE, 0.7)).slice(0, top));
+    for (const [at, ref] of others.entries()) {
+      const [from, to] = [at, at + 1].map((part) => 0.7 + (0.3 * part) / others.length) as [number, number];
+      const other = compileWater(withSchool(water, ref));
+      const own = judgeOf(space, other);
+      const goal = questionOf(ref) === 'weight' ? rivalWeights(space, found, ref) : bestOnly;
+      const tighter = (head: HeadClass, trailer: TrailerClass): number =>
+        mostOfPair(own, head, trailer, reach(head, trailer));
+      const gained = mostGained(space, compiled, other);
+      const lifted: Queue = { order: queue.order, most: (pair) => queue.most(pair) + gained };
+      const rivals = searchBest(space, own, lifted, tighter, numbersOf, goal);
+      dissenters.push({ ref, found: yield* paced(rivals, from, to) });
+    }
+  }
+
   const medium = mediumAt(water.temperatureC);
-  const scores = scoreAll(compiled, columns, candidates.count);
+  const rigAt = ({ head, skirt, trailer }: Found): Rig =>
+    rigOf(space.heads[head]!, space.skirts[skirt]!, space.trailers[trailer]!);
   const numbers = (rig: Rig): { has: Has; fall: FallReport } => ({
     has: measureRig(rig, rigBody(rig), medium, compiled.facts),
     fall: fallReport(rig, water.temperatureC, 0, water.depthM),
   });
-
-  const other = compileWater(water, otherWeightSchool(compiled.school));
-  const rivals = bestOfEachWeight(candidates, scoreAll(other, columns, candidates.count)).map((k) =>
-    rigAt(candidates, k),
-  );
-  const picks = pickTop(candidates, scores, top).map(({ index, alike }, at): Pick => {
-    const rig = rigAt(candidates, index);
-    const rival = rivals.find(({ head }) =>
-      other.school === 'slow-hand' ? head.weightOz < rig.head.weightOz : head.weightOz > rig.head.weightOz,
-    );
+  const picks = found.map((best, at): Pick => {
+    const rig = rigAt(best);
     const own = numbers(rig);
     return {
       rank: at + 1,
       rig,
-      score: scores[index]!,
+      score: best.score,
       ...own,
       reasons: reasonsFor(compiled, rig, own.has),
-      dissent: rival ? [{ question: 'weight', school: other.school, rig: rival, ...numbers(rival) }] : [],
-      alike,
+      dissent: dissenters.flatMap(({ ref, found: rivals }) => {
+        const question = questionOf(ref);
+        // where the other school ties what this one ties first anyway, the question makes no difference here
+        if (question !== 'weight' && rivals[0] && better(rivals[0], { ...found[0]!, score: rivals[0].score }) === 0)
+          return [];
+        const rival = rivals.find((one) => parts(question, ref, space, one, best));
+        if (!rival) return [];
+        const other = rigAt(rival);
+        return [{ question, school: ref.slice(question.length + 1), rig: other, ...numbers(other) }];
+      }),
+      alike: kin.count(best.head, best.trailer) - 1,
     };
   });
   return {
     wants: compiled.wants,
-    school: compiled.school,
-    schoolReason: compiled.schoolReason,
+    schools: compiled.schools,
     picks,
-    considered: candidates.count,
-    missing: TRAYS.filter((tray) => box[tray].every(({ quantity }) => quantity === 0) && !dressed(tray, box)),
+    considered: space.considered,
+    missing: RIG_TRAYS.filter((tray) => !box[tray].some(usable) && !dressed(tray, box)),
     unjudged: asked.some((family) => family !== 'skirted'),
+    tooManyPairs: tooMany ? pairs : 0,
   };
 }
 
+/** The same at one go. */
+export function advise(water: Water, box: Box, top: number = DEFAULT_TOP): Advice {
+  const steps = adviseInSteps(water, box, top);
+  for (;;) {
+    const step = steps.next();
+    if (step.done) return step.value;
+  }
+}
+
 /** Heads that came with skirts need no loose ones. */
-const dressed = (tray: Tray, box: Box): boolean => tray === 'skirts' && box.heads.some(({ skirt }) => skirt);
+const dressed = (tray: RigTray, box: Box): boolean => tray === 'skirts' && box.heads.some(({ skirt }) => skirt);

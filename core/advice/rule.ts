@@ -3,7 +3,8 @@ import type { HookWire } from '../tackle/hooks';
 import type { Softness, TrailerKind } from '../tackle/trailers';
 import type { ColourClass } from '../tackle/colours';
 import type { Orientation } from '../rig/schema';
-import type { WeightSchool } from '../water/schema';
+import type { SkirtMaterial } from '../tackle/skirts';
+import type { SchoolRef } from '../water/schema';
 import type { WaterFacts } from './water-facts';
 
 /** What a water can ask of a rig as a band on a scale. */
@@ -14,6 +15,18 @@ export type WantId = (typeof WANT_IDS)[number];
 export const GUARD_CLASSES = ['none', 'wire', 'light', 'full'] as const;
 export type GuardClass = (typeof GUARD_CLASSES)[number];
 
+/** Head weights as the trade steps them; a head belongs to the step nearest to it. */
+export const WEIGHT_STEPS = ['1/8', '3/16', '1/4', '3/8', '1/2', '3/4', '1'] as const;
+export type WeightStep = (typeof WEIGHT_STEPS)[number];
+
+/** Skirts by what they hide: under 40 strands, the usual 40 to 54, and full ones. */
+export const SKIRT_BULKS = ['thin', 'usual', 'full'] as const;
+export type SkirtBulk = (typeof SKIRT_BULKS)[number];
+
+/** Trailer lengths in inches as they are sold; a trailer belongs to the step nearest to it. */
+export const TRAILER_SIZES = ['2 1/4', '2 3/4', '3 1/4', '3 3/4', '4 1/4', '4 3/4', '5 1/4'] as const;
+export type TrailerSize = (typeof TRAILER_SIZES)[number];
+
 /** Rigs a rule speaks about; every axis named must fit. */
 export interface Target {
   readonly head?: readonly HeadStyle[];
@@ -22,6 +35,14 @@ export interface Target {
   readonly finesse?: readonly boolean[];
   readonly wire?: readonly HookWire[];
   readonly guard?: readonly GuardClass[];
+  readonly weight?: readonly WeightStep[];
+  /** no guard, and a screw keeper that lets the point be buried */
+  readonly guardless?: readonly boolean[];
+  readonly skirtMaterial?: readonly (SkirtMaterial | 'none')[];
+  readonly skirtBulk?: readonly (SkirtBulk | 'none')[];
+  readonly trailerSize?: readonly (TrailerSize | 'none')[];
+  /** a bright core in front of the trailer */
+  readonly core?: readonly boolean[];
   readonly trailer?: readonly (TrailerKind | 'none')[];
   readonly orientation?: readonly Orientation[];
   readonly hang?: readonly ('threaded' | 'hung')[];
@@ -36,7 +57,7 @@ interface RuleBase {
   readonly id: string;
   readonly when: (w: WaterFacts) => boolean;
   /** the rule speaks only for anglers of this school */
-  readonly school?: WeightSchool;
+  readonly school?: SchoolRef;
 }
 
 /** Sets the band of one want, SI. Of a topic's rows the first whose condition holds counts. */

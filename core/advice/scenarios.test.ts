@@ -1,5 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { catalogueBox } from '../rig/catalogue';
+import type { Head } from '../rig/schema';
+import { colourClassOf } from '../tackle/colours';
 import { massKgFromOz, tempCFromF, lengthMFromFt, lengthMFromIn, ftFromLengthM } from '../units/units';
 import { DEFAULT_WATER, type Water } from '../water/schema';
 import { advise } from './rank';
@@ -75,12 +77,15 @@ describe('weight', () => {
     expect(slow).toBeLessThan(0.75 * heavy);
   });
   test('the school follows cold, mood and aim unless it is chosen', () => {
-    const school = (part: Partial<Water>) => compileWater(water(part));
-    expect(school({ temperatureC: f(50) })).toMatchObject({ school: 'slow-hand', schoolReason: 'cold' });
-    expect(school({ mood: 'inactive' })).toMatchObject({ school: 'slow-hand', schoolReason: 'inactive' });
-    expect(school({ aim: 'saturate' })).toMatchObject({ school: 'slow-hand', schoolReason: 'saturate' });
-    expect(school({})).toMatchObject({ school: 'heaviest', schoolReason: 'usual' });
-    expect(school({ temperatureC: f(50), schools: { weight: 'heaviest' } })).toMatchObject({ schoolReason: 'chosen' });
+    const school = (part: Partial<Water>) => compileWater(water(part)).schools.weight;
+    expect(school({ temperatureC: f(50) })).toEqual({ school: 'slow-hand', reason: 'cold' });
+    expect(school({ mood: 'inactive' })).toEqual({ school: 'slow-hand', reason: 'inactive' });
+    expect(school({ aim: 'saturate' })).toEqual({ school: 'slow-hand', reason: 'saturate' });
+    expect(school({})).toEqual({ school: 'heaviest', reason: 'usual' });
+    expect(school({ temperatureC: f(50), schools: { weight: 'heaviest' } })).toEqual({
+      school: 'heaviest',
+      reason: 'chosen',
+    });
   });
 });
 
@@ -203,6 +208,173 @@ describe('however the water changes', () => {
           }
         }
       }
+    }
+  });
+});
+
+describe('every build has its water', () => {
+  const ft = lengthMFromFt;
+  const inches = lengthMFromIn;
+  interface Build {
+    readonly on: Partial<Water>;
+    /** what the first of the list must be */
+    readonly head: Partial<Head>;
+    readonly guardless?: boolean;
+  }
+  const high = { depthM: 2, band: { fromM: 0.2, toM: 0.7 } };
+  const BUILDS: Readonly<Record<string, Build>> = {
+    casting: { on: { cover: [{ kind: 'dock', density: 'medium' }], temperatureC: f(66) }, head: { style: 'casting' } },
+    flipping: {
+      on: {
+        cover: [{ kind: 'laydown', density: 'thick' }],
+        temperatureC: f(72),
+        visibilityM: inches(16),
+        depthM: ft(4),
+      },
+      head: { style: 'flipping', hook: { size: '5/0', wire: 'heavy' } },
+    },
+    'pointed flipping': {
+      on: { cover: [{ kind: 'reeds', density: 'thick' }], temperatureC: f(75), depthM: ft(3) },
+      head: { style: 'flipping' },
+    },
+    football: { on: DEEP_ROCK, head: { style: 'football', finesse: false } },
+    'finesse football': {
+      on: {
+        cover: [],
+        bottom: 'rock',
+        depthM: ft(12),
+        visibilityM: ft(6),
+        temperatureC: f(62),
+        pressure: 'high',
+      },
+      head: { style: 'football', finesse: true },
+    },
+    'swim, light wire': {
+      on: { ...high, cover: [], species: 'smallmouth', visibilityM: ft(3), temperatureC: f(66), aim: 'bites' },
+      head: { style: 'swim', hook: { size: '2/0', wire: 'light' } },
+    },
+    'swim, medium wire': {
+      on: {
+        ...high,
+        cover: [{ kind: 'grass-submerged', density: 'sparse', topM: 1.2 }],
+        visibilityM: ft(2.5),
+        temperatureC: f(68),
+      },
+      head: { style: 'swim', hook: { size: '4/0', wire: 'medium' } },
+    },
+    'swim, heavy wire': {
+      on: { ...high, cover: [{ kind: 'brush', density: 'medium' }], visibilityM: ft(2), temperatureC: f(70) },
+      head: { style: 'swim', hook: { size: '5/0', wire: 'heavy' } },
+    },
+    ball: {
+      on: { cover: [], bottom: 'sand', depthM: ft(5), visibilityM: ft(2.5), temperatureC: f(60) },
+      head: { style: 'ball' },
+    },
+    vertical: {
+      on: {
+        cover: [{ kind: 'ledge', density: 'sparse' }],
+        depthM: ft(25),
+        bottom: 'mud',
+        temperatureC: f(60),
+        aim: 'saturate',
+      },
+      head: { style: 'vertical' },
+    },
+    punch: { on: MAT, head: { style: 'bullet' } },
+    guardless: {
+      on: {
+        cover: [
+          { kind: 'brush', density: 'thick' },
+          { kind: 'reeds', density: 'thick' },
+        ],
+        depthM: ft(3),
+        temperatureC: f(70),
+      },
+      head: { style: 'flipping' },
+      guardless: true,
+    },
+  };
+  test.each(Object.entries(BUILDS))('%s', (_, { on, head, guardless }) => {
+    const { rig } = top(on, 1)[0]!;
+    expect(rig.head).toMatchObject(head);
+    if (guardless) expect([rig.guard, rig.keeper]).toEqual([null, 'screw']);
+    else if (rig.head.style !== 'bullet') expect(rig.guard).not.toBeNull();
+  });
+  test('cold and open: a heavy swim jig to creep is among the first three', () => {
+    const picks = top({ cover: [], depthM: 3, temperatureC: f(44), season: 'winter', visibilityM: ft(3) }, 3);
+    expect(picks.some(({ rig }) => rig.head.style === 'swim' && rig.head.weightOz >= 0.5)).toBe(true);
+  });
+  test('a bright core goes into fresh mud on a clear reservoir, and nowhere else', () => {
+    const muddied = {
+      visibilityM: inches(9),
+      usualVisibilityM: ft(6),
+      trend: 'rising-muddy',
+      temperatureC: f(62),
+    } as const;
+    const [first] = top(muddied, 1);
+    expect(first!.rig.core).not.toBeNull();
+    expect(colourClassOf(first!.rig.skirt!.colour)).not.toBe('dark');
+    for (const { rig } of top({ visibilityM: ft(3), temperatureC: f(62) }, 5)) expect(rig.core).toBeNull();
+  });
+  test('mud, nothing said about usual: dark', () => {
+    const [first] = top({ visibilityM: inches(9), temperatureC: f(62) }, 1);
+    expect(colourClassOf(first!.rig.skirt!.colour)).toBe('dark');
+  });
+});
+
+describe('other schools tie something else', () => {
+  const first = (part: Partial<Water>, schools: Water['schools'] = {}) =>
+    top({ ...part, ...(schools ? { schools } : {}) }, 1)[0]!.rig;
+  test('in the cold: a chunk, or claws as a brake', () => {
+    expect(first(COLD_LAYDOWN, { 'cold-brake': 'still-chunk' }).trailer!.kind).toBe('chunk');
+    const claws = top({ ...COLD_LAYDOWN, schools: { 'cold-brake': 'claw-brake' } }, 4).map(
+      ({ rig }) => rig.trailer!.kind,
+    );
+    expect(claws[0]).not.toBe('chunk');
+    expect(claws).toContain('flapper-craw');
+  });
+  test('on a 3/4 swim head: rolling, or oversize', () => {
+    const deep: Partial<Water> = {
+      cover: [],
+      depthM: 6,
+      band: { fromM: 2, toM: 4 },
+      visibilityM: 1.5,
+      temperatureC: f(65),
+    };
+    const swim34 = (schools: Water['schools']) =>
+      advise(
+        water({ ...deep, ...(schools ? { schools } : {}) }),
+        {
+          ...BOX,
+          heads: BOX.heads.filter((h) => h.style === 'swim' && h.weightOz === 0.75 && h.hook.wire === 'heavy'),
+        },
+        1,
+      ).picks[0]!.rig;
+    expect(swim34({ 'heavy-swim-tail': 'rolling' }).trailer!.kind).toBe('rolling-paddle-tail');
+    const oversize = swim34({ 'heavy-swim-tail': 'oversize' }).trailer!;
+    expect(oversize.kind).toMatch(/paddle-tail/);
+    expect(oversize.lengthMm).toBeGreaterThan(115);
+  });
+  test('a trailer that stands out, or matches', () => {
+    const classes = (schools: Water['schools']) => {
+      const rig = first(HEDGE, schools);
+      return [colourClassOf(rig.skirt!.colour), colourClassOf(rig.trailer!.colour)];
+    };
+    const [skirt, trailer] = classes({ 'trailer-colour': 'match' });
+    expect(trailer).toBe(skirt);
+    const [skirt2, trailer2] = classes({ 'trailer-colour': 'contrast' });
+    expect(trailer2).not.toBe(skirt2);
+  });
+  test('clear water: biggest they take, thin and moving, or still bulk', () => {
+    const clear: Partial<Water> = { visibilityM: lengthMFromFt(6), cover: [], bottom: 'sand', temperatureC: f(64) };
+    const strands = (school: 'biggest-they-take' | 'thin-and-move') =>
+      first(clear, { 'clear-water': school }).skirt!.strands;
+    expect(strands('thin-and-move')).toBeLessThan(40);
+    expect(['chunk', 'flat-bug']).toContain(first(clear, { 'clear-water': 'still-bulk' }).trailer!.kind);
+  });
+  test('no dissent where the other school would tie the same', () => {
+    for (const { dissent, rig } of advise(water(HEDGE), BOX, 4).picks) {
+      for (const other of dissent) expect(JSON.stringify(other.rig)).not.toBe(JSON.stringify(rig));
     }
   });
 });

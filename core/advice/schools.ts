@@ -1,20 +1,114 @@
-import { tempCFromF } from '../units/units';
-import { SCHOOLS, type Water, type WeightSchool } from '../water/schema';
+import { lengthMFromFt } from '../units/units';
+import { SCHOOL_QUESTIONS, type SchoolOf, type SchoolQuestion, type SchoolRef } from '../water/schema';
+import type { WaterFacts } from './water-facts';
 
-/** Below this the slow hand is the default. @source craft-practice */
-const SLOW_BELOW_F = 55;
+/** Why a school answers here: the angler chose it, or what about this water decided. */
+export const SCHOOL_REASONS = [
+  'chosen',
+  'cold',
+  'inactive',
+  'saturate',
+  'usual',
+  'in-cover',
+  'muddied',
+  'riprap',
+  'forks',
+  'junk',
+  'above-weed',
+  'under-weed',
+  'pressured',
+  'forage-known',
+  'forage-unknown',
+  'moving',
+  'clear-bottom',
+  'all-speak',
+] as const;
+export type SchoolReason = (typeof SCHOOL_REASONS)[number];
 
-export type SchoolReason = 'chosen' | 'cold' | 'inactive' | 'saturate' | 'usual';
+/** The school that answers a question on a water; null where every school has its say. */
+export interface SchoolAnswer<Q extends SchoolQuestion = SchoolQuestion> {
+  readonly school: SchoolOf<Q> | null;
+  readonly reason: SchoolReason;
+}
+export type SchoolAnswers = { readonly [Q in SchoolQuestion]: SchoolAnswer<Q> };
 
-/** Which school answers the question of weight on this water, and why. */
-export function weightSchool(water: Water): { readonly school: WeightSchool; readonly reason: SchoolReason } {
-  const chosen = water.schools?.weight;
-  if (chosen !== undefined) return { school: chosen, reason: 'chosen' };
-  if (water.temperatureC < tempCFromF(SLOW_BELOW_F)) return { school: 'slow-hand', reason: 'cold' };
-  if (water.mood === 'inactive') return { school: 'slow-hand', reason: 'inactive' };
-  if (water.aim === 'saturate') return { school: 'slow-hand', reason: 'saturate' };
-  return { school: 'heaviest', reason: 'usual' };
+const usual = <S extends string>(school: S): { readonly school: S; readonly reason: 'usual' } => ({
+  school,
+  reason: 'usual',
+});
+
+/** Colour of the water a jig on the bottom may no longer hide its puffing skirt in. @source craft-practice */
+const CLEAR_FOR_BOTTOM_M = lengthMFromFt(3);
+/** Usual visibility from which a water counts as a clear one that has muddied. @source craft-practice */
+const CLEAR_RESERVOIR_M = lengthMFromFt(4);
+
+/** Where nobody chose, the water decides. One row a question. @source craft-practice */
+const BY_WATER: { readonly [Q in SchoolQuestion]: (w: WaterFacts) => SchoolAnswer<Q> } = {
+  weight: (w) => {
+    if (w.belowF(55)) return { school: 'slow-hand', reason: 'cold' };
+    if (w.water.mood === 'inactive') return { school: 'slow-hand', reason: 'inactive' };
+    if (w.water.aim === 'saturate') return { school: 'slow-hand', reason: 'saturate' };
+    return usual('heaviest');
+  },
+  'mud-weight': () => usual('one-weight-big-trailer'),
+  'mud-colour': (w) =>
+    (w.water.usualVisibilityM ?? 0) >= CLEAR_RESERVOIR_M && w.muddied
+      ? { school: 'natural-core', reason: 'muddied' }
+      : { school: 'dark', reason: w.inCover ? 'in-cover' : 'usual' },
+  'vibrating-kicker': () => usual('mud-only'),
+  'vibrating-lift': () => ({ school: null, reason: 'all-speak' }),
+  'spinner-trailer': () => usual('none'),
+  'spinner-blades-mud': (w) => (w.belowF(55) ? { school: 'double-colorado', reason: 'cold' } : usual('single-large')),
+  'spinner-blades-spring': () => usual('colorado-below-60'),
+  'spinner-bump': () => usual('pause'),
+  'spinner-rod': () => usual('by-cover'),
+  'trailer-hook': () => usual('off-until-losing'),
+  'heavy-swim-tail': () => usual('rolling'),
+  'swim-retrieve': () => ({ school: null, reason: 'all-speak' }),
+  'swim-bottom': (w) => (w.belowF(50) ? { school: 'creep', reason: 'cold' } : usual('never-rest')),
+  'trailer-colour': () => usual('match'),
+  'colour-order': (w) =>
+    w.water.forage.length > 0
+      ? { school: 'forage-first', reason: 'forage-known' }
+      : { school: 'clarity-first', reason: 'forage-unknown' },
+  'pointed-in-wood': (w) => (w.forked ? { school: 'avoid', reason: 'forks' } : usual('use')),
+  'football-in-rock': (w) => (w.has('riprap') ? { school: 'cammed', reason: 'riprap' } : usual('use')),
+  'vertical-tie': () => usual('vertical-only'),
+  guard: (w) => (w.junk ? { school: 'guardless', reason: 'junk' } : usual('tune')),
+  'grass-weight': (w) =>
+    w.overWeed
+      ? { school: 'float-over', reason: 'above-weed' }
+      : { school: 'punch-through', reason: w.grass ? 'under-weed' : 'usual' },
+  'grass-jig': () => usual('pointed-jig'),
+  'clear-water': (w) =>
+    w.water.pressure === 'high' ? { school: 'biggest-they-take', reason: 'pressured' } : usual('biggest-they-take'),
+  'cold-brake': () => usual('still-chunk'),
+  'cold-action': () => usual('still'),
+  'trailer-matters': () => usual('above-quarter'),
+  'skirt-flare': (w) => {
+    if (!w.bottom) return { school: 'want', reason: 'moving' };
+    return w.seenM >= CLEAR_FOR_BOTTOM_M ? { school: 'hide', reason: 'clear-bottom' } : usual('want');
+  },
+  'kick-by': () => ({ school: null, reason: 'all-speak' }),
+};
+
+/** Which school answers each question on this water, and why. */
+export function schoolAnswers(facts: WaterFacts): SchoolAnswers {
+  const chosen = facts.water.schools ?? {};
+  return Object.fromEntries(
+    SCHOOL_QUESTIONS.map((question) => {
+      const own = chosen[question];
+      return [question, own === undefined ? BY_WATER[question](facts) : { school: own, reason: 'chosen' }];
+    }),
+  ) as unknown as SchoolAnswers;
 }
 
-export const otherWeightSchool = (school: WeightSchool): WeightSchool =>
-  SCHOOLS.weight.find((other) => other !== school) ?? school;
+/** Whether a school has its say: it was chosen, or its question is left to all of them. */
+export function schoolSpeaks(answers: SchoolAnswers, ref: SchoolRef | undefined): boolean {
+  if (ref === undefined) return true;
+  const at = ref.indexOf(':');
+  const answer = answers[ref.slice(0, at) as SchoolQuestion];
+  return answer.school === null || answer.school === ref.slice(at + 1);
+}
+
+export const questionOf = (ref: SchoolRef): SchoolQuestion => ref.slice(0, ref.indexOf(':')) as SchoolQuestion;

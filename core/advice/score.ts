@@ -1,22 +1,37 @@
-import { masksOf } from './axes';
-import type { Columns, Has } from './measure';
+import { AXIS_NAMES, AXIS_OF, masksOf, type AxisMask } from './axes';
+import type { Has, HasRow } from './measure';
+import { WANT_IDS, type PreferRule, type WantId } from './rule';
+import type { HeadClass, SkirtClass, TrailerClass } from './space';
 import type { CompiledWater, Want } from './wants';
 import { MIDDLE_BONUS, WANT_WEIGHTS } from './weights';
 
 /**
- * How well a number answers a want: 1 in the middle of its band, a little less at the edges, falling off outside.
+ * How well a number answers a want: 1 in the middle of its band, a little less at the edges, falling off outside. Prepared
+ * once a want, since it is asked for every rig.
  * @returns 0 to 1
  */
-export function fit(want: Want, value: number): number {
+export function fitter(want: Want): (value: number) => number {
   const { scale, reach } = WANT_WEIGHTS[want.id];
-  const position = scale === 'ratio' ? Math.log(Math.max(value, 1e-9)) : value;
-  const from = scale === 'ratio' ? Math.log(Math.max(want.from, 1e-9)) : want.from;
-  const to = scale === 'ratio' ? Math.log(Math.max(want.to, 1e-9)) : want.to;
-  if (want.id === 'snag' && position >= from) return 1 - MIDDLE_BONUS * Math.max(0, to - position);
+  const place = (value: number): number => (scale === 'ratio' ? Math.log(Math.max(value, 1e-9)) : value);
+  const [from, to] = [place(want.from), place(want.to)];
   const half = (to - from) / 2;
-  const off = Math.abs(position - (from + to) / 2);
-  if (off <= half) return 1 - (half > 0 ? (MIDDLE_BONUS * off) / half : 0);
-  return (1 - MIDDLE_BONUS) * Math.exp(-(((off - half) / reach) ** 2));
+  const middle = (from + to) / 2;
+  const beyond = (off: number): number => (1 - MIDDLE_BONUS) * Math.exp(-(((off - half) / reach) ** 2));
+  if (want.id === 'snag') {
+    return (value) => (value >= from ? 1 - MIDDLE_BONUS * Math.max(0, to - value) : beyond(Math.abs(value - middle)));
+  }
+  return (value) => {
+    const off = Math.abs(place(value) - middle);
+    return off <= half ? 1 - (half > 0 ? (MIDDLE_BONUS * off) / half : 0) : beyond(off);
+  };
+}
+
+export const fit = (want: Want, value: number): number => fitter(want)(value);
+
+/** Where a fit is best: the middle of the band on its own scale, or the top for snag-proofing. */
+export function bestValue({ id, from, to }: Want): number {
+  if (id === 'snag') return to;
+  return WANT_WEIGHTS[id].scale === 'ratio' ? Math.sqrt(from * to) : (from + to) / 2;
 }
 
 /** The most a rig could collect on this water: every want met and every friendly rule on its side. */
@@ -24,34 +39,168 @@ export const bestPossible = (compiled: CompiledWater): number =>
   compiled.wants.reduce((sum, want) => sum + want.weight, 0) +
   compiled.prefers.reduce((sum, rule) => sum + Math.max(0, rule.weight), 0);
 
-/**
- * Scores every rig: the share of what this water asks for that it answers. A plain loop over columns.
- * @returns one number a rig; 1 answers everything, rules against it count off, never below 0
- */
-export function scoreAll(compiled: CompiledWater, columns: Columns, count: number): Float64Array {
-  const scores = new Float64Array(count);
-  for (const want of compiled.wants) {
-    const column = columns.has[want.id];
-    for (let k = 0; k < count; k++) scores[k]! += want.weight * fit(want, column[k]!);
-  }
-  for (const rule of compiled.prefers) {
-    const masks = masksOf(rule.target).map(({ axis, bits }) => ({ column: columns.axes[axis]!, bits }));
-    for (let k = 0; k < count; k++) {
-      let matches = true;
-      for (const { column, bits } of masks) {
-        if (((bits >> column[k]!) & 1) === 0) {
-          matches = false;
-          break;
-        }
-      }
-      if (matches) scores[k]! += rule.weight;
-    }
-  }
-  const best = bestPossible(compiled);
-  for (let k = 0; k < count; k++) scores[k] = Math.max(0, scores[k]! / best);
-  return scores;
-}
-
 /** Want by want, how well one rig does. */
 export const fits = (compiled: CompiledWater, has: Has): readonly { readonly want: Want; readonly fit: number }[] =>
   compiled.wants.map((want) => ({ want, fit: fit(want, has[want.id]) }));
+
+/** The least and the most of a number. */
+export type Range = readonly [least: number, most: number];
+
+/** What the wants of a water give a rig, and the most they can give one whose numbers lie in ranges. */
+export interface WantScorer {
+  exact(row: HasRow): number;
+  most(reach: Readonly<Record<WantId, Range>>): number;
+}
+
+export function wantScorer(wants: readonly Want[]): WantScorer {
+  const columns = Uint8Array.from(wants, ({ id }) => WANT_IDS.indexOf(id));
+  const fitting = wants.map(fitter);
+  const weights = Float64Array.from(wants, ({ weight }) => weight);
+  const bests = wants.map(bestValue);
+  return {
+    exact(row) {
+      let sum = 0;
+      for (let want = 0; want < columns.length; want++) sum += weights[want]! * fitting[want]!(row[columns[want]!]!);
+      return sum;
+    },
+    most(reach) {
+      let sum = 0;
+      for (let want = 0; want < columns.length; want++) {
+        const [least, most] = reach[wants[want]!.id];
+        sum += weights[want]! * fitting[want]!(Math.min(most, Math.max(least, bests[want]!)));
+      }
+      return sum;
+    },
+  };
+}
+
+const matches = (masks: readonly AxisMask[], axes: Uint8Array): boolean => {
+  for (const { axis, bits } of masks) if (((bits >> axes[axis]!) & 1) === 0) return false;
+  return true;
+};
+
+/** A rule taken apart by the parts it looks at. */
+interface SplitRule {
+  readonly weight: number;
+  readonly head: readonly AxisMask[];
+  readonly trailer: readonly AxisMask[];
+  readonly skirt: readonly AxisMask[];
+  /** whether trailer and skirt must be of one colour class; null when the rule does not ask */
+  readonly sameColour: boolean | null;
+}
+
+const SKIRT_COLOUR = AXIS_NAMES.indexOf('skirtColour');
+const TRAILER_COLOUR = AXIS_NAMES.indexOf('trailerColour');
+const SAME_COLOUR = AXIS_NAMES.indexOf('sameColour');
+/** "none" stands last on the colour axes, behind the seven classes. */
+const NO_COLOUR = 7;
+
+function splitRule({ target, weight }: PreferRule): SplitRule {
+  const masks = masksOf(target);
+  const of = (part: string): AxisMask[] => masks.filter(({ axis }) => AXIS_OF[AXIS_NAMES[axis]!] === part);
+  const same = masks.find(({ axis }) => axis === SAME_COLOUR);
+  return {
+    weight,
+    head: of('head'),
+    trailer: of('trailer'),
+    skirt: of('skirt'),
+    sameColour: same ? same.bits === 2 : null,
+  };
+}
+
+/** Rules that look at the skirt once head and trailer are settled. */
+export type OpenRules = readonly SplitRule[];
+
+/** What the rules of a water give a rig, part by part, so that what is settled early is added up once. */
+export interface RuleScorer {
+  /** exact sum of the rules that head and trailer settle between them */
+  closed(head: HeadClass, trailer: TrailerClass): number;
+  /** rules still open for the skirt; pairs that leave the same ones open share one list */
+  open(head: HeadClass, trailer: TrailerClass): OpenRules;
+  /** exact sum of open rules for one skirt */
+  skirt(open: OpenRules, skirt: SkirtClass, trailer: TrailerClass): number;
+}
+
+export function ruleScorer(prefers: readonly PreferRule[]): RuleScorer {
+  const rules = prefers.map(splitRule);
+  const isOpen = (rule: SplitRule): boolean => rule.skirt.length > 0 || rule.sameColour !== null;
+  const closedRules = rules.filter((rule) => !isOpen(rule));
+  const openRules = rules.filter(isOpen);
+  interface Settled {
+    readonly sum: number;
+    readonly cross: readonly number[];
+    /** which of the open rules still stand, as a number shared by all parts that leave the same ones */
+    readonly open: number;
+  }
+  const sets: { readonly rules: readonly number[] }[] = [];
+  const setIds = new Map<string, number>();
+  const idOfSet = (standing: readonly number[]): number => {
+    const key = standing.join(' ');
+    const known = setIds.get(key);
+    if (known !== undefined) return known;
+    setIds.set(key, sets.length);
+    sets.push({ rules: standing });
+    return sets.length - 1;
+  };
+  const joined = new Map<number, OpenRules>();
+  const heads = new Map<HeadClass, Settled>();
+  const trailers = new Map<TrailerClass, { readonly sum: number; readonly fits: Uint8Array; readonly open: number }>();
+  const standing = (part: 'head' | 'trailer', axes: Uint8Array): number =>
+    idOfSet(openRules.flatMap((rule, at) => (matches(rule[part], axes) ? [at] : [])));
+  const ofHead = (head: HeadClass): Settled => {
+    const known = heads.get(head);
+    if (known) return known;
+    const fitting = closedRules.map((rule, at) => ({ rule, at })).filter(({ rule }) => matches(rule.head, head.axes));
+    const settled: Settled = {
+      sum: fitting.reduce((sum, { rule }) => (rule.trailer.length === 0 ? sum + rule.weight : sum), 0),
+      cross: fitting.filter(({ rule }) => rule.trailer.length > 0 && rule.head.length > 0).map(({ at }) => at),
+      open: standing('head', head.axes),
+    };
+    heads.set(head, settled);
+    return settled;
+  };
+  const ofTrailer = (
+    trailer: TrailerClass,
+  ): { readonly sum: number; readonly fits: Uint8Array; readonly open: number } => {
+    const known = trailers.get(trailer);
+    if (known) return known;
+    const fitting = Uint8Array.from(closedRules, (rule) => (matches(rule.trailer, trailer.axes) ? 1 : 0));
+    const sum = closedRules.reduce(
+      (total, rule, at) =>
+        rule.head.length === 0 && rule.trailer.length > 0 && fitting[at] ? total + rule.weight : total,
+      0,
+    );
+    const settled = { sum, fits: fitting, open: standing('trailer', trailer.axes) };
+    trailers.set(trailer, settled);
+    return settled;
+  };
+  return {
+    closed(head, trailer) {
+      const own = ofHead(head);
+      const plastic = ofTrailer(trailer);
+      let sum = own.sum + plastic.sum;
+      for (const at of own.cross) if (plastic.fits[at]! === 1) sum += closedRules[at]!.weight;
+      return sum;
+    },
+    open(head, trailer) {
+      const [of, by] = [ofHead(head).open, ofTrailer(trailer).open];
+      const key = of * 65_536 + by;
+      const known = joined.get(key);
+      if (known) return known;
+      const both = new Set(sets[by]!.rules);
+      const open = sets[of]!.rules.filter((at) => both.has(at)).map((at) => openRules[at]!);
+      joined.set(key, open);
+      return open;
+    },
+    skirt(open, skirt, trailer) {
+      const colour = skirt.axes[SKIRT_COLOUR]!;
+      const same = colour !== NO_COLOUR && colour === trailer.axes[TRAILER_COLOUR]!;
+      let sum = 0;
+      for (const rule of open) {
+        if (rule.sameColour !== null && rule.sameColour !== same) continue;
+        if (matches(rule.skirt, skirt.axes)) sum += rule.weight;
+      }
+      return sum;
+    },
+  };
+}

@@ -2,8 +2,8 @@ import { PREFER_RULES, WANT_TOPICS } from './rules';
 import type { PreferRule, WantId } from './rule';
 import { waterFacts, type WaterFacts } from './water-facts';
 import { WANT_WEIGHTS } from './weights';
-import { weightSchool, type SchoolReason } from './schools';
-import type { Water, WeightSchool } from '../water/schema';
+import { schoolAnswers, schoolSpeaks, type SchoolAnswers } from './schools';
+import type { SchoolRef, Water } from '../water/schema';
 
 /** A band this water asks for, SI, and the rules that made it: the one that set it first, then those that moved it. */
 export interface Want {
@@ -19,16 +19,15 @@ export interface CompiledWater {
   readonly facts: WaterFacts;
   readonly wants: readonly Want[];
   readonly prefers: readonly PreferRule[];
-  readonly school: WeightSchool;
-  readonly schoolReason: SchoolReason;
+  readonly schools: SchoolAnswers;
 }
 
 /** Ends of the scales that have ends. */
 const SCALE_ENDS: Partial<Record<WantId, readonly [number, number]>> = { push: [0, 100], show: [0, 1], snag: [0, 1] };
 
-function compileWant(topic: (typeof WANT_TOPICS)[number], facts: WaterFacts, school: WeightSchool): Want | null {
-  const speaks = (rule: { when: (w: WaterFacts) => boolean; school?: WeightSchool }): boolean =>
-    (rule.school === undefined || rule.school === school) && rule.when(facts);
+function compileWant(topic: (typeof WANT_TOPICS)[number], facts: WaterFacts, schools: SchoolAnswers): Want | null {
+  const speaks = (rule: { when: (w: WaterFacts) => boolean; school?: SchoolRef }): boolean =>
+    schoolSpeaks(schools, rule.school) && rule.when(facts);
   const band = topic.bands.find(speaks);
   if (!band) return null;
   let { from, to } = band;
@@ -49,18 +48,35 @@ function compileWant(topic: (typeof WANT_TOPICS)[number], facts: WaterFacts, sch
 
 /**
  * Turns a water into wants and the rules that speak about rigs on it.
- * @param water   checked
- * @param school  overrides the school for weight, for the dissent
+ * @param water  checked; a school chosen in it overrides what the water itself would decide
  */
-export function compileWater(water: Water, school?: WeightSchool): CompiledWater {
+export function compileWater(water: Water): CompiledWater {
   const facts = waterFacts(water);
-  const own = weightSchool(water);
-  const chosen = school ?? own.school;
+  const schools = schoolAnswers(facts);
   return {
     facts,
-    wants: WANT_TOPICS.map((topic) => compileWant(topic, facts, chosen)).filter((want) => want !== null),
-    prefers: PREFER_RULES.filter((rule) => (rule.school === undefined || rule.school === chosen) && rule.when(facts)),
-    school: chosen,
-    schoolReason: own.reason,
+    wants: WANT_TOPICS.map((topic) => compileWant(topic, facts, schools)).filter((want) => want !== null),
+    prefers: PREFER_RULES.filter((rule) => schoolSpeaks(schools, rule.school) && rule.when(facts)),
+    schools,
   };
 }
+
+const ALL_RULES: readonly { readonly school?: SchoolRef; readonly when: (w: WaterFacts) => boolean }[] = [
+  ...WANT_TOPICS.flatMap(({ bands, shifts }) => [...bands, ...shifts]),
+  ...PREFER_RULES,
+];
+
+/** Schools that have a rule for this water, by whether the answers given now let them speak. */
+function schoolsHere({ facts, schools }: CompiledWater, speaking: boolean): SchoolRef[] {
+  const found = ALL_RULES.flatMap(({ school, when }) =>
+    school !== undefined && schoolSpeaks(schools, school) === speaking && when(facts) ? [school] : [],
+  );
+  return [...new Set(found)];
+}
+export const speakingSchools = (compiled: CompiledWater): SchoolRef[] => schoolsHere(compiled, true);
+export const silencedSchools = (compiled: CompiledWater): SchoolRef[] => schoolsHere(compiled, false);
+
+/** Schools some rule of ours follows: their questions count as settings. */
+export const LIVE_SCHOOLS: readonly SchoolRef[] = [
+  ...new Set(ALL_RULES.flatMap(({ school }) => (school === undefined ? [] : [school]))),
+];

@@ -7,9 +7,19 @@ const WOOD: ReadonlySet<CoverKind> = new Set(['brush', 'laydown', 'hardwood', 's
 const FORKED: ReadonlySet<CoverKind> = new Set(['laydown', 'hardwood', 'flooded-bush']);
 const STONE: ReadonlySet<CoverKind> = new Set(['rock', 'riprap', 'ledge', 'gravel-bar']);
 const GRASS: ReadonlySet<CoverKind> = new Set(['grass-submerged', 'grass-matted', 'pads', 'reeds']);
+/** Weed that stands with open lanes between its stems. */
+const STEMS: ReadonlySet<CoverKind> = new Set(['pads', 'reeds']);
 const ROOFED: ReadonlySet<CoverKind> = new Set(['dock', 'houseboat']);
 
 export const DENSITY_RANK = { sparse: 1, medium: 2, thick: 3 } as const;
+
+/** What takes hold of a hook. */
+const GRABS: ReadonlySet<CoverKind> = new Set([...WOOD, ...GRASS]);
+/** Below this share of its usual visibility a water has muddied. */
+const MUDDIED_SHARE = 0.6;
+/** Share of the depth above which a wanted band counts as high. */
+const HIGH_SHARE = 0.4;
+const SPRING: ReadonlySet<Water['season']> = new Set(['prespawn', 'spawn', 'postspawn']);
 
 /** Share of the depth below which a wanted band counts as the bottom. */
 const BOTTOM_SHARE = 0.75;
@@ -29,6 +39,14 @@ export interface WaterFacts {
   readonly stone: boolean;
   readonly grass: boolean;
   readonly matted: boolean;
+  readonly stems: boolean;
+  /** several kinds of thick cover that take hold of a hook */
+  readonly junk: boolean;
+  readonly spring: boolean;
+  /** murkier than this place usually is */
+  readonly muddied: boolean;
+  /** the lure is wanted in the upper water */
+  readonly high: boolean;
   readonly roofed: boolean;
   /** the lure is wanted at the bottom */
   readonly bottom: boolean;
@@ -59,6 +77,13 @@ export function waterFacts(water: Water): WaterFacts {
     stone: any(STONE) || (cover.length === 0 && stoneBottom),
     grass: any(GRASS),
     matted: kinds.has('grass-matted'),
+    stems: any(STEMS),
+    junk: cover.filter((row) => row.density === 'thick' && GRABS.has(row.kind)).length >= 2,
+    spring: SPRING.has(water.season),
+    muddied:
+      water.trend === 'rising-muddy' ||
+      (water.usualVisibilityM !== undefined && water.visibilityM < MUDDIED_SHARE * water.usualVisibilityM),
+    high: band !== undefined && band.toM <= HIGH_SHARE * water.depthM,
     roofed: any(ROOFED),
     bottom: band === undefined || band.toM >= BOTTOM_SHARE * water.depthM,
     overWeed:

@@ -1,4 +1,4 @@
-import { partCount } from '../rig/box';
+import { partCount, TRAYS } from '../rig/box';
 import type { Issue } from '../result';
 import { readBoxCsv } from './box-csv/read';
 import { readPanderoJson } from './pandero-json/read';
@@ -23,7 +23,7 @@ type Known = Extract<ReturnType<typeof readPanderoJson>, { ok: true }>['value'];
 function countsOf(file: Known): Record<string, number> {
   switch (file.kind) {
     case 'box':
-      return { heads: file.value.heads.length, skirts: file.value.skirts.length, trailers: file.value.trailers.length };
+      return Object.fromEntries(TRAYS.map((tray) => [tray, file.value[tray].length]));
     case 'tickets':
       return { tickets: file.value.tickets.length };
     case 'backup':
@@ -44,5 +44,5 @@ export function checkFile(text: string): FileReport {
   const read = readBoxCsv(text);
   if (!read.ok) return { format: 'csv', kind: null, counts: {}, issues: read.issues, notes: [] };
   const { tray, notes } = read.value;
-  return { format: 'csv', kind: tray, counts: { [tray]: read.value[tray].length }, issues: [], notes };
+  return { format: 'csv', kind: tray, counts: { [tray]: read.value.parts.length }, issues: [], notes };
 }

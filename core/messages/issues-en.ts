@@ -43,6 +43,12 @@ const WORDING: Readonly<Record<IssueCode, Wording>> = {
   'broken-quotes': () => 'has a quote mark that is never closed. Close it or double it.',
   'duplicate-id': ({ got }) => `"${got}" is there twice. Keep one.`,
   'unknown-colour': ({ got }) => `The colour "${got}" says nothing about its class; it counts as natural.`,
+  'looks-like-a-date': ({ got }) =>
+    `"${got}" is what a spreadsheet makes of a fraction such as 3/8. Set the column to text, or write 0.375.`,
+  'mass-contradicts-size': ({ measuredG, computedG }) =>
+    `weighs ${measuredG} g where its size computes to ${computedG} g, over 40 % apart. Both are kept; say in “mass counts” which one counts.`,
+  'same-as-another': ({ got }) =>
+    `is the same as ${got}. Raise a quantity rather than listing it twice, if it is one pile.`,
   'does-not-fit': ({ got }) => `There is no room to save this (${got}). Export a backup, then free some space.`,
   'no-value': () => 'stands without a value. Write it behind the option.',
   'unknown-command': ({ got, allowed }) => `"${got}" is no command. Commands are: ${list(allowed)}.`,

@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { rigBody } from '../rig/body';
 import type { Rig } from '../rig/schema';
-import { jig } from '../testing/rigs';
+import { jig } from '../testing/fixtures/rigs';
 import { ftFromLengthM } from '../units/units';
 import { mediumAt, steadyFall } from './fall';
 import { fishesLikeOz } from './fishes-like';

@@ -61,32 +61,37 @@ export const submergedWeightN = (body: RigBody, medium: Medium): number =>
 export const fallAngleRad = (body: RigBody, semiTight: number): number =>
   Math.min(Math.PI / 2, body.head.postureRad + radFromDeg(LEVELLING_DEG_PER_SHARE) * semiTight);
 
-/** Drag and lift areas at a speed and angle, m². */
-function areasAt(
+/** Drag of everything but the skirt at an angle, the share of its drag a skirt has there, and the lift. m² and dimensionless. */
+export function areasWithoutSkirt(
   body: RigBody,
-  medium: Medium,
-  speedMps: number,
   angleRad: number,
-  factors: DragFactors,
-): { dragM2: number; liftM2: number } {
+  factors: DragFactors = UNIT_FACTORS,
+): { readonly dragM2: number; readonly skirtShare: number; readonly liftM2: number } {
   const c = Math.cos(angleRad);
   const s = Math.sin(angleRad);
   const c2 = c * c;
   const s2 = s * s;
   const head = factors.head * (body.head.axialM2 * c2 + body.head.broadsideM2 * s2);
-  const skirt =
-    body.skirt === null
-      ? 0
-      : factors.skirt *
-        skirtDragAreaM2(body.skirt, speedMps, medium.densityKgM3, medium.kinematicM2ps) *
-        (SKIRT_ANGLE.base + SKIRT_ANGLE.along * c2 + SKIRT_ANGLE.across * s2);
   const along = body.trailerAxialM2;
   const across = body.trailerNormalM2;
   const trailer = factors.trailer * (PUSH_SHARE * body.pushM2 + along * c2 * c + across * s2 * s);
   return {
-    dragM2: head + skirt + trailer,
+    dragM2: head + trailer,
+    skirtShare: factors.skirt * (SKIRT_ANGLE.base + SKIRT_ANGLE.along * c2 + SKIRT_ANGLE.across * s2),
     liftM2: factors.lift * factors.trailer * (across * s2 * c - along * c2 * s),
   };
+}
+
+/** Drag and lift areas at a speed and angle, m². */
+function areasAt(
+  body: RigBody,
+  medium: Medium,
+  speedMps: number,
+  { dragM2, skirtShare, liftM2 }: ReturnType<typeof areasWithoutSkirt>,
+): { dragM2: number; liftM2: number } {
+  if (body.skirt === null) return { dragM2, liftM2 };
+  const skirtM2 = skirtDragAreaM2(body.skirt, speedMps, medium.densityKgM3, medium.kinematicM2ps);
+  return { dragM2: dragM2 + skirtShare * skirtM2, liftM2 };
 }
 
 /**
@@ -113,9 +118,10 @@ export function steadyFall(
 
   const logLoad = Math.log((2 * loadN) / medium.densityKgM3);
   let x = Math.log(guessMps);
-  let areas = areasAt(body, medium, guessMps, angleRad, factors);
+  const fixed = areasWithoutSkirt(body, angleRad, factors);
+  let areas = areasAt(body, medium, guessMps, fixed);
   const excessAt = (logSpeed: number): number => {
-    areas = areasAt(body, medium, Math.exp(logSpeed), angleRad, factors);
+    areas = areasAt(body, medium, Math.exp(logSpeed), fixed);
     return 2 * logSpeed + 0.5 * Math.log(areas.dragM2 ** 2 + areas.liftM2 ** 2) - logLoad;
   };
   // force grows with speed to a power between 1 and 2, so a secant on logarithms with its slope held there always closes in

@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { rigBody } from '../rig/body';
-import { jig } from '../testing/rigs';
+import { jig } from '../testing/fixtures/rigs';
 import { SOFTNESSES, TRAILER_KINDS, TRAILERS, type TrailerKind } from '../tackle/trailers';
 import { mediumAt } from './fall';
 import { kickOnsetMps, plasticStiffness, showAtSpeed } from './kick';

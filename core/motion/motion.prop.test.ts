@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import { BAND_80_SD } from '../units/band-80';
 import { rigBody, skirtBody, type RigBody } from '../rig/body';
 import { strandCauchy } from '../rig/skirt-shape';
-import { anyRig, jig } from '../testing/rigs';
+import { anyRig, jig } from '../testing/fixtures/rigs';
 import { driftBandMps, FACTOR_SD, fallBandMps } from './bands';
 import { cylinderCd, sphereCd } from './cylinder-and-sphere';
 import { mediumAt, secondsToBottom, steadyFall, submergedWeightN, UNIT_FACTORS } from './fall';

@@ -4,7 +4,7 @@ import type { Medium } from './fall';
 import { skirtDragAreaM2 } from './skirt-drag';
 
 /** Speed at which push is compared: a jig falling or hopped. */
-const PUSH_AT_MPS = 0.4;
+export const PUSH_AT_MPS = 0.4;
 const SKIRT_SHARE = 0.3;
 
 /**
@@ -15,9 +15,10 @@ const SKIRT_SHARE = 0.3;
  */
 export function pushIndex(body: RigBody, medium: Medium, awake = 1): number {
   const skirtM2 =
-    body.skirt === null
-      ? 0
-      : SKIRT_SHARE * skirtDragAreaM2(body.skirt, PUSH_AT_MPS, medium.densityKgM3, medium.kinematicM2ps);
-  const x = cm2FromAreaM2(body.pushM2 * awake + skirtM2);
-  return (100 * Math.log1p(x)) / Math.log(16);
+    body.skirt === null ? 0 : skirtDragAreaM2(body.skirt, PUSH_AT_MPS, medium.densityKgM3, medium.kinematicM2ps);
+  return pushIndexOf(body.pushM2 * awake, skirtM2);
 }
+
+/** The same from its two sources, m²: appendages as far as they beat, and the skirt's drag at the speed of comparison. */
+export const pushIndexOf = (pushM2: number, skirtM2: number): number =>
+  (100 * Math.log1p(cm2FromAreaM2(pushM2 + SKIRT_SHARE * skirtM2))) / Math.log(16);

@@ -1,7 +1,7 @@
 import { HEADS, HEAD_BROADSIDE_SHARE, METAL_DENSITY_KG_M3 } from '../tackle/heads';
 import { HOOKS, hookMass } from '../tackle/hooks';
 import { SKIRTS } from '../tackle/skirts';
-import { lengthMFromIn, lengthMFromMm, massKgFromOz, radFromDeg } from '../units/units';
+import { lengthMFromIn, lengthMFromMm, massKgFromG, massKgFromOz, radFromDeg } from '../units/units';
 import type { Guard, Head, Rig, Skirt, Trailer } from './schema';
 import { trailerBody, type TrailerBody } from './trailer-body';
 
@@ -79,11 +79,19 @@ export function headBody(head: Pick<Head, 'style' | 'weightOz' | 'metal'>): Head
   };
 }
 
-export function skirtBody(skirt: Pick<Skirt, 'material' | 'strands' | 'thinned' | 'lengthMm'>): SkirtBody {
+/**
+ * @param skirt  a weighed mass keeps material, count and length and scales the strands' cross-section with it
+ */
+export function skirtBody(
+  skirt: Pick<Skirt, 'material' | 'strands' | 'thinned' | 'lengthMm'> & { readonly massG?: number },
+): SkirtBody {
   const row = SKIRTS[skirt.material];
   const strands = skirt.strands - skirt.thinned;
-  const [widthM, thicknessM] = [lengthMFromMm(row.widthMm), lengthMFromMm(row.thicknessMm)];
   const lengthM = lengthMFromMm(skirt.lengthMm);
+  const wholeKg =
+    skirt.strands * lengthMFromMm(row.widthMm) * lengthMFromMm(row.thicknessMm) * lengthM * row.densityKgM3;
+  const girth = skirt.massG === undefined ? 1 : Math.sqrt(massKgFromG(skirt.massG) / wholeKg);
+  const [widthM, thicknessM] = [lengthMFromMm(row.widthMm) * girth, lengthMFromMm(row.thicknessMm) * girth];
   const volumeM3 = strands * widthM * thicknessM * lengthM;
   return {
     massKg: volumeM3 * row.densityKgM3,
@@ -97,7 +105,7 @@ export function skirtBody(skirt: Pick<Skirt, 'material' | 'strands' | 'thinned' 
   };
 }
 
-function guardMass(guard: Guard): { massKg: number; volumeM3: number } {
+export function guardMass(guard: Guard): { massKg: number; volumeM3: number } {
   const radiusM = lengthMFromMm(FIBRE_DIAMETER_MM) / 2;
   const volumeM3 = guard.fibres * Math.PI * radiusM * radiusM * lengthMFromMm(guard.lengthMm);
   return { massKg: volumeM3 * FIBRE_DENSITY_KG_M3, volumeM3 };
@@ -131,7 +139,7 @@ export function rigBody(rig: Rig, parts?: JoinedParts): RigBody {
   const skirt = parts ? parts.skirt : rig.skirt ? skirtBody(rig.skirt) : null;
   const trailer = parts ? parts.trailer : rig.trailer ? trailerBody(rig.trailer) : null;
 
-  const hook = hookMass(rig.head.hook.size, rig.head.hook.wire);
+  const hook = hookMass(rig.head.hook.size, rig.head.hook.wire, rig.head.hook.wireMm);
   let massKg = head.massKg + hook.massKg + (skirt?.massKg ?? 0) + (trailer?.massKg ?? 0);
   let volumeM3 = head.volumeM3 + hook.volumeM3 + (skirt?.volumeM3 ?? 0) + (trailer?.volumeM3 ?? 0);
   if (rig.guard) {

@@ -2,11 +2,11 @@ import { lengthMFromIn, mmFromLengthM } from '../units/units';
 import { HEAD_STYLES, type HeadStyle } from '../tackle/heads';
 import type { HookSize, HookWire } from '../tackle/hooks';
 import { TRAILER_KINDS, TRAILERS } from '../tackle/trailers';
-import { BOX_VERSION, type Box, type HeadPart, type SkirtPart, type TrailerPart } from './box';
+import { emptyBox, type Box, type HeadPart, type SkirtPart, type TrailerPart } from './box';
 import type { Guard } from './schema';
 
 /** Weights each style is commonly poured in, oz. @source craft-practice */
-const WEIGHTS_OZ: Readonly<Record<HeadStyle, readonly number[]>> = {
+export const STYLE_WEIGHTS_OZ: Readonly<Record<HeadStyle, readonly number[]>> = {
   ball: [1 / 8, 3 / 16, 1 / 4, 3 / 8, 1 / 2],
   casting: [3 / 16, 1 / 4, 5 / 16, 3 / 8, 7 / 16, 1 / 2, 5 / 8, 3 / 4],
   flipping: [3 / 8, 1 / 2, 5 / 8, 3 / 4, 1, 1.25],
@@ -62,33 +62,75 @@ export function plainHead(style: HeadStyle, weightOz: number, finesse: boolean):
 
 /**
  * Every kind in every size, as a box: what `advise` ranks when nobody says what they own.
- * Trailers come in one natural tone and one dark, skirts in five colours, since colour moves nothing but the colour want.
+ * Trailers come in a natural, a dark and a white tone, skirts in five colours: colour moves no water.
  */
 export function catalogueBox(): Box {
   const heads: HeadPart[] = HEAD_STYLES.flatMap((style) =>
-    WEIGHTS_OZ[style].flatMap((weightOz) => {
+    STYLE_WEIGHTS_OZ[style].flatMap((weightOz) => {
       const full = plainHead(style, weightOz, false);
       const canShrink = weightOz <= FINESSE_UPTO_OZ && style !== 'flipping' && style !== 'bullet';
       return canShrink ? [full, plainHead(style, weightOz, true)] : [full];
     }),
   );
   heads.push(
-    ...WEIGHTS_OZ.football.filter((oz) => oz >= 0.5).map((oz) => ({ ...plainHead('football', oz, false), cams: true })),
+    ...STYLE_WEIGHTS_OZ.football
+      .filter((oz) => oz >= 0.5)
+      .map((oz) => ({ ...plainHead('football', oz, false), cams: true })),
+    ...STYLE_WEIGHTS_OZ.flipping.flatMap((oz) =>
+      (['round', 'flat-pointed'] as const).map((nose) => ({ ...plainHead('flipping', oz, false), nose })),
+    ),
+    ...SWIM_WIRES.flatMap(({ wire, hook, fibres, uptoOz }) =>
+      STYLE_WEIGHTS_OZ.swim
+        .filter((oz) => oz <= uptoOz)
+        .map((oz): HeadPart => ({
+          ...plainHead('swim', oz, false),
+          hook: { size: hook, wire },
+          guard: fibreGuard(fibres),
+        })),
+    ),
+    ...GUARDLESS.flatMap((style) =>
+      STYLE_WEIGHTS_OZ[style]
+        .filter((oz) => oz >= 3 / 8 && oz <= 3 / 4)
+        .map((oz): HeadPart => ({ ...plainHead(style, oz, false), guard: null, keeper: 'screw' })),
+    ),
   );
-  heads.push(...WEIGHTS_OZ.flipping.map((oz) => ({ ...plainHead('flipping', oz, false), nose: 'round' as const })));
   const skirts: SkirtPart[] = CATALOGUE_COLOURS.flatMap((colour) => [
     { ...DEFAULT_SKIRT, colour },
     { ...FINESSE_SKIRT, colour },
+    { ...FULL_SKIRT, colour },
+    { ...DEFAULT_SKIRT, material: 'rubber' as const, colour },
   ]);
+  skirts.push(
+    { ...DEFAULT_SKIRT, colour: 'chartreuse' },
+    { material: 'hair', strands: 220, lengthMm: 50, colour: 'white' },
+    { material: 'hair', strands: 220, lengthMm: 50, colour: 'brown' },
+  );
   const trailers: TrailerPart[] = TRAILER_KINDS.flatMap((kind) =>
     TRAILERS[kind].sizesIn.flatMap((lengthIn) =>
-      (['green pumpkin', 'black/blue'] as const).map((colour) => ({
-        kind,
-        lengthMm: Math.round(mmFromLengthM(lengthMFromIn(lengthIn)) * 10) / 10,
-        softness: 'medium' as const,
-        colour,
-      })),
+      CATALOGUE_TRAILERS.map((look) => ({ kind, lengthMm: sizeMm(lengthIn), ...look })),
     ),
   );
-  return { kind: 'box', version: BOX_VERSION, heads, skirts, trailers };
+  trailers.push({ kind: 'stick-worm', lengthMm: sizeMm(5), softness: 'medium', colour: 'chartreuse' });
+  return { ...emptyBox(), heads, skirts, trailers };
 }
+
+const sizeMm = (lengthIn: number): number => Math.round(mmFromLengthM(lengthMFromIn(lengthIn)) * 10) / 10;
+
+/** Softness and colour every trailer of the catalogue comes in. */
+const CATALOGUE_TRAILERS = [
+  { softness: 'medium', colour: 'green pumpkin' },
+  { softness: 'medium', colour: 'black/blue' },
+  { softness: 'medium', colour: 'white' },
+  { softness: 'soft', colour: 'green pumpkin' },
+] as const;
+
+/** Swim heads on light and heavy wire beside the usual medium. @source craft-practice */
+const SWIM_WIRES = [
+  { wire: 'light', hook: '3/0', fibres: 10, uptoOz: 3 / 8 },
+  { wire: 'heavy', hook: '5/0', fibres: 16, uptoOz: 3 / 4 },
+] as const;
+
+/** Styles that are also made without a guard, with a screw that lets the point be buried. */
+const GUARDLESS = ['casting', 'flipping'] as const;
+
+export const FULL_SKIRT = { material: 'silicone', strands: 62, lengthMm: 55 } as const;

@@ -11,7 +11,7 @@ export function massBandKg(rig: Rig, body: RigBody): readonly [lowKg: number, hi
   const trailerSd = rig.trailer?.massG === undefined ? MASS_SD.trailer : MASS_SD.weighed;
   const spreadKg = Math.hypot(
     MASS_SD.head * body.head.massKg,
-    MASS_SD.hook * hookMass(rig.head.hook.size, rig.head.hook.wire).massKg,
+    MASS_SD.hook * hookMass(rig.head.hook.size, rig.head.hook.wire, rig.head.hook.wireMm).massKg,
     MASS_SD.skirt * (body.skirt?.massKg ?? 0),
     trailerSd * (body.trailer?.massKg ?? 0),
   );

@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { jig } from '../testing/rigs';
+import { jig } from '../testing/fixtures/rigs';
 import { HOOKS, WIRE_DIAMETER_MM } from '../tackle/hooks';
 import { rigBody } from './body';
 import { linePath, polygonAreaMm2, smoothPath } from './curve';

@@ -9,7 +9,19 @@ import type { Rig } from './schema';
 import { CRAWL_MPS, skirtSpreadM } from './skirt-shape';
 
 export type OutlinePart =
-  'core' | 'trailer' | 'hook' | 'barb' | 'skirt' | 'skirt-shade' | 'collar' | 'guard' | 'head' | 'eye' | 'cam';
+  | 'core'
+  | 'trailer'
+  | 'blade'
+  | 'wire'
+  | 'hook'
+  | 'barb'
+  | 'skirt'
+  | 'skirt-shade'
+  | 'collar'
+  | 'guard'
+  | 'head'
+  | 'eye'
+  | 'cam';
 
 /** One path of a drawing in mm. `strokeMm` is a real thickness; paths without it are filled outlines. */
 export interface OutlineShape {
@@ -76,7 +88,7 @@ function headPath(lengthMm: number, thicknessMm: number, nose: Nose): string {
 
 function hookShapes(rig: Rig, headMm: number, view: View): OutlineShape[] {
   const { gapMm, shankMm, reachMm } = HOOKS[rig.head.hook.size];
-  const strokeMm = WIRE_DIAMETER_MM[rig.head.hook.wire];
+  const strokeMm = rig.head.hook.wireMm ?? WIRE_DIAMETER_MM[rig.head.hook.wire];
   const back = headMm + shankMm;
   const deep = headMm + reachMm - strokeMm / 2;
   if (view === 'top')
@@ -179,7 +191,7 @@ function eyeShape(rig: Rig, body: RigBody, headMm: number, view: View): OutlineS
   return { part: 'eye', d: smoothPath(ring, true), strokeMm: 0.9 };
 }
 
-function boundsOf(shapes: readonly OutlineShape[]): Bounds {
+export function boundsOf(shapes: readonly OutlineShape[]): Bounds {
   let [left, top, right, bottom] = [Infinity, Infinity, -Infinity, -Infinity];
   for (const shape of shapes) {
     const numbers = shape.d.match(/-?\d+(\.\d+)?/g)?.map(Number) ?? [];

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { anyRig, jig } from '../testing/rigs';
+import { anyRig, jig } from '../testing/fixtures/rigs';
 import { HEAD_STYLES, HEADS, METAL_DENSITY_KG_M3 } from '../tackle/heads';
 import { hookMass } from '../tackle/hooks';
 import { TRAILER_KINDS, TRAILERS } from '../tackle/trailers';

@@ -2,6 +2,7 @@ import * as z from 'zod/mini';
 import { parseWith } from '../parse';
 import type { IssueCode, Result } from '../result';
 import { HEAD_STYLES, METALS, NOSES } from '../tackle/heads';
+import { BLADE_FINISHES, BLADE_SHAPES, PLATE_LINKS, PLATE_SIZES } from '../tackle/blades';
 import { HOOK_SIZES, HOOK_WIRES } from '../tackle/hooks';
 import { COLLAR_MM, SKIRT_MATERIALS } from '../tackle/skirts';
 import { SOFTNESSES, TRAILER_KINDS } from '../tackle/trailers';
@@ -21,6 +22,13 @@ export const PART_LIMITS = {
   strands: { min: 4, max: 300 },
   fibres: { min: 1, max: 80 },
   massG: { min: 0.1, max: 150 },
+  bodyMm: { min: 2, max: 80 },
+  wireMm: { min: 0.4, max: 3 },
+  lineLb: { min: 2, max: 130 },
+  lineMm: { min: 0.05, max: 1.5 },
+  rodM: { min: 1, max: 4 },
+  reelRatio: { min: 2, max: 12 },
+  reelTurnM: { min: 0.2, max: 2 },
   text: 60,
 } as const;
 
@@ -28,7 +36,7 @@ interface Limit {
   readonly min: number;
   readonly max: number;
 }
-const within = ({ min, max }: Limit): z.ZodMiniNumber => z.number().check(z.minimum(min), z.maximum(max));
+export const within = ({ min, max }: Limit): z.ZodMiniNumber => z.number().check(z.minimum(min), z.maximum(max));
 const whole = ({ min, max }: Limit): z.ZodMiniNumberFormat => z.int().check(z.minimum(min), z.maximum(max));
 const cutMm = z.number().check(z.minimum(0));
 
@@ -37,7 +45,12 @@ export const shortText = (least = 1): z.ZodMiniString =>
   z.string().check(z.trim(), z.minLength(least), z.maxLength(PART_LIMITS.text));
 const colour = shortText();
 
-export const hookSchema = z.strictObject({ size: z.enum(HOOK_SIZES), wire: z.enum(HOOK_WIRES) });
+/** `wireMm` only where the wire was measured. */
+export const hookSchema = z.strictObject({
+  size: z.enum(HOOK_SIZES),
+  wire: z.enum(HOOK_WIRES),
+  wireMm: z.exactOptional(within(PART_LIMITS.wireMm)),
+});
 
 export const headSchema = z.strictObject({
   style: z.enum(HEAD_STYLES),
@@ -64,6 +77,7 @@ export const skirtSchema = z.strictObject({
   thinned: whole({ min: 0, max: PART_LIMITS.strands.max }),
   trim: z.enum(SKIRT_TRIMS),
   colour,
+  massG: z.exactOptional(within(PART_LIMITS.massG)),
 });
 
 export const trailerSchema = z.strictObject({
@@ -80,12 +94,28 @@ export const trailerSchema = z.strictObject({
   softness: z.enum(SOFTNESSES),
   colour,
   massG: z.exactOptional(within(PART_LIMITS.massG)),
+  /** widest and tallest place of the body, only where they were measured */
+  widthMm: z.exactOptional(within(PART_LIMITS.bodyMm)),
+  heightMm: z.exactOptional(within(PART_LIMITS.bodyMm)),
 });
 
-const bladeSchema = z.strictObject({
-  shape: z.enum(['colorado', 'indiana', 'willow']),
+export const spinnerBladeSchema = z.strictObject({
+  shape: z.enum(BLADE_SHAPES),
   size: whole({ min: 2, max: 6 }),
-  finish: z.enum(['gold', 'nickel', 'painted']),
+  finish: z.enum(BLADE_FINISHES),
+});
+
+export const armsSchema = z.strictObject({
+  upperMm: within({ min: 20, max: 150 }),
+  angleDeg: within({ min: 10, max: 120 }),
+  twistDeg: within({ min: -45, max: 45 }),
+  squeezed: z.boolean(),
+});
+
+export const plateSchema = z.strictObject({
+  size: z.enum(PLATE_SIZES),
+  link: z.enum(PLATE_LINKS),
+  finish: shortText(),
 });
 
 /** A rig in the shape of files and the command line. `family` decides which blocks apply. */
@@ -98,22 +128,9 @@ export const rigSchema = z
     skirt: z.exactOptional(z.nullable(skirtSchema)),
     trailer: z.exactOptional(z.nullable(trailerSchema)),
     core: z.exactOptional(z.nullable(z.strictObject({ lengthMm: within({ min: 2, max: 80 }), colour }))),
-    blades: z.exactOptional(z.array(bladeSchema).check(z.minLength(1), z.maxLength(2))),
-    arms: z.exactOptional(
-      z.strictObject({
-        upperMm: within({ min: 20, max: 150 }),
-        angleDeg: within({ min: 10, max: 120 }),
-        twistDeg: within({ min: -45, max: 45 }),
-        squeezed: z.boolean(),
-      }),
-    ),
-    blade: z.exactOptional(
-      z.strictObject({
-        size: z.enum(['compact', 'standard', 'oversize', 'subtle']),
-        link: z.enum(['direct', 'ring', 'wire']),
-        finish: shortText(),
-      }),
-    ),
+    blades: z.exactOptional(z.array(spinnerBladeSchema).check(z.minLength(1), z.maxLength(2))),
+    arms: z.exactOptional(armsSchema),
+    blade: z.exactOptional(plateSchema),
     trailerHook: z.exactOptional(
       z.nullable(
         z.strictObject({ kind: z.enum(['single', 'treble']), point: z.enum(['up', 'down']), size: z.enum(HOOK_SIZES) }),
@@ -158,9 +175,10 @@ export type Orientation = (typeof ORIENTATIONS)[number];
 
 export const parseRig = (input: unknown): Result<Rig> => parseWith(rigSchema, input);
 
-/** A trailer as it comes out of the bag. */
+/** A trailer as it comes out of the bag, with what was measured on it. */
 export const uncutTrailer = (
-  part: Pick<Trailer, 'kind' | 'lengthMm' | 'softness' | 'colour'> & { readonly massG?: number },
+  part: Pick<Trailer, 'kind' | 'lengthMm' | 'softness' | 'colour'> &
+    Partial<Pick<Trailer, 'massG' | 'widthMm' | 'heightMm'>> & { readonly massTrust?: 'scale' | 'size' },
 ): Trailer => ({
   kind: part.kind,
   lengthMm: part.lengthMm,
@@ -174,5 +192,7 @@ export const uncutTrailer = (
   rattle: false,
   softness: part.softness,
   colour: part.colour,
-  ...(part.massG === undefined ? {} : { massG: part.massG }),
+  ...(part.massG === undefined || part.massTrust === 'size' ? {} : { massG: part.massG }),
+  ...(part.widthMm === undefined ? {} : { widthMm: part.widthMm }),
+  ...(part.heightMm === undefined ? {} : { heightMm: part.heightMm }),
 });

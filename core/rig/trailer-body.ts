@@ -87,11 +87,35 @@ function legSpanM(appendage: TrailerRow['appendage'], count: number, reachM: num
 const LEG_ROOT_SHARE = 0.04;
 const MAX_CURL_DEG = 90;
 
+/** Factors on width and height that bring a profile's largest to what was measured; a body of one measure keeps its section's shape. */
+function measuredGirth(trailer: Trailer, profile: readonly ProfilePoint[]): readonly [wide: number, tall: number] {
+  const factor = (measuredMm: number | undefined, at: 1 | 2): number | null =>
+    measuredMm === undefined ? null : measuredMm / (Math.max(...profile.map((point) => point[at])) * trailer.lengthMm);
+  const wide = factor(trailer.widthMm, 1);
+  const tall = factor(trailer.heightMm, 2);
+  return [wide ?? tall ?? 1, tall ?? wide ?? 1];
+}
+
+const scaledProfile = (profile: readonly ProfilePoint[], wide: number, tall: number): ProfilePoint[] =>
+  profile.map(([x, width, height]) => [x, width * wide, height * tall]);
+
+/** How a weighed mass spreads over what was not measured: the whole girth, the other side, or nothing but the density. */
+function freeGirth(
+  { widthMm, heightMm }: Trailer,
+  overTable: number,
+): { readonly wide: number; readonly tall: number; readonly appendage: number } {
+  if (widthMm !== undefined && heightMm !== undefined) return { wide: 1, tall: 1, appendage: 1 };
+  if (widthMm !== undefined) return { wide: 1, tall: overTable, appendage: 1 };
+  if (heightMm !== undefined) return { wide: overTable, tall: 1, appendage: 1 };
+  return { wide: Math.sqrt(overTable), tall: Math.sqrt(overTable), appendage: Math.sqrt(overTable) };
+}
+
 /**
  * Joins the profile table, the cuts and what was measured into one body.
  * @param trailer  file shape; cuts are checked by its schema
  * @returns        SI areas, volume, mass. A weighed mass keeps length and density and scales width and height with it,
- *                 so the areas follow what was measured.
+ *                 so the areas follow what was measured. Measured width and height scale the profile; with mass, width and
+ *                 height all measured the density of the plastic gives way.
  * @source adr-0004
  */
 export function trailerBody(trailer: Trailer): TrailerBody {
@@ -106,29 +130,31 @@ export function trailerBody(trailer: Trailer): TrailerBody {
   const appendageArea = count * appendage.area * lengthShare;
 
   const weighed = trailer.massG === undefined ? null : massKgFromG(trailer.massG);
-  const whole = integrate(row.profile).product;
-  const wholeVolumeM3 =
-    (Math.PI / 4) * whole * lengthM ** 3 + appendage.count * appendage.area * lengthM ** 2 * APPENDAGE.thicknessM;
-  const girth = weighed === null ? 1 : Math.sqrt(weighed / (wholeVolumeM3 * row.densityKgM3));
+  const volumeOf = (profile: readonly ProfilePoint[], appendageGirth: number): number =>
+    (Math.PI / 4) * integrate(profile).product * lengthM ** 3 +
+    appendage.count * appendage.area * lengthM ** 2 * APPENDAGE.thicknessM * appendageGirth ** 2;
+  const tabled = scaledProfile(row.profile, ...measuredGirth(trailer, row.profile));
+  const overTable = weighed === null ? 1 : weighed / (volumeOf(tabled, 1) * row.densityKgM3);
+  const free = freeGirth(trailer, overTable);
+  const measured = scaledProfile(tabled, free.wide, free.tall);
+  const girth = free.appendage;
+  // with width and height both measured it is the plastic that must be lighter or heavier than the table's
+  const densityKgM3 = weighed === null ? row.densityKgM3 : weighed / volumeOf(measured, girth);
 
-  const profile = cutProfile(row.profile, from, to);
+  const profile = cutProfile(measured, from, to);
   const { plan, side, product, moment } = integrate(profile);
   const appendageAreaM2 = appendageArea * lengthM ** 2 * girth;
-  const bodyVolumeM3 = (Math.PI / 4) * product * lengthM ** 3 * girth ** 2;
+  const bodyVolumeM3 = (Math.PI / 4) * product * lengthM ** 3;
   const volumeM3 = bodyVolumeM3 + appendageAreaM2 * APPENDAGE.thicknessM * girth;
 
-  const profileM = profile.map(([x, width, height]): ProfilePoint => [
-    x * lengthM,
-    width * lengthM * girth,
-    height * lengthM * girth,
-  ]);
+  const profileM = profile.map(([x, width, height]): ProfilePoint => [x * lengthM, width * lengthM, height * lengthM]);
   const liftM2 = appendageAreaM2 * appendage.lift;
   return {
-    massKg: volumeM3 * row.densityKgM3,
+    massKg: volumeM3 * densityKgM3,
     volumeM3,
     lengthM: lengthMFromMm(trailer.lengthMm - trailer.cutNoseMm - trailer.cutTailMm),
-    planformM2: plan * lengthM ** 2 * girth + APPENDAGE.planShare * appendageAreaM2,
-    sideM2: side * lengthM ** 2 * girth + APPENDAGE.sideShare * appendageAreaM2,
+    planformM2: plan * lengthM ** 2 + APPENDAGE.planShare * appendageAreaM2,
+    sideM2: side * lengthM ** 2 + APPENDAGE.sideShare * appendageAreaM2,
     sectionM2: Math.max(...profileM.map(([, width, height]) => (Math.PI / 4) * width * height)),
     widthM: Math.max(...profileM.map(([, width]) => width)),
     heightM: Math.max(...profileM.map(([, , height]) => height)),

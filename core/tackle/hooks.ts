@@ -40,13 +40,18 @@ export const HOOKS: Readonly<Record<HookSize, HookRow>> = {
 
 /**
  * Mass and volume of a hook: its wire laid straight. Shank, half circle of the bend, and a point arm of 0.75 of the shank.
+ * @param wireMm  measured wire, where it was
  * @returns kg and m³
  * @source densities-crc
  */
-export function hookMass(size: HookSize, wire: HookWire): { massKg: number; volumeM3: number } {
+export function hookMass(
+  size: HookSize,
+  wire: HookWire,
+  wireMm = WIRE_DIAMETER_MM[wire],
+): { massKg: number; volumeM3: number } {
   const { gapMm, shankMm } = HOOKS[size];
   const wireLengthM = lengthMFromMm(shankMm + (Math.PI / 2) * gapMm + 0.75 * shankMm);
-  const radiusM = lengthMFromMm(WIRE_DIAMETER_MM[wire]) / 2;
+  const radiusM = lengthMFromMm(wireMm) / 2;
   const volumeM3 = Math.PI * radiusM * radiusM * wireLengthM;
   return { massKg: volumeM3 * STEEL_DENSITY_KG_M3, volumeM3 };
 }

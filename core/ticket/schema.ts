@@ -1,6 +1,6 @@
 import * as z from 'zod/mini';
 import { rigSchema, shortText } from '../rig/schema';
-import { SCHOOLS, waterSchema } from '../water/schema';
+import { SCHOOL_QUESTIONS, waterSchema } from '../water/schema';
 import { WANT_IDS } from '../advice/rule';
 
 export const TICKET_VERSION = 1;
@@ -49,8 +49,8 @@ export const ticketSchema = z.strictObject({
   ),
   dissent: z.array(
     z.strictObject({
-      question: z.literal('weight'),
-      school: z.enum(SCHOOLS.weight),
+      question: z.enum(SCHOOL_QUESTIONS),
+      school: shortText(),
       rig: rigSchema,
       has: hasSchema,
       fall: fallSchema,

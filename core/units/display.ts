@@ -81,6 +81,10 @@ export const DISPLAY_UNITS = {
     },
     metric: { unit: 'mm', spoken: 'millimetres', fromSi: mmFromLengthM, toSi: lengthMFromMm, digits: 0, step: 5 },
   },
+  thickness: {
+    us: { unit: 'in', spoken: 'inches', fromSi: inFromLengthM, toSi: lengthMFromIn, digits: 3, step: 0.01 },
+    metric: { unit: 'mm', spoken: 'millimetres', fromSi: mmFromLengthM, toSi: lengthMFromMm, digits: 2, step: 0.5 },
+  },
   speed: {
     us: { unit: 'ft/s', spoken: 'feet a second', fromSi: ftFromLengthM, toSi: lengthMFromFt, digits: 1, step: 0.1 },
     metric: { unit: 'm/s', spoken: 'metres a second', fromSi: same, toSi: same, digits: 2, step: 0.05 },
@@ -144,13 +148,13 @@ const TYPED: Readonly<Record<string, { readonly of: readonly Quantity[]; readonl
     '°f': { of: ['temperature'], toSi: tempCFromF },
     c: { of: ['temperature'], toSi: same },
     '°c': { of: ['temperature'], toSi: same },
-    in: { of: ['visibility', 'depth', 'partLength'], toSi: lengthMFromIn },
-    '"': { of: ['visibility', 'depth', 'partLength'], toSi: lengthMFromIn },
+    in: { of: ['visibility', 'depth', 'partLength', 'thickness'], toSi: lengthMFromIn },
+    '"': { of: ['visibility', 'depth', 'partLength', 'thickness'], toSi: lengthMFromIn },
     ft: { of: ['visibility', 'depth'], toSi: lengthMFromFt },
     "'": { of: ['visibility', 'depth'], toSi: lengthMFromFt },
     m: { of: ['visibility', 'depth'], toSi: same },
     cm: { of: ['visibility', 'depth', 'partLength'], toSi: lengthMFromCm },
-    mm: { of: ['visibility', 'partLength'], toSi: lengthMFromMm },
+    mm: { of: ['visibility', 'partLength', 'thickness'], toSi: lengthMFromMm },
     oz: { of: ['headMass', 'mass'], toSi: massKgFromOz },
     g: { of: ['headMass', 'mass'], toSi: massKgFromG },
   };

@@ -2,6 +2,9 @@ import * as z from 'zod/mini';
 import { parseWith } from '../parse';
 import type { IssueCode, Result } from '../result';
 import { WATER_MODEL_RANGE_C } from './density';
+import { SCHOOL_QUESTIONS, SCHOOLS, type SchoolOf, type SchoolQuestion } from './schools';
+
+export * from './schools';
 
 export const BOTTOMS = ['mud', 'sand', 'gravel', 'rock', 'riprap', 'shell'] as const;
 export const COVER_KINDS = [
@@ -34,11 +37,6 @@ export const SPECIES = ['largemouth', 'smallmouth', 'spotted'] as const;
 export const AIMS = ['bites', 'size', 'search', 'saturate'] as const;
 export const FAMILIES = ['skirted', 'vibrating', 'spinner'] as const;
 
-/** Questions that are settings so far, with the schools that answer them. Further ones join as their rules are built. */
-export const SCHOOLS = { weight: ['heaviest', 'slow-hand'] } as const;
-export type SchoolQuestion = keyof typeof SCHOOLS;
-export type WeightSchool = (typeof SCHOOLS.weight)[number];
-
 /** What the water fields may hold, SI except temperature. Forms read their limits here too. */
 export const WATER_LIMITS = {
   temperatureC: { min: WATER_MODEL_RANGE_C.from, max: WATER_MODEL_RANGE_C.to },
@@ -58,6 +56,13 @@ const coverSchema = z.strictObject({
   density: z.enum(DENSITIES),
   topM: z.exactOptional(pointM),
 });
+
+type SchoolShape = { [Q in SchoolQuestion]: z.ZodMiniExactOptional<z.ZodMiniType<SchoolOf<Q>>> };
+const schoolsSchema = z.strictObject(
+  Object.fromEntries(
+    SCHOOL_QUESTIONS.map((question) => [question, z.exactOptional(z.enum(SCHOOLS[question]))]),
+  ) as unknown as SchoolShape,
+);
 
 /** The conditions at hand, in the shape of files and the command line. */
 export const waterSchema = z
@@ -79,7 +84,7 @@ export const waterSchema = z
     aim: z.enum(AIMS),
     band: z.exactOptional(z.strictObject({ fromM: pointM, toM: pointM })),
     families: z.exactOptional(z.array(z.enum(FAMILIES)).check(z.minLength(1))),
-    schools: z.exactOptional(z.strictObject({ weight: z.exactOptional(z.enum(SCHOOLS.weight)) })),
+    schools: z.exactOptional(schoolsSchema),
   })
   .check(({ value: water, issues }) => {
     const problem = (path: (string | number)[], code: IssueCode, data: Record<string, number>): void => {

@@ -1,25 +1,72 @@
+<script lang="ts">
+import type { Tray } from '@core';
+import type { PartRow } from '../../db/database';
+
+/** A part in one of the trays, not an entry that is only kept. */
+export type TrayRow = PartRow & { readonly tray: Tray };
+</script>
+
 <script setup lang="ts">
-import { defineAsyncComponent, ref } from 'vue';
+import { computed, defineAsyncComponent, nextTick, ref } from 'vue';
+import { useDisplay } from 'vuetify';
 import { TRAYS, writeBox } from '@core';
 import { saveText } from '../../parts/save-text';
+import { useKeys } from '../../composables/useKeys';
+import { useUnits } from '../../composables/useUnits';
 import { fillWithDemoBox } from '../../demo-world';
 import { useBox } from '../../stores/box';
 import { useNotices } from '../../stores/notices';
+import BoxGaps from './BoxGaps.vue';
+import BoxList from './BoxList.vue';
 import BoxTemplates from './BoxTemplates.vue';
-import BoxTray from './BoxTray.vue';
+import { isFound, partLine, TRAY_ONE, TRAY_TITLE } from './part-text';
 
 const box = useBox();
 const notices = useNotices();
+const { mobile } = useDisplay();
+const { system } = useUnits();
 const FileImport = defineAsyncComponent(() => import('../../parts/FileImport.vue'));
+const PartGallery = defineAsyncComponent(() => import('./PartGallery.vue'));
+const PartSheet = defineAsyncComponent(() => import('./PartSheet.vue'));
 const importing = ref(false);
+const adding = ref(false);
+const tray = ref<Tray>('heads');
+const openId = ref<string | null>(null);
+const words = ref('');
+const find = ref<{ focus(): void } | null>(null);
 
+const finding = computed(() => words.value.trim() !== '');
+const inTray = (row: PartRow): row is TrayRow => row.tray !== 'kept';
+const rows = computed<readonly TrayRow[]>(() => {
+  const all = box.rows.filter(inTray);
+  return finding.value
+    ? all.filter((row) => isFound(partLine(row, system.value), words.value.trim()))
+    : all.filter((row) => row.tray === tray.value);
+});
+const opened = computed(() => box.rows.filter(inTray).find(({ id }) => id === openId.value) ?? null);
+const isSheetOpen = computed({ get: () => opened.value !== null, set: (on) => on || (openId.value = null) });
+const label = computed(() => (finding.value ? `Found for ${words.value.trim()}` : TRAY_TITLE[tray.value]));
+
+useKeys({ '/': () => void nextTick(() => find.value?.focus()) });
+
+function show(next: Tray): void {
+  tray.value = next;
+  words.value = '';
+  openId.value = null;
+}
+async function remove(row: TrayRow): Promise<void> {
+  const { title } = partLine(row, system.value);
+  const removed = await box.remove(row.id);
+  if (!removed.ok) return notices.complain(removed.issues);
+  notices.say(`${title} taken out.`, () => box.putBack([row]));
+}
 async function empty(): Promise<void> {
   const before = box.rows;
   const emptied = await box.empty();
   if (!emptied.ok) return notices.complain(emptied.issues);
+  openId.value = null;
   notices.say(`${before.length} parts taken out.`, () => box.putBack(before));
 }
-
 const save = (): void => saveText('pandero-box.json', writeBox(box.box), 'application/json');
 </script>
 
@@ -27,8 +74,19 @@ const save = (): void => saveText('pandero-box.json', writeBox(box.box), 'applic
   <div class="box">
     <header class="box__head">
       <h1>{{ box.count === 0 ? 'Your box is empty' : `${box.count} parts in your box` }}</h1>
+      <v-text-field
+        v-if="box.count > 0"
+        ref="find"
+        v-model="words"
+        class="box__find"
+        label="Find a part"
+        placeholder="4 in green"
+        clearable
+        autocomplete="off"
+        @keydown.esc="words = ''"
+      />
       <div class="box__row">
-        <v-btn :class="{ act: box.count === 0 }" @click="fillWithDemoBox()">Fill with the demo parts</v-btn>
+        <v-btn v-if="box.count === 0" class="act" @click="fillWithDemoBox()">Fill with the demo parts</v-btn>
         <v-btn @click="importing = true">Import a list…</v-btn>
         <v-btn v-if="box.count > 0" @click="save">Export the box</v-btn>
         <v-btn v-if="box.count > 0" @click="empty">Empty the box</v-btn>
@@ -39,38 +97,90 @@ const save = (): void => saveText('pandero-box.json', writeBox(box.box), 'applic
     </p>
     <section v-if="box.ready && box.count === 0" class="box__start">
       <p>
-        A rig needs a head, a skirt and a trailer. Try it with the made-up parts of Brindle Mere, or bring your own as a
-        list: one CSV file for each tray, from a spreadsheet. Columns you leave out are filled with what is usual.
+        A rig needs three parts: a <b>head</b> with its hook and guard, a <b>skirt</b>, and a <b>trailer</b>. Put in one
+        of each and Pick has something to rank; the more you add, the more it can weigh against each other.
       </p>
-      <BoxTemplates />
+      <ol>
+        <li>
+          Choose a tray below and press “Add”: every kind is shown with its outline, what it is for and its sizes.
+        </li>
+        <li>Open a part to say what is different about yours: colour, strands, wire, or what your scale said.</li>
+        <li>Or bring everything at once as a list from a spreadsheet, one CSV file a tray.</li>
+      </ol>
     </section>
-    <template v-if="box.count > 0">
-      <div class="box__trays">
-        <BoxTray v-for="tray in TRAYS" :key="tray" :tray="tray" />
+    <nav class="box__trays" aria-label="Trays">
+      <v-btn
+        v-for="name in TRAYS"
+        :key="name"
+        class="box__tray"
+        :class="{ 'box__tray--here': name === tray && !finding }"
+        :aria-pressed="name === tray && !finding"
+        @click="show(name)"
+      >
+        {{ TRAY_TITLE[name] }}&nbsp;<span class="number">{{ box.tray(name).length }}</span>
+      </v-btn>
+    </nav>
+    <div class="box__work">
+      <div class="box__left">
+        <div class="box__list-head">
+          <h2>
+            {{ label }} <span class="soft number">{{ rows.length }}</span>
+          </h2>
+          <v-btn :class="{ act: box.count === 0 }" @click="adding = true">Add a {{ TRAY_ONE[tray] }}</v-btn>
+        </div>
+        <p v-if="rows.length === 0" class="box__none soft">
+          {{
+            finding ? 'Nothing of that name. Try fewer words: a size, a kind, a colour.' : `No ${TRAY_ONE[tray]} yet.`
+          }}
+        </p>
+        <BoxList
+          :rows="rows"
+          :open="openId"
+          :with-tray="finding"
+          :label="label"
+          @open="openId = $event"
+          @remove="remove"
+        />
+        <p v-if="box.kept.length > 0" class="box__none soft">
+          {{ box.kept.length }} entries of an older box fit no tray; they are kept as they came and leave with every
+          export.
+        </p>
+        <BoxGaps v-if="box.ready" />
+        <BoxTemplates :tray="tray" />
       </div>
-      <p v-if="box.keptForLater > 0" class="box__later soft">
-        {{ box.keptForLater }} more parts (blades, hooks, lines, rods or reels) are kept as they came and leave with
-        every export; no station reads them yet.
-      </p>
-      <BoxTemplates class="box__templates" />
-    </template>
+      <aside v-if="!mobile" class="box__sheet">
+        <PartSheet v-if="opened" :key="opened.id" :row="opened" @close="openId = null" @open="openId = $event" />
+        <p v-else class="box__hint soft">Open a part to see it at true scale, measure it, or change it.</p>
+      </aside>
+      <v-dialog v-else v-model="isSheetOpen" fullscreen scrollable aria-label="The part">
+        <v-card class="box__dialog">
+          <PartSheet v-if="opened" :key="opened.id" :row="opened" @close="openId = null" @open="openId = $event" />
+        </v-card>
+      </v-dialog>
+    </div>
     <FileImport v-if="importing" v-model="importing" />
+    <PartGallery v-if="adding" v-model="adding" :tray="tray" @added="openId = mobile ? null : $event" />
   </div>
 </template>
 
 <style scoped>
 .box__head {
   display: flex;
-  justify-content: space-between;
+  align-items: center;
   flex-wrap: wrap;
-  gap: 10px;
-  padding: 14px 20px;
+  gap: 10px 18px;
+  padding: 10px 20px;
   border-bottom: 2px solid rgb(var(--v-theme-ink));
+}
+.box__find {
+  flex: 1 1 200px;
+  max-width: 320px;
 }
 .box__row {
   display: flex;
   gap: 8px;
   flex-wrap: wrap;
+  margin-left: auto;
 }
 .box__error {
   margin: 12px 20px;
@@ -78,33 +188,91 @@ const save = (): void => saveText('pandero-box.json', writeBox(box.box), 'applic
   border: 2px solid rgb(var(--v-theme-oxblood));
 }
 .box__start {
-  padding: 20px;
-  max-width: 760px;
+  padding: 16px 20px;
+  max-width: 860px;
   display: grid;
-  gap: 14px;
+  gap: 8px;
+}
+.box__start ol {
+  padding-left: 20px;
 }
 .box__trays {
+  display: flex;
+  flex-wrap: wrap;
+  border-bottom: 1px solid rgb(var(--v-theme-ink));
+}
+.box__tray {
+  border-width: 0 1px 0 0;
+  border-color: rgb(var(--v-theme-rule));
+  height: 44px;
+}
+.box__tray--here,
+.box__tray--here:hover {
+  background: rgb(var(--v-theme-bottle));
+  color: rgb(var(--v-theme-on-secondary));
+}
+.box__work {
   display: grid;
-  grid-template-columns: repeat(3, 1fr);
-  align-items: start;
+  grid-template-columns: 1fr 520px;
 }
-.box__later {
-  padding: 14px 20px 0;
+.box__left {
+  border-right: 1px solid rgb(var(--v-theme-rule));
+  min-width: 0;
 }
-.box__templates {
-  padding: 14px 20px 24px;
+.box__list-head {
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+  padding: 8px 20px;
 }
-@media (max-width: 1000px) {
-  .box__trays {
+.box__none {
+  padding: 4px 20px 10px;
+}
+.box__sheet {
+  position: sticky;
+  top: 54px;
+  align-self: start;
+  max-height: calc(100vh - 54px);
+  overflow: auto;
+}
+.box__hint {
+  padding: 40px;
+  text-align: center;
+}
+.box__dialog {
+  overflow: auto;
+}
+@media (max-width: 960px) {
+  .box__work {
     grid-template-columns: 1fr;
+  }
+  .box__left {
+    border-right: 0;
   }
 }
 @media (max-width: 700px) {
   .box {
     padding-bottom: 64px;
   }
-  .box__row .v-btn {
+  .box__find {
+    max-width: none;
+    flex-basis: 100%;
+  }
+  .box__row {
+    margin-left: 0;
+  }
+  .box__row .v-btn,
+  .box__tray {
     min-height: 48px;
+  }
+  .box__trays {
+    display: grid;
+    grid-template-columns: repeat(4, 1fr);
+  }
+  .box__tray {
+    padding: 0 4px;
+    border-bottom-width: 1px;
+    font-size: 15px;
   }
 }
 </style>

@@ -1,31 +1,32 @@
 <script setup lang="ts">
-import { COLUMNS, csvTemplate, TRAYS, writeBoxCsv, type Tray } from '@core';
+import { COLUMNS, csvTemplate, writeBoxCsv, type Tray } from '@core';
 import { saveText } from '../../parts/save-text';
 import { useBox } from '../../stores/box';
 
+/** The tray at hand as a list: out, or as a template for coming in. */
+const props = defineProps<{ tray: Tray }>();
 const box = useBox();
-const TITLE: Readonly<Record<Tray, string>> = { heads: 'heads', skirts: 'skirts', trailers: 'trailers' };
 
-const template = (tray: Tray): void => saveText(`${tray}-template.csv`, csvTemplate(tray), 'text/csv');
-const list = (tray: Tray): void => saveText(`${tray}.csv`, writeBoxCsv(box.box, tray), 'text/csv');
+const template = (): void => saveText(`${props.tray}-template.csv`, csvTemplate(props.tray), 'text/csv');
+const list = (): void => saveText(`${props.tray}.csv`, writeBoxCsv(box.box, props.tray), 'text/csv');
 </script>
 
 <template>
   <section class="templates" aria-label="Lists as CSV">
-    <h2>Lists as CSV</h2>
-    <div v-for="tray in TRAYS" :key="tray" class="templates__tray">
-      <v-btn size="small" @click="template(tray)">Template for {{ TITLE[tray] }}</v-btn>
-      <v-btn v-if="box.tray(tray).length > 0" size="small" @click="list(tray)">Export {{ TITLE[tray] }}</v-btn>
-      <details>
-        <summary>Columns of {{ TITLE[tray] }}</summary>
-        <dl>
-          <template v-for="column in COLUMNS[tray]" :key="column.name">
-            <dt>{{ column.name }}<span v-if="column.required"> (needed)</span></dt>
-            <dd>{{ column.about }}</dd>
-          </template>
-        </dl>
-      </details>
+    <h2>{{ tray }} as a CSV list</h2>
+    <div class="templates__row">
+      <v-btn @click="template">Template for {{ tray }}</v-btn>
+      <v-btn v-if="box.tray(tray).length > 0" @click="list">Export {{ tray }}</v-btn>
     </div>
+    <details>
+      <summary>Columns of {{ tray }}</summary>
+      <dl>
+        <template v-for="column in COLUMNS[tray]" :key="column.name">
+          <dt>{{ column.name }}<span v-if="column.required"> (needed)</span></dt>
+          <dd>{{ column.about }}</dd>
+        </template>
+      </dl>
+    </details>
   </section>
 </template>
 
@@ -33,11 +34,15 @@ const list = (tray: Tray): void => saveText(`${tray}.csv`, writeBoxCsv(box.box, 
 .templates {
   display: grid;
   gap: 8px;
+  padding: 12px 20px 24px;
+  border-top: 2px solid rgb(var(--v-theme-ink));
 }
-.templates__tray {
+.templates h2::first-letter {
+  text-transform: uppercase;
+}
+.templates__row {
   display: flex;
   gap: 10px;
-  align-items: center;
   flex-wrap: wrap;
 }
 .templates summary {
@@ -55,7 +60,7 @@ const list = (tray: Tray): void => saveText(`${tray}.csv`, writeBoxCsv(box.box, 
   color: rgb(var(--v-theme-ink-soft));
 }
 @media (max-width: 700px) {
-  .templates__tray .v-btn {
+  .templates .v-btn {
     min-height: 48px;
   }
 }

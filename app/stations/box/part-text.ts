@@ -1,17 +1,20 @@
 import {
+  BLADES,
   COLOUR_CLASSES,
   colourClassOf,
   colourSwatch,
+  countedMassG,
   HEADS,
+  isSkirtedHead,
   lengthMFromMm,
+  lineDiameterMm,
   massKgFromG,
   massKgFromOz,
   shown,
   shownHeadStep,
   TRAILERS,
-  type HeadPart,
-  type SkirtPart,
-  type TrailerPart,
+  type AnyPart,
+  type PartOf,
   type Tray,
   type UnitSystem,
 } from '@core';
@@ -19,70 +22,139 @@ import type { PartRow } from '../../db/database';
 
 /** One part as a line of the box: what it is, its particulars, its colour. */
 export interface PartLine {
-  readonly id: string;
   readonly title: string;
   readonly about: string;
   readonly colour: string;
   readonly swatch: string | null;
-  readonly quantity: string;
+  /** what keeps it out of the picks, in words; null while it is fished */
+  readonly out: string | null;
 }
 
-const quantityText = (quantity: number | undefined): string => (quantity === undefined ? 'some' : String(quantity));
+export const TRAY_TITLE: Readonly<Record<Tray, string>> = {
+  heads: 'Heads',
+  skirts: 'Skirts',
+  trailers: 'Trailers',
+  blades: 'Blades',
+  hooks: 'Hooks',
+  lines: 'Lines',
+  rods: 'Rods',
+  reels: 'Reels',
+};
+/** One of a tray, for buttons and headings. */
+export const TRAY_ONE: Readonly<Record<Tray, string>> = {
+  heads: 'head',
+  skirts: 'skirt',
+  trailers: 'trailer',
+  blades: 'blade',
+  hooks: 'hook',
+  lines: 'line',
+  rods: 'rod',
+  reels: 'reel',
+};
 
-function headLine(part: HeadPart, system: UnitSystem): Omit<PartLine, 'id'> {
+type Told = readonly [title: string, about: readonly string[], colour?: string | undefined];
+
+const weighed = (part: { massG?: number; massTrust?: 'scale' | 'size' }, system: UnitSystem): string[] =>
+  part.massG === undefined
+    ? []
+    : [
+        `weighed ${shown('mass', massKgFromG(part.massG), system)}${countedMassG(part) === null ? ', not counted' : ''}`,
+      ];
+
+function tellHead(part: PartOf<'heads'>, system: UnitSystem): Told {
   const weight = shownHeadStep(massKgFromOz(part.weightOz), system);
-  const more = [
+  const family = part.blade ? 'vibrating ' : part.arms || part.blades ? 'spinner ' : '';
+  const about = [
     `${part.hook.size} ${part.hook.wire} wire`,
-    part.guard ? `${part.guard.kind === 'wire' ? 'wire guard' : `${part.guard.fibres} fibres`}` : 'no guard',
+    part.guard ? (part.guard.kind === 'wire' ? 'wire guard' : `${part.guard.fibres} fibres`) : 'no guard',
+    ...(part.keeper === 'screw' ? ['screw keeper'] : []),
     ...(part.nose ? [`${part.nose} nose`] : []),
     ...(part.cams ? ['side cams'] : []),
     ...(part.metal === 'lead' ? [] : [part.metal]),
     ...(part.skirt ? ['comes with its skirt'] : []),
-    ...(part.label ? [part.label] : []),
+    ...(part.blade ? [`${part.blade.size} plate, ${part.blade.link} link`] : []),
+    ...(part.blades ?? []).map(({ shape, size, finish }) => `${finish} ${BLADES[shape].title} ${size}`),
+    ...weighed(part, system),
   ];
+  return [`${weight} ${part.finesse ? 'finesse ' : ''}${family}${HEADS[part.style].title}`, about, part.skirt?.colour];
+}
+
+const TELL: { readonly [T in Tray]: (part: PartOf<T>, system: UnitSystem) => Told } = {
+  heads: tellHead,
+  skirts: (part, system) => [
+    `${part.strands} strands ${part.material}`,
+    [shown('partLength', lengthMFromMm(part.lengthMm), system), ...weighed(part, system)],
+    part.colour,
+  ],
+  trailers: (part, system) => [
+    `${shown('partLength', lengthMFromMm(part.lengthMm), system)} ${TRAILERS[part.kind].title}`,
+    [`${part.softness} plastic`, ...weighed(part, system)],
+    part.colour,
+  ],
+  blades: (part, system) => [`${BLADES[part.shape].title} ${part.size}`, [part.finish, ...weighed(part, system)]],
+  hooks: (part) => [`${part.size} ${part.kind} hook`, [`${part.wire} wire`]],
+  lines: (part) => [
+    `${part.lb} lb ${part.kind}`,
+    [`${(part.diameterMm ?? lineDiameterMm(part.kind, part.lb)).toFixed(2)} mm${part.diameterMm ? ' measured' : ''}`],
+  ],
+  rods: (part, system) => [
+    `${shown('depth', part.lengthM, system)} ${part.power}`,
+    [
+      `${part.action} action`,
+      ...(part.lureFromOz !== undefined && part.lureToOz !== undefined
+        ? [
+            `casts ${shownHeadStep(massKgFromOz(part.lureFromOz), system)} to ${shownHeadStep(massKgFromOz(part.lureToOz), system)}`,
+          ]
+        : []),
+    ],
+  ],
+  reels: (part, system) => [
+    `${part.ratio}:1 reel`,
+    part.perTurnM === undefined ? [] : [`${shown('depth', part.perTurnM, system)} a turn`],
+  ],
+};
+
+/** Why a part stays out of the picks. */
+function whyOut(tray: Tray, part: AnyPart): string | null {
+  if (part.quantity === 0) return 'used up';
+  if (part.condition === 'torn' || part.condition === 'rusty') return part.condition;
+  return tray === 'heads' && !isSkirtedHead(part as PartOf<'heads'>) ? 'kept for its own family' : null;
+}
+
+/** The line of a part of any tray. */
+export function tellPart(tray: Tray, part: AnyPart, system: UnitSystem): PartLine {
+  const tell = TELL[tray] as (part: AnyPart, system: UnitSystem) => Told;
+  const [title, about, colour = ''] = tell(part, system);
   return {
-    title: `${weight} ${part.finesse ? 'finesse ' : ''}${HEADS[part.style].title}`,
-    about: more.join(', '),
-    colour: part.skirt?.colour ?? '',
-    swatch: part.skirt ? colourSwatch(part.skirt.colour) : null,
-    quantity: quantityText(part.quantity),
+    title,
+    about: [...about, ...(part.label ? [part.label] : [])].join(', '),
+    colour,
+    swatch: colour === '' ? null : colourSwatch(colour),
+    out: whyOut(tray, part),
   };
 }
 
-function skirtLine(part: SkirtPart, system: UnitSystem): Omit<PartLine, 'id'> {
-  const length = shown('partLength', lengthMFromMm(part.lengthMm), system);
-  return {
-    title: `${part.strands} strands ${part.material}`,
-    about: [length, ...(part.label ? [part.label] : [])].join(', '),
-    colour: part.colour,
-    swatch: colourSwatch(part.colour),
-    quantity: quantityText(part.quantity),
-  };
-}
+export const partLine = (row: PartRow & { readonly tray: Tray }, system: UnitSystem): PartLine =>
+  tellPart(row.tray, row.part as unknown as AnyPart, system);
 
-function trailerLine(part: TrailerPart, system: UnitSystem): Omit<PartLine, 'id'> {
-  const length = shown('partLength', lengthMFromMm(part.lengthMm), system);
-  const weighed = part.massG === undefined ? [] : [`weighed ${shown('mass', massKgFromG(part.massG), system)}`];
-  return {
-    title: `${length} ${TRAILERS[part.kind].title}`,
-    about: [`${part.softness} plastic`, ...weighed, ...(part.label ? [part.label] : [])].join(', '),
-    colour: part.colour,
-    swatch: colourSwatch(part.colour),
-    quantity: quantityText(part.quantity),
-  };
-}
-
-/** The line of a stored part. */
-export function partLine(row: PartRow, system: UnitSystem): PartLine {
-  const part = row.part as unknown;
-  const line: Readonly<Record<Tray, () => Omit<PartLine, 'id'>>> = {
-    heads: () => headLine(part as HeadPart, system),
-    skirts: () => skirtLine(part as SkirtPart, system),
-    trailers: () => trailerLine(part as TrailerPart, system),
-  };
-  return { id: row.id, ...line[row.tray as Tray]() };
-}
+export const quantityText = (quantity: number | undefined): string =>
+  quantity === undefined ? 'some' : String(quantity);
 
 /** Class of a colour in words, said when it is not evident. */
 export const colourHint = (colour: string): string =>
   colour !== '' && colourClassOf(colour) === null ? `counts as ${COLOUR_CLASSES[0]}` : '';
+
+/** Whether every word looked for stands somewhere in a part's line. */
+export function isFound(line: PartLine, words: string): boolean {
+  const text = `${line.title} ${line.about} ${line.colour} ${line.out ?? ''}`.toLowerCase();
+  return words
+    .toLowerCase()
+    .split(/\s+/)
+    .every((word) => {
+      const at = text.indexOf(word);
+      if (at === -1 || !/^\d/.test(word)) return at !== -1;
+      // a number is looked for as one: 4 is neither 34 nor 1.4 nor 3/4
+      const plain = word.replace(/[.*+?^${}()|[\]\\]/g, '\\$&');
+      return new RegExp(`(^|[^\\d./])${plain}(?![\\d./])`).test(text);
+    });
+}

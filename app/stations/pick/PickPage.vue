@@ -21,6 +21,12 @@ const shown = useGradually(() => (ready.value ? store.picks.length : 0), 0, 1);
 
 const wants = computed(() => store.advice?.wants ?? []);
 const warnings = computed(() => (store.advice ? adviceWarnings(store.advice) : []));
+const state = computed(() => {
+  if (store.ranking) return 'ranking…';
+  return store.stopped ? 'stopped' : `ranked in ${(store.tookMs / 1000).toFixed(2)} s`;
+});
+/** a ranking that lasts is shown with its progress; a quick one would only flicker */
+const slow = computed(() => store.ranking && store.progress > 0);
 const counted = computed(() => (store.advice?.considered ?? 0).toLocaleString('en-US'));
 </script>
 
@@ -30,7 +36,7 @@ const counted = computed(() => (store.advice?.considered ?? 0).toLocaleString('e
       <div class="pick__title">
         <h1>{{ counted }} rigs</h1>
         <p class="soft" role="status">
-          {{ store.ranking ? 'ranking…' : `ranked in ${(store.tookMs / 1000).toFixed(2)} s` }}
+          {{ state }}
         </p>
         <div class="pick__settings"><PickSettings /></div>
       </div>
@@ -40,6 +46,19 @@ const counted = computed(() => (store.advice?.considered ?? 0).toLocaleString('e
         <BandLine class="pick__want-line" :want="want" />
       </div>
     </header>
+    <div v-if="slow" class="pick__progress">
+      <v-progress-linear
+        :model-value="100 * store.progress"
+        color="bottle"
+        height="8"
+        aria-label="Share of the ranking done"
+      />
+      <v-btn @click="store.cancel()">Stop ranking</v-btn>
+    </div>
+    <div v-else-if="store.stopped" class="pick__progress" role="alert">
+      <p>Ranking was stopped. What stands below, if anything, belongs to the water or box before.</p>
+      <v-btn class="act" @click="store.again()">Rank again</v-btn>
+    </div>
     <ul v-if="warnings.length > 0 && store.picks.length > 0" class="pick__warnings" aria-label="Bear in mind">
       <li v-for="warning in warnings" :key="warning">{{ warning }}</li>
     </ul>
@@ -93,6 +112,14 @@ const counted = computed(() => (store.advice?.considered ?? 0).toLocaleString('e
 }
 .pick__want-line {
   margin-top: auto;
+}
+.pick__progress {
+  display: grid;
+  grid-template-columns: 1fr auto;
+  gap: 14px;
+  align-items: center;
+  padding: 8px 18px;
+  border-bottom: 1px solid rgb(var(--v-theme-rule));
 }
 .pick__warnings {
   list-style: none;

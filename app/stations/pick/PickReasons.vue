@@ -6,8 +6,9 @@ import {
   dissentTitle,
   reasonText,
   rigTitle,
+  QUESTION_TITLE,
   SCHOOL_BECAUSE,
-  SCHOOL_NAME,
+  SCHOOL_WORDS,
   wantBand,
   wantValue,
   WANT_TITLE,
@@ -39,6 +40,18 @@ const reasons = computed(() =>
       says: reasonText(reason, props.pick.has, props.advice.wants, props.water, system.value),
     })),
 );
+
+/** On what the list follows a school, and why: weight always, and every question this pick was shown another side of. */
+const followed = computed(() => {
+  const questions = ['weight' as const, ...props.pick.dissent.map(({ question }) => question)];
+  return [...new Set(questions)].flatMap((question) => {
+    const { school, reason } = props.advice.schools[question];
+    const words = Object.entries(SCHOOL_WORDS).find(([ref]) => ref === `${question}:${school}`)?.[1];
+    return words
+      ? [{ question, title: QUESTION_TITLE[question] ?? question, name: words.name, because: SCHOOL_BECAUSE[reason] }]
+      : [];
+  });
+});
 
 async function makeTicket(): Promise<void> {
   const made = await tickets.make(props.pick, props.advice, props.water);
@@ -73,7 +86,9 @@ async function makeTicket(): Promise<void> {
       </p>
       <ReasonList :reasons="reasons" />
       <p class="reasons__school soft">
-        On weight this list follows “{{ SCHOOL_NAME[advice.school] }}”, {{ SCHOOL_BECAUSE[advice.schoolReason] }}.
+        <template v-for="row in followed" :key="row.question">
+          {{ row.title }}: “{{ row.name }}”, {{ row.because }}.
+        </template>
       </p>
       <section v-for="other in pick.dissent" :key="other.question" class="reasons__dissent" data-testid="dissent">
         <h3>{{ dissentTitle(other) }}, would tie</h3>

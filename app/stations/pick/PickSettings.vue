@@ -1,14 +1,15 @@
 <script setup lang="ts">
-import { computed } from 'vue';
-import { SCHOOLS, SCHOOL_NAME, weightSchool, type WeightSchool } from '@core';
+import { computed, defineAsyncComponent, ref } from 'vue';
 import { useBox } from '../../stores/box';
 import { useSettings } from '../../stores/settings';
 import { useWater } from '../../stores/water';
 
-/** What picks are made from, and which school answers on weight. */
+/** What picks are made from, and whose word counts where anglers part. */
+const PickSchools = defineAsyncComponent(() => import('./PickSchools.vue'));
 const settings = useSettings();
 const water = useWater();
 const box = useBox();
+const choosing = ref(false);
 
 const source = computed({
   get: () => settings.settings.source,
@@ -18,30 +19,32 @@ const sources = computed(() => [
   { value: 'box' as const, title: `my box (${box.count})` },
   { value: 'catalogue' as const, title: 'every kind there is' },
 ]);
-/** 'water' leaves the question to temperature, mood and aim. */
-const school = computed({
-  get: () => water.water.schools?.weight ?? 'water',
-  set: (weight: WeightSchool | 'water') => void water.change({ schools: weight === 'water' ? {} : { weight } }),
-});
-const schools = computed(() => [
-  { value: 'water' as const, title: `${SCHOOL_NAME[weightSchool(withoutChoice.value).school]} (by the water)` },
-  ...SCHOOLS.weight.map((value) => ({ value, title: SCHOOL_NAME[value] })),
-]);
-const withoutChoice = computed(() => ({ ...water.water, schools: {} }));
+const chosen = computed(() => Object.keys(water.water.schools ?? {}).length);
 </script>
 
 <template>
   <div class="settings">
     <v-select v-model="source" :items="sources" label="Pick from" />
-    <v-select v-model="school" :items="schools" label="On weight" />
+    <v-btn class="settings__schools" @click="choosing = true">
+      Schools<template v-if="chosen > 0">: {{ chosen }} chosen</template>…
+    </v-btn>
+    <PickSchools v-if="choosing" v-model="choosing" />
   </div>
 </template>
 
 <style scoped>
 .settings {
   display: grid;
-  grid-template-columns: 1fr 1fr;
+  grid-template-columns: 1fr auto;
   gap: 8px;
   margin-top: 8px;
+}
+.settings__schools {
+  height: 40px;
+}
+@media (max-width: 700px) {
+  .settings__schools {
+    height: 48px;
+  }
 }
 </style>

@@ -24,26 +24,55 @@ function remove(at: number): void {
 
 <template>
   <section class="cover" aria-label="Cover">
-    <h2>Cover</h2>
+    <div class="cover__head">
+      <h2>Cover</h2>
+      <v-btn :disabled="cover.length >= MAX_COVER" @click="add">Add cover</v-btn>
+    </div>
     <p v-if="cover.length === 0" class="soft">None: open water.</p>
-    <WaterCoverRow
-      v-for="(row, at) in cover"
-      :key="at"
-      :row="row"
-      :number="at + 1"
-      @change="replace(at, $event)"
-      @remove="remove(at)"
-    />
-    <v-btn :disabled="cover.length >= MAX_COVER" @click="add">Add cover</v-btn>
+    <div class="cover__rows">
+      <WaterCoverRow
+        v-for="(row, at) in cover"
+        :key="at"
+        :row="row"
+        :number="at + 1"
+        @change="replace(at, $event)"
+        @remove="remove(at)"
+      />
+    </div>
   </section>
 </template>
 
 <style scoped>
 .cover {
-  margin-top: 16px;
-  padding-top: 12px;
-  border-top: 1px solid rgb(var(--v-theme-rule));
   display: grid;
-  gap: 10px;
+  gap: 6px;
+}
+.cover__head {
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+}
+.cover__head h2 {
+  font-size: 18px;
+}
+.cover__head .v-btn {
+  height: 30px;
+}
+.cover__rows {
+  display: grid;
+  gap: 8px;
+}
+@media (min-width: 1101px) {
+  .cover__rows {
+    /* more than two kinds scroll here, so that the switches below stay in sight */
+    max-height: 236px;
+    overflow-y: auto;
+    padding-top: 6px;
+  }
+}
+@media (max-width: 700px) {
+  .cover__head .v-btn {
+    height: 48px;
+  }
 }
 </style>

@@ -41,12 +41,12 @@ function forgetTop(): void {
 <style scoped>
 .cover-row {
   display: grid;
-  grid-template-columns: 1fr 130px 48px;
-  gap: 6px;
+  grid-template-columns: 1fr 118px 40px;
+  gap: 5px;
   align-items: start;
 }
 .cover-row__less {
-  min-width: 48px;
+  min-width: 40px;
   height: 40px;
   font-size: 20px;
 }
@@ -61,10 +61,15 @@ div.cover-row__top {
 }
 .cover-row__top.v-btn {
   justify-self: start;
+  height: 26px;
 }
 @media (max-width: 700px) {
+  .cover-row {
+    grid-template-columns: 1fr 130px 48px;
+  }
   .cover-row__less,
   .cover-row__top.v-btn {
+    min-width: 48px;
     height: 48px;
   }
 }

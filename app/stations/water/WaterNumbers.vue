@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { clarityOf, effectiveVisibilityM, WATER_LIMITS } from '@core';
+import { clarityOf, effectiveVisibilityM, WATER_LIMITS, type Water } from '@core';
 import UnitField from '../../parts/UnitField.vue';
-import { tintOf } from '../../parts/tint';
 import { useWater } from '../../stores/water';
 
+/** The typed twins of what can be dragged in the picture. */
 const store = useWater();
 
 const field = (name: 'temperatureC' | 'visibilityM' | 'depthM') =>
@@ -12,11 +12,20 @@ const field = (name: 'temperatureC' | 'visibilityM' | 'depthM') =>
 const temperatureC = field('temperatureC');
 const visibilityM = field('visibilityM');
 const depthM = field('depthM');
+const usualM = computed({
+  get: () => store.water.usualVisibilityM ?? store.water.visibilityM,
+  set: (value: number) => void store.change({ usualVisibilityM: value }),
+});
+const knowsUsual = computed(() => store.water.usualVisibilityM !== undefined);
+function toggleUsual(): void {
+  if (knowsUsual.value) store.change({ usualVisibilityM: undefined } as unknown as Partial<Water>);
+  else usualM.value = store.water.visibilityM;
+}
 
 const clarity = computed(() => {
   const word = clarityOf(store.water.visibilityM);
   const seen = clarityOf(effectiveVisibilityM(store.water.visibilityM, store.water.sky));
-  return seen === word ? word : `${word}; in this light it fishes like ${seen}`;
+  return seen === word ? `${word} water` : `${word}; in this light it fishes like ${seen}`;
 });
 </script>
 
@@ -28,36 +37,39 @@ const clarity = computed(() => {
       quantity="temperature"
       v-bind="WATER_LIMITS.temperatureC"
     />
+    <UnitField v-model="depthM" label="Depth" quantity="depth" v-bind="WATER_LIMITS.depthM" />
+    <UnitField v-model="visibilityM" label="Visibility" quantity="visibility" v-bind="WATER_LIMITS.visibilityM" />
     <UnitField
-      v-model="visibilityM"
-      label="Visibility"
+      v-if="knowsUsual"
+      v-model="usualM"
+      label="Usual visibility"
       quantity="visibility"
       v-bind="WATER_LIMITS.visibilityM"
-      hint="how deep a pale disc is still seen"
     />
+    <v-btn v-else class="numbers__usual" @click="toggleUsual">Usual visibility…</v-btn>
     <p class="numbers__clarity">
-      <span class="numbers__tint" :style="{ background: tintOf(store.water.visibilityM) }" aria-hidden="true" />
       <span>{{ clarity }}</span>
+      <v-btn v-if="knowsUsual" variant="text" size="small" @click="toggleUsual">Usual unknown</v-btn>
     </p>
-    <UnitField v-model="depthM" label="Depth" quantity="depth" v-bind="WATER_LIMITS.depthM" />
   </div>
 </template>
 
 <style scoped>
 .numbers {
   display: grid;
-  gap: 10px;
+  grid-template-columns: 1fr 1fr;
+  gap: 8px 10px;
+}
+.numbers__usual {
+  height: 44px;
+  align-self: start;
 }
 .numbers__clarity {
+  grid-column: 1 / -1;
   display: flex;
-  gap: 10px;
+  justify-content: space-between;
   align-items: center;
-  margin-top: -6px;
-}
-.numbers__tint {
-  flex: none;
-  width: 44px;
-  height: 16px;
-  border: 1px solid rgb(var(--v-theme-ink));
+  min-height: 24px;
+  line-height: 1.2;
 }
 </style>

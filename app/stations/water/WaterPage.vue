@@ -1,9 +1,14 @@
 <script setup lang="ts">
+import { defineAsyncComponent } from 'vue';
 import WaterCover from './WaterCover.vue';
 import WaterNumbers from './WaterNumbers.vue';
+import WaterPlaces from './WaterPlaces.vue';
 import WaterSwitches from './WaterSwitches.vue';
 import WaterTieOn from './WaterTieOn.vue';
 import WaterWants from './WaterWants.vue';
+
+// the picture comes a moment after what can be typed; its place is kept
+const WaterColumn = defineAsyncComponent(() => import('./WaterColumn.vue'));
 </script>
 
 <template>
@@ -11,10 +16,14 @@ import WaterWants from './WaterWants.vue';
     <h1 class="visually-hidden">Water</h1>
     <WaterTieOn class="water__tie" />
     <section class="water__left" aria-label="What you measure">
+      <WaterPlaces />
+      <div class="water__picture"><WaterColumn /></div>
       <WaterNumbers />
-      <WaterCover />
     </section>
-    <WaterSwitches class="water__switches" />
+    <div class="water__switches">
+      <WaterCover />
+      <WaterSwitches />
+    </div>
     <WaterWants class="water__wants" />
   </div>
 </template>
@@ -22,18 +31,27 @@ import WaterWants from './WaterWants.vue';
 <style scoped>
 .water {
   display: grid;
-  grid-template: 'left switches tie' auto 'left switches wants' 1fr / 372px 400px 1fr;
+  grid-template: 'left switches tie' auto 'left switches wants' 1fr / 388px 408px 1fr;
 }
 .water > * {
-  padding: 14px 20px;
+  padding: 10px 18px;
 }
 .water__left {
   grid-area: left;
+  display: grid;
+  gap: 8px;
+  align-content: start;
+}
+.water__picture {
+  height: 484px;
 }
 .water__switches {
   grid-area: switches;
   border: solid rgb(var(--v-theme-rule));
   border-width: 0 1px;
+  display: grid;
+  gap: 8px;
+  align-content: start;
 }
 .water .water__tie {
   grid-area: tie;
@@ -58,6 +76,10 @@ import WaterWants from './WaterWants.vue';
   }
   .water > * {
     padding: 12px 14px;
+  }
+  .water__picture {
+    height: auto;
+    aspect-ratio: 380 / 520;
   }
   .water__switches {
     border-width: 1px 0;

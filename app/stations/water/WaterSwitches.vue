@@ -12,6 +12,7 @@ import {
   SEASON_CHOICES,
   SKY_CHOICES,
   SPECIES_CHOICES,
+  TREND_CHOICES,
   WHERE_CHOICES,
   WHERE_SHARES,
   WIND_CHOICES,
@@ -28,6 +29,10 @@ function field<K extends 'bottom' | 'sky' | 'wind' | 'mood' | 'pressure' | 'seas
 }
 const [bottom, sky, wind, mood] = [field('bottom'), field('sky'), field('wind'), field('mood')];
 const [pressure, season, species, aim] = [field('pressure'), field('season'), field('species'), field('aim')];
+const trend = computed({
+  get: () => store.water.trend ?? 'steady',
+  set: (value) => void store.change({ trend: value as NonNullable<Water['trend']> }),
+});
 const forage = computed({
   get: () => [...store.water.forage],
   set: (value) => void store.change({ forage: Array.isArray(value) ? value : [value] }),
@@ -50,16 +55,12 @@ const where = computed({
 
 <template>
   <section aria-label="What you see and know">
-    <ChoiceRow v-model="where" label="Where the lure works" :options="WHERE_CHOICES" />
+    <ChoiceRow v-model="where" label="Lure works" :options="WHERE_CHOICES" />
     <ChoiceRow v-model="bottom" label="Bottom" :options="BOTTOM_CHOICES" />
     <ChoiceRow v-model="sky" label="Light" :options="SKY_CHOICES" />
     <ChoiceRow v-model="wind" label="Wind" :options="WIND_CHOICES" />
-    <ChoiceRow
-      v-model="forage"
-      label="They are eating (none: unknown; the first counts most)"
-      :options="FORAGE_CHOICES"
-      multiple
-    />
+    <ChoiceRow v-model="trend" label="Trend" :options="TREND_CHOICES" />
+    <ChoiceRow v-model="forage" label="They eat" :options="FORAGE_CHOICES" multiple />
     <ChoiceRow v-model="mood" label="Mood" :options="MOOD_CHOICES" />
     <ChoiceRow v-model="pressure" label="Fished over" :options="PRESSURE_CHOICES" />
     <ChoiceRow v-model="season" label="Season" :options="SEASON_CHOICES" />

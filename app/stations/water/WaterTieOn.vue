@@ -36,13 +36,13 @@ const best = computed(() => advice.picks[0] ?? null);
 <style scoped>
 .tie-on__sheet,
 .tie-on > p {
-  min-height: 92px;
-  padding-bottom: 8px;
+  min-height: 84px;
+  padding-bottom: 4px;
   border-bottom: 2px solid rgb(var(--v-theme-ink));
 }
 .tie-on__sheet {
   display: grid;
-  grid-template-columns: 1fr 220px;
+  grid-template-columns: 1fr 200px;
   gap: 14px;
   align-items: center;
 }

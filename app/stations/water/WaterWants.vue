@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { WANT_MEANS, WANT_TITLE, wantBand, wantBecause } from '@core';
+import { CONTRADICTION_TEXT, contradictions, WANT_MEANS, WANT_TITLE, wantBand, wantBecause } from '@core';
 import BandLine from '../../parts/BandLine.vue';
 import FractionText from '../../parts/FractionText.vue';
 import { useUnits } from '../../composables/useUnits';
@@ -18,10 +18,14 @@ const rows = computed(() =>
     because: wantBecause(want, store.water, system.value),
   })),
 );
+const odd = computed(() => contradictions(store.water).map((id) => ({ id, says: CONTRADICTION_TEXT[id] })));
 </script>
 
 <template>
   <section class="wants" aria-labelledby="wants-title">
+    <ul v-if="odd.length > 0" class="wants__odd" role="status" aria-label="Look again" data-testid="odd-water">
+      <li v-for="row in odd" :key="row.id">{{ row.says }}</li>
+    </ul>
     <h2 id="wants-title">What this water asks for</h2>
     <article v-for="row in rows" :key="row.want.id" class="wants__row" :data-testid="`want-${row.want.id}`">
       <h3 class="wants__title" :title="row.means">{{ row.title }}</h3>
@@ -33,6 +37,12 @@ const rows = computed(() =>
 </template>
 
 <style scoped>
+.wants__odd {
+  list-style: none;
+  border-left: 4px solid rgb(var(--v-theme-oxblood));
+  padding-left: 10px;
+  margin-bottom: 6px;
+}
 .wants {
   display: grid;
   gap: 2px;
@@ -41,7 +51,7 @@ const rows = computed(() =>
 .wants__row {
   display: grid;
   grid-template-columns: 1fr auto;
-  padding: 4px 0 5px;
+  padding: 2px 0 4px;
   border-bottom: 1px solid rgb(var(--v-theme-rule));
 }
 .wants__title {
@@ -63,6 +73,6 @@ const rows = computed(() =>
 .wants__because {
   color: rgb(var(--v-theme-ink-soft));
   font-size: 14.5px;
-  margin-top: 3px;
+  margin-top: 2px;
 }
 </style>

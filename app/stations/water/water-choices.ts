@@ -10,6 +10,7 @@ import {
   SEASONS,
   SKIES,
   SPECIES,
+  TRENDS,
   WINDS,
 } from '@core';
 
@@ -26,6 +27,12 @@ export const PRESSURE_CHOICES = [
   { value: PRESSURES[0], title: 'little' },
   { value: PRESSURES[1], title: 'much' },
 ];
+const TREND_TITLE: Readonly<Record<(typeof TRENDS)[number], string>> = {
+  steady: 'steady',
+  'rising-muddy': 'rising, muddy',
+  clearing: 'clearing',
+};
+export const TREND_CHOICES = TRENDS.map((value) => ({ value, title: TREND_TITLE[value] }));
 export const SEASON_CHOICES = asIs(SEASONS);
 export const SPECIES_CHOICES = asIs(SPECIES);
 const AIM_TITLE: Readonly<Record<(typeof AIMS)[number], string>> = {
@@ -43,8 +50,8 @@ export const COVER_CHOICES = COVER_KINDS.filter((kind) => kind !== 'open').map((
 
 /** Where in the water the lure should work; the bands are shares of the depth. */
 export const WHERE_CHOICES = [
-  { value: 'bottom', title: 'on the bottom' },
-  { value: 'middle', title: 'mid water' },
+  { value: 'bottom', title: 'on bottom' },
+  { value: 'middle', title: 'midwater' },
   { value: 'top', title: 'high up' },
 ] as const;
 export type Where = (typeof WHERE_CHOICES)[number]['value'];

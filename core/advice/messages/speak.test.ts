@@ -1,15 +1,13 @@
 import { describe, expect, test } from '@jest/globals';
 import { DEMO_BOX, NORTH_ARM } from '../../../demo/brindle-mere';
-import { jig } from '../../testing/rigs';
+import { jig } from '../../testing/fixtures/rigs';
 import { massKgFromOz } from '../../units/units';
-import { COVER_KINDS, SCHOOLS } from '../../water/schema';
+import { COVER_KINDS } from '../../water/schema';
 import { advise } from '../rank';
 import { WANT_IDS } from '../rule';
 import type { Want } from '../wants';
 import {
   adviceWarnings,
-  dissentText,
-  dissentTitle,
   fishesLikeText,
   lengthText,
   pickSentence,
@@ -18,7 +16,11 @@ import {
   wantBecause,
   wantValue,
 } from './speak';
-import { CAUTION_TEXT, COVER_NAME, SCHOOL_NAME, SCHOOL_SAYS, WANT_MEANS, WANT_TITLE } from './words-en';
+import { dissentText, dissentTitle } from './speak-dissent';
+import { questionOf } from '../schools';
+import { LIVE_SCHOOLS } from '../wants';
+import { QUESTION_TITLE, SCHOOL_WORDS } from './schools-en';
+import { CAUTION_TEXT, COVER_NAME, WANT_MEANS, WANT_TITLE } from './words-en';
 
 const want = (id: Want['id'], from: number, to: number): Want => ({ id, from, to, weight: 1, rules: ['snag-open'] });
 
@@ -111,8 +113,8 @@ describe('sentences', () => {
     expect(said({ snag: 0.1 }, 'snag')).toMatch(/It hangs up more than this cover allows\.$/);
   });
   test('the dissent names school, rig, fall and why', () => {
-    const [other] = advice.picks[0]!.dissent;
-    expect(dissentTitle(other!)).toBe('The other school, “slow hand”');
+    const other = advice.picks[0]!.dissent.find(({ question }) => question === 'weight');
+    expect(dissentTitle(other!)).toBe('On weight: the school “slow hand”');
     expect(dissentText(other!, 'us')).toMatch(/oz .*: falls \d\.\d ft\/s\. Take a lighter head/);
   });
   test('"fishes like" is a head that is sold, or nothing', () => {
@@ -128,9 +130,9 @@ describe('words', () => {
     expect(Object.keys(WANT_TITLE).sort()).toEqual([...WANT_IDS].sort());
     expect(Object.keys(WANT_MEANS).sort()).toEqual([...WANT_IDS].sort());
     expect(Object.keys(COVER_NAME)).toEqual([...COVER_KINDS]);
-    for (const school of SCHOOLS.weight) {
-      expect(SCHOOL_NAME[school].length).toBeGreaterThan(3);
-      expect(SCHOOL_SAYS[school].length).toBeGreaterThan(20);
+    for (const ref of LIVE_SCHOOLS) {
+      expect([ref, (QUESTION_TITLE[questionOf(ref)] ?? '').length > 4]).toEqual([ref, true]);
+      expect([ref, (SCHOOL_WORDS[ref]?.says ?? '').length > 15]).toEqual([ref, true]);
     }
   });
   test('cautions are sentences, and local rules come with the licence', () => {

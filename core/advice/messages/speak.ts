@@ -5,12 +5,20 @@ import { TRAILERS } from '../../tackle/trailers';
 import type { Rig } from '../../rig/schema';
 import type { Water } from '../../water/schema';
 import type { Has } from '../measure';
-import type { Advice, Dissent, Pick, Reason } from '../rank';
+import type { Advice, Pick, Reason } from '../rank';
 import type { WantId } from '../rule';
 import type { Want } from '../wants';
 import { waterFacts } from '../water-facts';
 import { RULE_TEXT } from './rules-en';
-import { COVER_NAME, MISSING_PART, NOSE_NAME, NOT_SKIRTED, SCHOOL_NAME, SCHOOL_SAYS, WANT_TITLE } from './words-en';
+import {
+  COVER_NAME,
+  LEAVE_THE_JIG,
+  MISSING_PART,
+  NOSE_NAME,
+  NOT_SKIRTED,
+  TOO_MANY_PAIRS,
+  WANT_TITLE,
+} from './words-en';
 
 /** Value of a want as people read it, with its unit. Scales without a unit run to 100. */
 export function wantValue(id: WantId, value: number, system: UnitSystem): string {
@@ -129,15 +137,16 @@ const EVERYDAY: ReadonlySet<string> = new Set([
 
 const lowerFirst = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);
 
-/** What the other school would tie and why. */
-export const dissentText = ({ school, rig, fall }: Dissent, system: UnitSystem): string =>
-  `${rigTitle(rig, system)}: falls ${shown('speed', fall.speedMps, system)}. ${SCHOOL_SAYS[school]}`;
-
-export const dissentTitle = ({ school }: Dissent): string => `The other school, “${SCHOOL_NAME[school]}”`;
-
 /** Warnings that come with an answer. */
 export function adviceWarnings(advice: Advice): string[] {
-  return [...advice.missing.map((tray) => MISSING_PART[tray]), ...(advice.unjudged ? [NOT_SKIRTED] : [])];
+  const { schools } = advice;
+  const leave = schools['clear-water'].school === 'leave-the-jig' || schools['grass-jig'].school === 'worm-rig';
+  return [
+    ...advice.missing.map((tray) => MISSING_PART[tray]),
+    ...(advice.unjudged ? [NOT_SKIRTED] : []),
+    ...(leave ? [LEAVE_THE_JIG] : []),
+    ...(advice.tooManyPairs > 0 ? [TOO_MANY_PAIRS] : []),
+  ];
 }
 
 /** "Fishes like" in words, null when it has no answer. */

@@ -1,8 +1,7 @@
 import type { CautionId } from '../../ticket/cautions';
-import type { Tray } from '../../rig/box';
+import type { RigTray } from '../../rig/box';
 import type { Nose } from '../../tackle/heads';
-import type { CoverKind, WeightSchool } from '../../water/schema';
-import type { SchoolReason } from '../schools';
+import type { CoverKind } from '../../water/schema';
 import type { WantId } from '../rule';
 
 /** Names people see for ids. */
@@ -52,27 +51,7 @@ export const NOSE_NAME: Readonly<Record<Nose, string>> = {
   pointed: 'pointed',
 };
 
-export const SCHOOL_NAME: Readonly<Record<WeightSchool, string>> = {
-  heaviest: 'heaviest',
-  'slow-hand': 'slow hand',
-};
-
-export const SCHOOL_SAYS: Readonly<Record<WeightSchool, string>> = {
-  heaviest:
-    'Step the weight up until casting, snags or refusals stop you: more presentations in a day and better contact.',
-  'slow-hand':
-    'Take a lighter head and a bigger trailer: it slows your hand and works a spot to the full; at rest both look alike.',
-};
-
-export const SCHOOL_BECAUSE: Readonly<Record<SchoolReason, string>> = {
-  chosen: 'because you chose it',
-  cold: 'because the water is this cold',
-  inactive: 'because they are inactive',
-  saturate: 'because you mean to work each spot to the full',
-  usual: 'because nothing here calls for a slower hand',
-};
-
-export const MISSING_PART: Readonly<Record<Tray, string>> = {
+export const MISSING_PART: Readonly<Record<RigTray, string>> = {
   heads: 'No head in this box, so no rig can be built: add a head, import a list, or rank from every kind there is.',
   skirts: 'No loose skirt in this box: only heads that came dressed wear one.',
   trailers: 'No trailer in this box: rigs are ranked without plastic. Add one and the order will change.',
@@ -80,6 +59,12 @@ export const MISSING_PART: Readonly<Record<Tray, string>> = {
 
 export const NOT_SKIRTED =
   'So far only skirted jigs are judged here; vibrating jigs and spinnerbaits were asked for and left out.';
+
+export const LEAVE_THE_JIG =
+  'The school you chose would leave the jig in the box here and fish the same plastic on a weedless worm rig; what follows is the best jig all the same.';
+
+export const TOO_MANY_PAIRS =
+  'This box holds so many different heads and trailers that comparing them all would take minutes. Mark what you do not fish as used up, or rank from every kind there is.';
 
 export const CAUTION_TEXT: Readonly<Record<CautionId, string>> = {
   'bare-hook': 'Keep the hook away from faces and hands; have pliers ready, and crush the barb where fish go back.',

@@ -4,47 +4,89 @@ import { always, type PreferRule } from '../rule';
 const feet = lengthMFromFt;
 const inches = lengthMFromIn;
 
-/** Colour comes last: forage when it is known, else light and clarity. @source craft-practice */
+/** Visibility below which colour is a matter of what stands out. @source craft-practice */
+const MURK_M = inches(14);
+/** Visibility below which no likeness counts any more. @source craft-practice */
+const MUD_M = inches(8);
+
+/** Colour comes last: forage when it is known, else light and clarity; mud is a question of its own. @source craft-practice */
 export const COLOUR_RULES = [
   {
     id: 'dark-in-murk',
-    when: (w) => w.seenM < inches(14) && w.water.forage.length === 0,
+    when: (w) => w.seenM < MURK_M && (w.water.forage.length === 0 || w.seenM < MUD_M),
+    school: 'mud-colour:dark',
     target: { skirtColour: ['dark'] },
     weight: 0.9,
   },
   {
-    id: 'dark-in-mud-whatever-they-eat',
-    when: (w) => w.seenM < inches(8) && w.water.forage.length > 0,
+    id: 'bright-in-mud',
+    when: (w) => w.seenM < MURK_M,
+    school: 'mud-colour:bright',
+    target: { skirtColour: ['bright'] },
+    weight: 1,
+  },
+  {
+    id: 'natural-with-a-bright-core',
+    when: (w) => w.seenM < MURK_M,
+    school: 'mud-colour:natural-core',
+    target: { skirtColour: ['natural', 'crayfish', 'panfish'], core: [true] },
+    weight: 1.4,
+  },
+  {
+    id: 'natural-awaits-its-core',
+    when: (w) => w.seenM < MURK_M,
+    school: 'mud-colour:natural-core',
+    target: { skirtColour: ['natural', 'crayfish', 'panfish'], core: [false] },
+    weight: 0.5,
+  },
+  {
+    id: 'black-with-chartreuse',
+    when: (w) => w.seenM < MURK_M,
+    school: 'mud-colour:black-chartreuse',
+    target: { skirtColour: ['dark', 'bright'], trailerColour: ['dark', 'bright'], sameColour: [false] },
+    weight: 1.2,
+  },
+  { id: 'core-only-in-murk', when: (w) => w.seenM >= MURK_M, target: { core: [true] }, weight: -0.8 },
+  { id: 'core-in-any-mud', when: (w) => w.seenM < inches(12), target: { core: [true] }, weight: 0.2 },
+  {
+    id: 'dark-under-a-dark-sky',
+    when: (w) => w.water.sky === 'dark' && w.seenM >= MURK_M && w.seenM < feet(3),
+    school: 'colour-order:clarity-first',
     target: { skirtColour: ['dark'] },
     weight: 0.9,
   },
   {
     id: 'natural-when-they-see',
-    when: (w) => w.seenM >= inches(14) && w.water.forage.length === 0,
+    when: (w) => w.seenM >= MURK_M,
+    school: 'colour-order:clarity-first',
     target: { skirtColour: ['natural', 'crayfish'] },
     weight: 0.8,
   },
   {
     id: 'crayfish-browns',
-    when: (w) => w.water.forage.includes('crayfish') && w.seenM >= inches(8),
+    when: (w) => w.water.forage.includes('crayfish') && w.seenM >= MUD_M,
+    school: 'colour-order:forage-first',
     target: { skirtColour: ['crayfish', 'natural'] },
     weight: 0.8,
   },
   {
     id: 'panfish-tones',
-    when: (w) => w.water.forage.includes('panfish') && w.seenM >= inches(8),
+    when: (w) => w.water.forage.includes('panfish') && w.seenM >= MUD_M,
+    school: 'colour-order:forage-first',
     target: { skirtColour: ['panfish', 'natural'] },
     weight: 0.8,
   },
   {
     id: 'white-for-shad',
-    when: (w) => (w.water.forage.includes('shad') || w.water.forage.includes('minnow')) && w.seenM >= inches(8),
+    when: (w) => (w.water.forage.includes('shad') || w.water.forage.includes('minnow')) && w.seenM >= MUD_M,
+    school: 'colour-order:forage-first',
     target: { skirtColour: ['white-shad'] },
     weight: 0.8,
   },
   {
     id: 'perch-tones',
-    when: (w) => w.water.forage.includes('perch') && w.seenM >= inches(8),
+    when: (w) => w.water.forage.includes('perch') && w.seenM >= MUD_M,
+    school: 'colour-order:forage-first',
     target: { skirtColour: ['perch', 'natural'] },
     weight: 0.8,
   },
@@ -54,5 +96,41 @@ export const COLOUR_RULES = [
     target: { skirtColour: ['dark'], trailerColour: ['dark'] },
     weight: -0.5,
   },
-  { id: 'trailer-matches-skirt', when: always, target: { sameColour: [true] }, weight: 0.5 },
+  {
+    id: 'green-behind-black-when-clear',
+    when: (w) => w.seenM >= feet(3),
+    target: { skirtColour: ['dark'], trailerColour: ['natural'] },
+    weight: 0.4,
+  },
+  {
+    id: 'swim-jigs-are-baitfish',
+    when: (w) => !w.bottom && w.water.forage.length === 0,
+    target: { head: ['swim'], skirtColour: ['white-shad', 'panfish', 'natural'] },
+    weight: 0.3,
+  },
+  {
+    id: 'trailer-matches-skirt',
+    when: always,
+    school: 'trailer-colour:match',
+    target: { sameColour: [true] },
+    weight: 0.5,
+  },
+  {
+    id: 'trailer-gives-an-accent',
+    when: always,
+    school: 'trailer-colour:accent',
+    target: {
+      skirtColour: ['natural', 'crayfish', 'panfish', 'perch', 'dark'],
+      trailerColour: ['natural', 'crayfish', 'panfish', 'perch', 'dark'],
+      sameColour: [false],
+    },
+    weight: 0.6,
+  },
+  {
+    id: 'trailer-stands-out',
+    when: always,
+    school: 'trailer-colour:contrast',
+    target: { trailerColour: ['bright', 'white-shad', 'dark'], sameColour: [false] },
+    weight: 0.7,
+  },
 ] as const satisfies readonly PreferRule[];

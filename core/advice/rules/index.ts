@@ -2,8 +2,11 @@ import type { PreferRule, WantTopic } from '../rule';
 import { COLOUR_RULES } from './colour';
 import { FALL_BANDS, FALL_SHIFTS } from './fall';
 import { HEAD_RULES } from './heads';
+import { HOOK_AND_GUARD_RULES } from './hooks-and-guards';
 import { PUSH_BANDS, PUSH_SHIFTS, SHOW_BANDS, SHOW_SHIFTS } from './motion';
 import { LENGTH_BANDS, LENGTH_SHIFTS, RATIO_BANDS, SNAG_BANDS } from './size';
+import { SKIRT_RULES } from './skirts';
+import { SWIM_RULES } from './swim';
 import { TRAILER_RULES } from './trailers';
 import { WEIGHT_BANDS, WEIGHT_SHIFTS } from './weight';
 
@@ -19,7 +22,14 @@ export const WANT_TOPICS: readonly WantTopic[] = [
 ];
 
 /** Rules that speak for or against rigs. */
-export const PREFER_RULES: readonly PreferRule[] = [...HEAD_RULES, ...TRAILER_RULES, ...COLOUR_RULES];
+export const PREFER_RULES: readonly PreferRule[] = [
+  ...HEAD_RULES,
+  ...HOOK_AND_GUARD_RULES,
+  ...SKIRT_RULES,
+  ...TRAILER_RULES,
+  ...SWIM_RULES,
+  ...COLOUR_RULES,
+];
 
 type IdOf<T extends readonly { readonly id: string }[]> = T[number]['id'];
 
@@ -38,5 +48,8 @@ export type RuleId =
   | IdOf<typeof RATIO_BANDS>
   | IdOf<typeof SNAG_BANDS>
   | IdOf<typeof HEAD_RULES>
+  | IdOf<typeof HOOK_AND_GUARD_RULES>
+  | IdOf<typeof SKIRT_RULES>
   | IdOf<typeof TRAILER_RULES>
+  | IdOf<typeof SWIM_RULES>
   | IdOf<typeof COLOUR_RULES>;

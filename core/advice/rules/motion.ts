@@ -24,16 +24,24 @@ export const PUSH_SHIFTS = [
 
 /** Motion to the eye, 0 to 1. @source craft-practice */
 export const SHOW_BANDS = [
-  { id: 'show-ice-cold', when: (w) => w.belowF(48), from: 0, to: 0.2 },
-  { id: 'show-cold', when: (w) => w.belowF(55), from: 0, to: 0.35 },
-  { id: 'show-cool', when: (w) => w.belowF(65), from: 0.05, to: 0.6 },
-  { id: 'show-mild', when: (w) => w.belowF(75), from: 0.3, to: 0.9 },
-  { id: 'show-warm', when: always, from: 0.4, to: 1 },
+  {
+    id: 'show-braking-claws',
+    when: (w) => w.belowF(55),
+    school: 'cold-brake:claw-brake',
+    from: 0,
+    to: 0.85,
+  },
+  { id: 'show-ice-cold', when: (w) => w.belowF(48), school: 'kick-by:season', from: 0, to: 0.2 },
+  { id: 'show-cold', when: (w) => w.belowF(55), school: 'kick-by:season', from: 0, to: 0.35 },
+  { id: 'show-cool', when: (w) => w.belowF(65), school: 'kick-by:season', from: 0.05, to: 0.6 },
+  { id: 'show-mild', when: (w) => w.belowF(75), school: 'kick-by:season', from: 0.3, to: 0.9 },
+  { id: 'show-warm', when: always, school: 'kick-by:season', from: 0.4, to: 1 },
+  { id: 'show-whatever-season', when: always, from: 0.2, to: 0.8 },
 ] as const satisfies readonly BandRule[];
 
 export const SHOW_SHIFTS = [
-  { id: 'show-murk-more', when: (w) => w.seenM < inches(12), plus: 0.2 },
-  { id: 'show-clear-less', when: (w) => w.seenM >= feet(4), plus: -0.2 },
-  { id: 'show-active-more', when: (w) => w.water.mood === 'active', plus: 0.2 },
-  { id: 'show-inactive-less', when: (w) => w.water.mood === 'inactive', plus: -0.25 },
+  { id: 'show-murk-more', when: (w) => w.seenM < inches(12), school: 'kick-by:visibility', plus: 0.2 },
+  { id: 'show-clear-less', when: (w) => w.seenM >= feet(4), school: 'kick-by:visibility', plus: -0.2 },
+  { id: 'show-active-more', when: (w) => w.water.mood === 'active', school: 'kick-by:mood', plus: 0.2 },
+  { id: 'show-inactive-less', when: (w) => w.water.mood === 'inactive', school: 'kick-by:mood', plus: -0.25 },
 ] as const satisfies readonly ShiftRule[];

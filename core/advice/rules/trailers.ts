@@ -4,6 +4,9 @@ import { always, type PreferRule } from '../rule';
 const feet = lengthMFromFt;
 const inches = lengthMFromIn;
 
+/** Bodies wide enough for their turn to matter. */
+const FLAT_BODIES = ['flat-bug', 'kick-bug', 'creature', 'wide-swimmer', 'chunk', 'kick-chunk'] as const;
+
 /** Trailers for jigs on the bottom and in cover. @source craft-practice */
 export const TRAILER_RULES = [
   { id: 'trailer-makes-the-action', when: always, target: { trailer: ['none'] }, weight: -3 },
@@ -31,10 +34,17 @@ export const TRAILER_RULES = [
     target: { trailer: ['straight-minnow', 'finesse-worm', 'stick-worm'] },
     weight: 0.8,
   },
-  { id: 'chunk-while-cold', when: (w) => w.belowF(55), target: { trailer: ['chunk'] }, weight: 1.3 },
+  {
+    id: 'chunk-while-cold',
+    when: (w) => w.belowF(55),
+    school: 'cold-brake:still-chunk',
+    target: { trailer: ['chunk'] },
+    weight: 1.3,
+  },
   {
     id: 'claws-not-while-cold',
     when: (w) => w.belowF(50),
+    school: 'cold-brake:still-chunk',
     target: { trailer: ['flapper-craw', 'kick-bug', 'kick-chunk', 'creature'] },
     weight: -1,
   },
@@ -54,7 +64,7 @@ export const TRAILER_RULES = [
   {
     id: 'claws-let-a-light-hand-linger',
     when: (w) => !w.belowF(45),
-    school: 'slow-hand',
+    school: 'weight:slow-hand',
     target: { trailer: ['flapper-craw', 'kick-chunk'] },
     weight: 0.6,
   },
@@ -177,9 +187,82 @@ export const TRAILER_RULES = [
     weight: -1,
   },
   {
-    id: 'paddle-on-a-swim-head',
-    when: (w) => !w.bottom,
-    target: { head: ['swim'], trailer: ['paddle-tail', 'ribbed-paddle-tail'] },
+    id: 'larger-chunk-for-larger-fish',
+    when: (w) => w.water.mood === 'inactive' && w.water.aim === 'size' && w.seenM < feet(4),
+    target: { trailer: ['chunk'], trailerSize: ['3 3/4', '4 1/4'] },
+    weight: 0.5,
+  },
+  {
+    id: 'small-kicking-chunk-on-tiny-football',
+    when: (w) => !w.belowF(50) && w.stone && w.bottom,
+    target: { head: ['football'], finesse: [true], trailer: ['kick-chunk'] },
+    weight: 0.6,
+  },
+  {
+    id: 'white-grub-around-docks',
+    when: (w) => w.roofed && w.water.forage.includes('shad'),
+    target: { trailer: ['single-tail-grub', 'twin-tail-grub'], trailerColour: ['white-shad'] },
+    weight: 1.2,
+  },
+  {
+    id: 'claws-brake-in-the-cold',
+    when: (w) => w.belowF(55),
+    school: 'cold-brake:claw-brake',
+    target: { trailer: ['flapper-craw'] },
+    weight: 2,
+  },
+  {
+    id: 'still-bodies-in-the-cold',
+    when: (w) => w.belowF(50),
+    school: 'cold-action:still',
+    target: { trailer: ['chunk', 'flat-bug', 'stick-worm', 'finesse-worm', 'split-strip'] },
+    weight: 0.3,
+  },
+  {
+    id: 'soft-movers-in-the-cold',
+    when: (w) => w.belowF(50),
+    school: 'cold-action:soft-mover',
+    target: { trailer: ['twin-tail-grub', 'single-tail-grub', 'curl-craw', 'swim-worm'], softness: ['soft', 'medium'] },
     weight: 1,
+  },
+  {
+    id: 'tight-wiggle-in-the-cold',
+    when: (w) => w.belowF(50),
+    school: 'cold-action:tight',
+    target: { trailer: ['twin-tail-grub', 'swim-worm', 'small-craw'] },
+    weight: 0.8,
+  },
+  {
+    id: 'biggest-they-will-take',
+    when: (w) => w.seenM >= feet(4) && w.water.pressure === 'low' && w.water.mood !== 'inactive',
+    school: 'clear-water:biggest-they-take',
+    target: { trailerSize: ['3 3/4', '4 1/4', '4 3/4'] },
+    weight: 0.5,
+  },
+  {
+    id: 'smaller-but-still-a-jig',
+    when: (w) => w.seenM >= feet(4) && w.water.pressure === 'high',
+    school: 'clear-water:biggest-they-take',
+    target: { trailer: ['finesse-worm', 'single-tail-grub'], trailerSize: ['2 1/4', '2 3/4'] },
+    weight: -0.4,
+  },
+  {
+    id: 'flat-face-planes',
+    when: (w) => !w.bottom && w.high,
+    target: { trailer: FLAT_BODIES, orientation: ['flat'] },
+    weight: 0.3,
+  },
+  {
+    id: 'edge-drops-it-deeper',
+    when: (w) => !w.bottom && !w.high,
+    target: { trailer: FLAT_BODIES, orientation: ['edge'] },
+    weight: 0.3,
+  },
+  { id: 'edge-digs-into-a-mat', when: (w) => w.matted, target: { orientation: ['edge'] }, weight: -0.8 },
+  {
+    id: 'edge-slips-between-stems',
+    when: (w) => w.stems && !w.matted,
+    target: { trailer: FLAT_BODIES, orientation: ['edge'] },
+    weight: 0.3,
   },
 ] as const satisfies readonly PreferRule[];

@@ -1,21 +1,11 @@
-import type * as z from 'zod/mini';
 import Papa from 'papaparse';
-import { parseWith } from '../../parse';
 import { fail, issue, ok, type Issue, type Result } from '../../result';
 import { colourClassOf } from '../../tackle/colours';
 import { DEFAULT_SKIRT, STYLE_FITTINGS } from '../../rig/catalogue';
-import {
-  headPartSchema,
-  skirtPartSchema,
-  trailerPartSchema,
-  TRAYS,
-  type HeadPart,
-  type SkirtPart,
-  type TrailerPart,
-  type Tray,
-} from '../../rig/box';
+import { parsePart, TRAYS, type AnyPart, type Tray } from '../../rig/box';
+import { massContradiction, WEIGHED_TRAYS } from '../../rig/part-mass';
 import type { HeadStyle } from '../../tackle/heads';
-import { COLUMNS, type Column } from './columns';
+import { COLUMNS, type Column } from './columns-table';
 
 export const CSV_LIMITS = { bytes: 5_000_000, rows: 20_000, issuesShown: 200 } as const;
 
@@ -25,9 +15,9 @@ const PLAIN_COLOUR = 'green pumpkin';
 /** Parts read from one tray's CSV, and what was odd without being wrong. */
 export interface TrayParts {
   readonly tray: Tray;
-  readonly heads: HeadPart[];
-  readonly skirts: SkirtPart[];
-  readonly trailers: TrailerPart[];
+  readonly parts: readonly AnyPart[];
+  /** the line each part stood on */
+  readonly lines: readonly number[];
   readonly notes: readonly Issue[];
 }
 
@@ -51,40 +41,64 @@ function trayOf(header: readonly string[]): Tray | null {
   );
 }
 
+/** Puts a value at `outer`, `outer.inner` or `outer.0.inner`. */
 function setField(target: Record<string, unknown>, field: string, value: unknown): void {
-  const [outer = '', inner] = field.split('.');
-  if (inner === undefined) target[outer] = value;
-  else target[outer] = { ...(target[outer] as object | undefined), [inner]: value };
+  const keys = field.split('.');
+  let at = target;
+  keys.slice(0, -1).forEach((name, depth) => {
+    const next = keys[depth + 1]!;
+    at[name] ??= /^\d+$/.test(next) ? [] : {};
+    at = at[name] as Record<string, unknown>;
+  });
+  at[keys.at(-1)!] = value;
 }
 
 /** What an empty cell means, so that a short list is enough to start with. */
 function withDefaults(tray: Tray, part: Record<string, unknown>): Record<string, unknown> {
-  if (tray === 'trailers') return { softness: 'medium', colour: PLAIN_COLOUR, ...part };
-  if (tray === 'skirts') return { lengthMm: DEFAULT_SKIRT.lengthMm, colour: PLAIN_COLOUR, ...part };
+  switch (tray) {
+    case 'trailers':
+      return { softness: 'medium', colour: PLAIN_COLOUR, ...part };
+    case 'skirts':
+      return { lengthMm: DEFAULT_SKIRT.lengthMm, colour: PLAIN_COLOUR, ...part };
+    case 'blades':
+      return { finish: 'nickel', ...part };
+    case 'hooks':
+      return { wire: 'medium', ...part };
+    case 'rods':
+      return { action: 'fast', ...part };
+    case 'heads':
+      return headWithDefaults(part);
+    default:
+      return part;
+  }
+}
+
+const ARMS = { upperMm: 60, angleDeg: 55, twistDeg: 0, squeezed: false } as const;
+
+function headWithDefaults(part: Record<string, unknown>): Record<string, unknown> {
   const fittings = STYLE_FITTINGS[part['style'] as HeadStyle] as (typeof STYLE_FITTINGS)[HeadStyle] | undefined;
-  const guard = part['guard'] as object | undefined;
-  const skirt = part['skirt'] as object | undefined;
+  const inner = (name: string): object | undefined => part[name] as object | undefined;
+  const [guard, skirt, plate, arms] = [inner('guard'), inner('skirt'), inner('blade'), inner('arms')];
+  const blades = part['blades'] as (object | undefined)[] | undefined;
   return {
     metal: 'lead',
     finesse: false,
     ...part,
-    hook: { size: fittings?.hook ?? '4/0', wire: fittings?.wire ?? 'medium', ...(part['hook'] as object | undefined) },
+    hook: { size: fittings?.hook ?? '4/0', wire: fittings?.wire ?? 'medium', ...inner('hook') },
     guard: guard
       ? { kind: 'fibre', fibres: fittings?.fibres ?? 18, lengthMm: 28, spread: 'none', bevel: false, ...guard }
       : null,
     skirt: skirt ? { ...DEFAULT_SKIRT, colour: PLAIN_COLOUR, ...skirt } : null,
+    ...(plate ? { blade: { size: 'standard', link: 'direct', finish: 'plain', ...plate } } : {}),
+    ...(blades ? { blades: blades.map((blade) => ({ shape: 'colorado', size: 4, finish: 'nickel', ...blade })) } : {}),
+    ...((arms ?? blades) ? { arms: { ...ARMS, ...arms } } : {}),
   };
 }
 
-const SCHEMAS: Readonly<Record<Tray, z.ZodMiniType>> = {
-  heads: headPartSchema,
-  skirts: skirtPartSchema,
-  trailers: trailerPartSchema,
-};
-
 /** Puts a schema's problem on the column it came from, with the text that stood in the cell. */
 function onColumn(found: Issue, columns: readonly Column[], cells: ReadonlyMap<string, string>, line: number): Issue {
-  const column = columns.find(({ field }) => field === found.path);
+  const path = found.path.replace(/\[(\d+)\]/g, '.$1');
+  const column = columns.find(({ field }) => field === path);
   const text = column === undefined ? undefined : cells.get(column.name);
   const data = text === undefined ? found.data : { ...found.data, got: text };
   return issue(found.code, column?.name ?? found.path, data, line);
@@ -95,7 +109,7 @@ function readRow(
   header: readonly string[],
   row: readonly string[],
   line: number,
-): { readonly part: unknown; readonly issues: readonly Issue[]; readonly notes: readonly Issue[] } {
+): { readonly part: AnyPart | null; readonly issues: readonly Issue[]; readonly notes: readonly Issue[] } {
   const columns = COLUMNS[tray];
   const cells = new Map(header.map((name, at) => [name, row[at] ?? '']));
   if (row.length > header.length && row.slice(header.length).some((cell) => cell.trim() !== '')) {
@@ -116,17 +130,27 @@ function readRow(
   }
   if (issues.length > 0) return { part: null, issues, notes: [] };
   const complete = withDefaults(tray, part);
-  const parsed = parseWith(SCHEMAS[tray], complete);
+  const parsed = parsePart(tray, complete);
   if (!parsed.ok) {
     return { part: null, issues: parsed.issues.map((found) => onColumn(found, columns, cells, line)), notes: [] };
   }
-  const colour = cells.get('colour') ?? cells.get('skirt colour') ?? '';
-  const odd = colour.trim() !== '' && colourClassOf(colour) === null;
-  return {
-    part: parsed.value,
-    issues: [],
-    notes: odd ? [issue('unknown-colour', 'colour', { got: colour.trim() }, line)] : [],
-  };
+  return { part: parsed.value, issues: [], notes: notesOn(tray, parsed.value, cells, line) };
+}
+
+/** What is odd about a part without being wrong. */
+function notesOn(tray: Tray, part: AnyPart, cells: ReadonlyMap<string, string>, line: number): Issue[] {
+  const notes: Issue[] = [];
+  const colour = (cells.get('colour') ?? cells.get('skirt colour') ?? '').trim();
+  if (colour !== '' && colourClassOf(colour) === null) {
+    notes.push(issue('unknown-colour', 'colour', { got: colour }, line));
+  }
+  const weighed = WEIGHED_TRAYS.find((name) => name === tray);
+  const odd = weighed && !('massTrust' in part) ? massContradiction(weighed, part as { massG?: number }) : null;
+  if (odd) {
+    const data = { measuredG: Number(odd.measuredG.toFixed(1)), computedG: Number(odd.computedG.toFixed(1)) };
+    notes.push(issue('mass-contradicts-size', 'mass', data, line));
+  }
+  return notes;
 }
 
 /**
@@ -170,10 +194,12 @@ export function readBoxCsv(text: string): Result<TrayParts> {
     ]);
   }
   const rows = data.slice(1);
-  if (rows.length > CSV_LIMITS.rows) {
-    return fail([issue('too-many-rows', '', { got: rows.length, limit: CSV_LIMITS.rows })]);
+  const filled = rows.filter((row) => row.some((cell) => cell.trim() !== '')).length;
+  if (filled > CSV_LIMITS.rows) {
+    return fail([issue('too-many-rows', '', { got: filled, limit: CSV_LIMITS.rows })]);
   }
-  const parts: unknown[] = [];
+  const parts: AnyPart[] = [];
+  const lines: number[] = [];
   const issues: Issue[] = [];
   const notes: Issue[] = [];
   rows.forEach((row, at) => {
@@ -181,15 +207,12 @@ export function readBoxCsv(text: string): Result<TrayParts> {
     const read = readRow(tray, header, row, at + 2);
     issues.push(...read.issues);
     notes.push(...read.notes);
-    if (read.part !== null) parts.push(read.part);
+    if (read.part !== null) {
+      parts.push(read.part);
+      lines.push(at + 2);
+    }
   });
   if (issues.length > 0) return fail(issues);
   if (parts.length === 0) return fail([issue('empty-file', '')]);
-  return ok({
-    tray,
-    heads: tray === 'heads' ? (parts as HeadPart[]) : [],
-    skirts: tray === 'skirts' ? (parts as SkirtPart[]) : [],
-    trailers: tray === 'trailers' ? (parts as TrailerPart[]) : [],
-    notes,
-  });
+  return ok({ tray, parts, lines, notes });
 }

@@ -1,12 +1,9 @@
 import Papa from 'papaparse';
 import type { Box, Tray } from '../../rig/box';
-import { COLUMNS } from './columns';
+import { COLUMNS } from './columns-table';
 
-function fieldOf(part: unknown, field: string): unknown {
-  const [outer = '', inner] = field.split('.');
-  const value = (part as Record<string, unknown>)[outer];
-  return inner === undefined ? value : (value as Record<string, unknown> | null | undefined)?.[inner];
-}
+const fieldOf = (part: unknown, field: string): unknown =>
+  field.split('.').reduce<unknown>((at, name) => (at as Record<string, unknown> | null | undefined)?.[name], part);
 
 /** Writes one tray as CSV that `readBoxCsv` reads back to the same parts (ids, which belong to one browser, left out). */
 export function writeBoxCsv(box: Box, tray: Tray): string {

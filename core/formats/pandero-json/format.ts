@@ -1,11 +1,11 @@
 import * as z from 'zod/mini';
-import { boxSchema } from '../../rig/box';
-import { rigSchema } from '../../rig/schema';
+import { BOX_VERSION, boxSchema, upgradeBox } from '../../rig/box';
+import { rigSchema, shortText } from '../../rig/schema';
 import { ticketSchema } from '../../ticket/schema';
 import { waterSchema } from '../../water/schema';
 
 export const TICKETS_VERSION = 1;
-export const BACKUP_VERSION = 1;
+export const BACKUP_VERSION = 2;
 
 export const ticketsFileSchema = z.strictObject({
   kind: z.literal('tickets'),
@@ -21,13 +21,24 @@ export const settingsSchema = z.strictObject({
 });
 export type Settings = z.infer<typeof settingsSchema>;
 
+/** A water as it is kept: what it was, where and on which day. */
+export const keptWaterSchema = z.strictObject({
+  id: shortText(),
+  place: shortText(0),
+  day: z.nullable(z.iso.date()),
+  water: waterSchema,
+});
+export type KeptWater = z.infer<typeof keptWaterSchema>;
+
 /** Everything this browser holds, in one file. */
 export const backupSchema = z.strictObject({
   kind: z.literal('backup'),
   version: z.literal(BACKUP_VERSION),
   madeAt: z.iso.datetime(),
   settings: settingsSchema,
-  water: z.nullable(waterSchema),
+  waters: z.array(keptWaterSchema).check(z.maxLength(5000)),
+  /** id of the water at hand */
+  atHand: z.nullable(shortText()),
   box: boxSchema,
   tickets: z.array(ticketSchema).check(z.maxLength(20_000)),
 });
@@ -35,13 +46,32 @@ export const backupSchema = z.strictObject({
 export type TicketsFile = z.infer<typeof ticketsFileSchema>;
 export type Backup = z.infer<typeof backupSchema>;
 
-/** Our own JSON files by kind; waters and rigs carry no kind and are told by their fields. */
+/** A backup of version 1 held one water without a place. */
+export function upgradeBackup(old: unknown): unknown {
+  if (typeof old !== 'object' || old === null || (old as { version?: unknown }).version !== 1) return old;
+  const { water, box, ...rest } = old as Record<string, unknown>;
+  const waters = water === null || water === undefined ? [] : [{ id: 'current', place: '', day: null, water }];
+  return {
+    ...rest,
+    version: BACKUP_VERSION,
+    waters,
+    atHand: waters.length > 0 ? 'current' : null,
+    box: upgradeBox(box),
+  };
+}
+
+const asItIs = (value: unknown): unknown => value;
+
+/**
+ * Our own JSON files by kind; waters and rigs carry no kind and are told by their fields. `upgrade` turns older versions into
+ * the one read here.
+ */
 export const JSON_KINDS = {
-  box: { schema: boxSchema, version: 1, title: 'a box' },
-  tickets: { schema: ticketsFileSchema, version: TICKETS_VERSION, title: 'tickets' },
-  backup: { schema: backupSchema, version: BACKUP_VERSION, title: 'a full backup' },
-  water: { schema: waterSchema, version: null, title: 'a water' },
-  rig: { schema: rigSchema, version: null, title: 'a rig' },
+  box: { schema: boxSchema, version: BOX_VERSION, title: 'a box', upgrade: upgradeBox },
+  tickets: { schema: ticketsFileSchema, version: TICKETS_VERSION, title: 'tickets', upgrade: asItIs },
+  backup: { schema: backupSchema, version: BACKUP_VERSION, title: 'a full backup', upgrade: upgradeBackup },
+  water: { schema: waterSchema, version: null, title: 'a water', upgrade: asItIs },
+  rig: { schema: rigSchema, version: null, title: 'a rig', upgrade: asItIs },
 } as const;
 
 export type JsonKind = keyof typeof JSON_KINDS;

@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import { DEMO_BOX, NORTH_ARM } from '../../../demo/brindle-mere';
 import { advise } from '../../advice/rank';
 import { issueText } from '../../messages/issues-en';
-import { jig } from '../../testing/rigs';
+import { jig } from '../../testing/fixtures/rigs';
 import { makeTicket } from '../../ticket/make';
 import { cautionsFor } from '../../ticket/cautions';
 import { ticketSchema, type Ticket } from '../../ticket/schema';
@@ -21,10 +21,11 @@ const ticket: Ticket = makeTicket(advice.picks[0]!, advice, NORTH_ARM, {
 });
 const backup: Backup = {
   kind: 'backup',
-  version: 1,
+  version: 2,
   madeAt: '2026-09-26T07:00:00.000Z',
   settings: { units: 'us', theme: 'light', source: 'box' },
-  water: NORTH_ARM,
+  waters: [{ id: 'a-water', place: 'Brindle Mere', day: '2026-09-26', water: NORTH_ARM }],
+  atHand: 'a-water',
   box: DEMO_BOX,
   tickets: [ticket],
 };
@@ -61,6 +62,50 @@ describe('a ticket', () => {
   });
 });
 
+describe('older versions', () => {
+  test('a box of version 1: what reads as a part becomes one, the rest is kept as it came', () => {
+    const old = {
+      kind: 'box',
+      version: 1,
+      heads: [],
+      skirts: [],
+      trailers: [],
+      rods: [{ name: 'mine', lengthIn: 84 }],
+      lines: [{ kind: 'braid', lb: 50 }],
+    };
+    expect(readPanderoJson(JSON.stringify(old))).toMatchObject({
+      ok: true,
+      value: {
+        value: {
+          version: 2,
+          lines: [{ kind: 'braid', lb: 50 }],
+          rods: [],
+          kept: [{ tray: 'rods', part: { name: 'mine', lengthIn: 84 } }],
+        },
+      },
+    });
+  });
+  test('a backup of version 1 had one water without a place', () => {
+    const { waters: _waters, atHand: _atHand, ...rest } = backup;
+    const old = {
+      ...rest,
+      version: 1,
+      water: NORTH_ARM,
+      box: { kind: 'box', version: 1, heads: [], skirts: [], trailers: [] },
+    };
+    expect(readPanderoJson(JSON.stringify(old))).toMatchObject({
+      ok: true,
+      value: {
+        value: { version: 2, atHand: 'current', waters: [{ id: 'current', place: '', day: null, water: NORTH_ARM }] },
+      },
+    });
+    expect(readPanderoJson(JSON.stringify({ ...old, water: null }))).toMatchObject({
+      ok: true,
+      value: { value: { waters: [], atHand: null } },
+    });
+  });
+});
+
 describe('refusing', () => {
   test.each([
     ['nothing', '', ['-  empty-file']],
@@ -71,7 +116,7 @@ describe('refusing', () => {
     ['foreign', '{"type": "FeatureCollection", "features": []}', ['1  not-pandero']],
     ['foreign kind', '{"kind": "recipe"}', ['1  not-pandero']],
     ['from the future', '{\n"kind": "box",\n"version": 99}', ['3 version newer-version']],
-    ['no trays', '{"kind": "box", "version": 1}', ['1 heads missing', '1 skirts missing', '1 trailers missing']],
+    ['a tray that is none', '{"kind": "box", "version": 2, "heads": 3}', ['1 heads wrong-type']],
   ])('%s', (_, text, expected) => expect(problems(text)).toEqual(expected));
   test('a wrong field inside is found by line and path', () => {
     const text = writeTickets([ticket]).replace('"weightOz": 0.5', '"weightOz": "half"');
@@ -80,7 +125,7 @@ describe('refusing', () => {
   });
   test('an unknown field of our own file is an error', () => {
     const text = writeBox(DEMO_BOX).replace('"name"', '"nmae"');
-    expect(problems(text)).toEqual(['4 nmae unknown-field']);
+    expect(problems(text)).toEqual([expect.stringMatching(/^\d+ nmae unknown-field$/)]);
   });
   test('the wrong one of our files is called by its name', () => {
     const read = readPanderoJson(JSON.stringify(jig()), ['box']);
@@ -98,7 +143,10 @@ describe('refusing', () => {
           fc.json().map((json) => `{"kind":"box","version":1,"heads":${json}}`),
         ),
         (text) => {
-          expect(readPanderoJson(text).ok).toBe(false);
+          const read = readPanderoJson(text);
+          expect(read.ok ? text : read.issues.length > 0).toEqual(
+            read.ok ? expect.stringContaining('"heads":[]') : true,
+          );
         },
       ),
     );
@@ -110,7 +158,7 @@ describe('check', () => {
     expect(checkFile(writeBackup(backup))).toMatchObject({
       format: 'json',
       kind: 'backup',
-      counts: { parts: 45, tickets: 1 },
+      counts: { parts: 66, tickets: 1 },
     });
     expect(checkFile('style,weight\nball,1/4\n')).toMatchObject({ format: 'csv', kind: 'heads', counts: { heads: 1 } });
     expect(checkFile('{').issues.map(({ code }) => code)).toEqual(['not-json']);
@@ -120,7 +168,7 @@ describe('check', () => {
     expect(checkFile(JSON.stringify(jig()))).toMatchObject({ kind: 'rig' });
     expect(checkFile(writeBox(DEMO_BOX))).toMatchObject({
       kind: 'box',
-      counts: { heads: 17, skirts: 10, trailers: 18 },
+      counts: { heads: 20, skirts: 10, trailers: 18, blades: 3, hooks: 2, lines: 4, rods: 6, reels: 3 },
     });
   });
 });

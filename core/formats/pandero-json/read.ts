@@ -94,11 +94,11 @@ export function readPanderoJson(text: string, wanted?: readonly JsonKind[]): Res
     const allowed = wanted.map((name) => JSON_KINDS[name].title).join(' or ');
     return fail([issue('wrong-kind', 'kind', { got: JSON_KINDS[kind].title, allowed }, 1)]);
   }
-  const { schema, version } = JSON_KINDS[kind];
+  const { schema, version, upgrade } = JSON_KINDS[kind];
   const stated = (json.value as { version?: unknown }).version;
   if (version !== null && typeof stated === 'number' && stated > version) {
     return fail(withLines([issue('newer-version', 'version', { got: stated, version })], text));
   }
-  const parsed = parseWith<unknown>(schema, json.value);
+  const parsed = parseWith<unknown>(schema, upgrade(json.value));
   return parsed.ok ? ok({ kind, value: parsed.value } as PanderoFile) : fail(withLines(parsed.issues, text));
 }

@@ -1,0 +1,119 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue';
+import FractionText from '../../parts/FractionText.vue';
+import { useUnits } from '../../composables/useUnits';
+import type { TrayRow } from './BoxPage.vue';
+import { colourHint, partLine, quantityText, TRAY_ONE } from './part-text';
+
+/** Parts as lines, a page at a time; a line opens its sheet. */
+const props = defineProps<{ rows: readonly TrayRow[]; open: string | null; withTray: boolean; label: string }>();
+const emit = defineEmits<{ open: [id: string]; remove: [row: TrayRow] }>();
+const { system } = useUnits();
+
+const PAGE = 60;
+const page = ref(1);
+const pages = computed(() => Math.max(1, Math.ceil(props.rows.length / PAGE)));
+const current = computed(() => Math.min(page.value, pages.value));
+watch(
+  () => props.label,
+  () => (page.value = 1),
+);
+const lines = computed(() =>
+  props.rows.slice((current.value - 1) * PAGE, current.value * PAGE).map((row) => ({
+    row,
+    line: partLine(row, system.value),
+    quantity: quantityText((row.part as { quantity?: number }).quantity),
+  })),
+);
+</script>
+
+<template>
+  <div class="list" :aria-label="label" role="region" data-testid="box-list">
+    <ul>
+      <li v-for="{ row, line, quantity } in lines" :key="row.id" :class="{ 'list__row--open': row.id === open }">
+        <span
+          class="list__swatch"
+          :style="line.swatch ? { background: line.swatch } : {}"
+          :class="{ 'list__swatch--none': !line.swatch }"
+          aria-hidden="true"
+        />
+        <button
+          type="button"
+          class="list__open"
+          :aria-pressed="row.id === open"
+          :aria-label="`${line.title}, ${line.colour || line.about}: open its sheet`"
+          @click="emit('open', row.id)"
+        >
+          <b class="condensed" :class="{ list__gone: line.out }"><FractionText :text="line.title" /></b>
+          <small class="soft">{{
+            [withTray ? TRAY_ONE[row.tray] : '', line.out, line.colour, line.about, colourHint(line.colour)]
+              .filter(Boolean)
+              .join(' · ')
+          }}</small>
+        </button>
+        <span class="number list__quantity" :aria-label="`quantity ${quantity}`">{{ quantity }}</span>
+        <v-btn variant="text" class="list__remove" :aria-label="`Take out ${line.title}`" @click="emit('remove', row)"
+          >×</v-btn
+        >
+      </li>
+    </ul>
+    <v-pagination v-if="pages > 1" v-model="page" :length="pages" :total-visible="5" density="compact" />
+  </div>
+</template>
+
+<style scoped>
+.list ul {
+  list-style: none;
+}
+.list li {
+  display: grid;
+  grid-template-columns: 14px 1fr auto 48px;
+  gap: 10px;
+  align-items: center;
+  min-height: 50px;
+  padding-left: 20px;
+  border-bottom: 1px solid rgb(var(--v-theme-rule));
+}
+.list__row--open {
+  background: rgb(var(--v-theme-shade));
+  box-shadow: inset 5px 0 rgb(var(--v-theme-bottle));
+}
+.list__swatch {
+  width: 14px;
+  height: 30px;
+  border: 1px solid rgb(var(--v-theme-ink));
+}
+.list__swatch--none {
+  border-color: transparent;
+}
+.list__open {
+  display: grid;
+  justify-items: start;
+  text-align: left;
+  min-height: 48px;
+  align-content: center;
+  color: inherit;
+  font: inherit;
+  background: none;
+  border: 0;
+  padding: 0;
+  cursor: pointer;
+}
+.list__open b {
+  font-size: 18px;
+}
+.list__open:hover b {
+  text-decoration: underline;
+}
+.list__gone {
+  text-decoration: line-through;
+}
+.list__quantity {
+  font-size: 18px;
+}
+.list__remove {
+  min-width: 48px;
+  height: 48px;
+  font-size: 20px;
+}
+</style>

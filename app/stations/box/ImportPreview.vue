@@ -1,0 +1,86 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import type { AnyPart, BoxDiff, Tray } from '@core';
+import FractionText from '../../parts/FractionText.vue';
+import { useUnits } from '../../composables/useUnits';
+import type { TakeMode } from '../../db/backup';
+import { quantityText, tellPart } from './part-text';
+
+/** What a list would change, line by line as far as it is readable, and how it should meet what is there already. */
+const props = defineProps<{ diff: BoxDiff }>();
+const mode = defineModel<TakeMode>({ required: true });
+const { system } = useUnits();
+const SHOWN = 40;
+
+interface Change {
+  readonly mark: '+' | '=' | '−';
+  readonly says: string;
+}
+const say = ({ tray, part }: { readonly tray: Tray; readonly part: AnyPart }): string => {
+  const { title, colour } = tellPart(tray, part, system.value);
+  return [title, colour].filter(Boolean).join(', ');
+};
+const changes = computed<readonly Change[]>(() => {
+  const { fresh, there, unnamed } = props.diff;
+  const more = (part: AnyPart): string => (part.quantity === undefined ? '' : ` (${quantityText(part.quantity)} more)`);
+  return [
+    ...fresh.map((row): Change => ({ mark: '+', says: say(row) })),
+    ...there.map((row): Change => ({
+      mark: mode.value === 'merge' ? '=' : '+',
+      says: `${say(row)}${mode.value === 'merge' ? more(row.part) : ''}`,
+    })),
+    ...(mode.value === 'replace' ? unnamed.map((row): Change => ({ mark: '−', says: say(row) })) : []),
+  ];
+});
+const MARK_MEANS: Readonly<Record<Change['mark'], string>> = { '+': 'new', '=': 'there already', '−': 'leaves' };
+</script>
+
+<template>
+  <div class="preview" data-testid="import-preview">
+    <p>
+      <b class="number">{{ diff.fresh.length }}</b> new, <b class="number">{{ diff.there.length }}</b> there already,
+      <b class="number">{{ diff.unnamed.length }}</b> in the box that the list does not name.
+    </p>
+    <v-radio-group v-model="mode" hide-details density="compact" aria-label="How to take it in">
+      <v-radio value="merge" label="Add what is new, raise the number of what is there" />
+      <v-radio value="add" label="Add every line as a part of its own" />
+      <v-radio value="replace" label="Replace the tray by this list" />
+    </v-radio-group>
+    <ul class="preview__list" aria-label="What would change">
+      <li
+        v-for="(change, index) in changes.slice(0, SHOWN)"
+        :key="index"
+        :class="`preview__row--${MARK_MEANS[change.mark].split(' ')[0]}`"
+      >
+        <b aria-hidden="true">{{ change.mark }}</b> <FractionText :text="change.says" />
+        <span class="soft">{{ MARK_MEANS[change.mark] }}</span>
+      </li>
+    </ul>
+    <p v-if="changes.length > SHOWN" class="soft">and {{ changes.length - SHOWN }} more.</p>
+  </div>
+</template>
+
+<style scoped>
+.preview {
+  display: grid;
+  gap: 6px;
+}
+.preview__list {
+  list-style: none;
+  max-height: 190px;
+  overflow: auto;
+  border: 1px solid rgb(var(--v-theme-rule));
+  padding: 4px 10px;
+}
+.preview__list b {
+  display: inline-block;
+  width: 16px;
+}
+.preview__row--leaves {
+  color: rgb(var(--v-theme-oxblood));
+  text-decoration: line-through;
+}
+.preview__row--new b {
+  color: rgb(var(--v-theme-bottle));
+}
+</style>

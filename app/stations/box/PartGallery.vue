@@ -1,0 +1,148 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import {
+  DRAWN_TRAYS,
+  GALLERY,
+  partOutline,
+  type AnyPart,
+  type DrawnTray,
+  type GalleryEntry,
+  type PartOf,
+  type Tray,
+} from '@core';
+import FractionText from '../../parts/FractionText.vue';
+import OutlineDrawing from '../../parts/OutlineDrawing.vue';
+import { useUnits } from '../../composables/useUnits';
+import { useBox } from '../../stores/box';
+import { useNotices } from '../../stores/notices';
+import { tellPart, TRAY_ONE } from './part-text';
+
+/** Every kind of a tray: its outline, what it is for, and the sizes it comes in. A size puts one in the box. */
+const props = defineProps<{ tray: Tray }>();
+const open = defineModel<boolean>({ required: true });
+const emit = defineEmits<{ added: [id: string] }>();
+const box = useBox();
+const notices = useNotices();
+const { system } = useUnits();
+const added = ref(0);
+
+const drawn = computed(() => (DRAWN_TRAYS as readonly string[]).includes(props.tray));
+const entries = computed(() =>
+  (GALLERY[props.tray] as readonly GalleryEntry[]).map((entry) => {
+    const middle = entry.sizes[entry.sizes.length >> 1]!;
+    return {
+      entry,
+      outline: drawn.value
+        ? partOutline(props.tray as DrawnTray, middle as PartOf<DrawnTray>, viewOf(props.tray))
+        : null,
+      sizes: entry.sizes.map((part) => {
+        const says = entry.sizes.length === 1 ? 'Add one' : sizeText(part);
+        return { part, says, label: entry.sizes.length === 1 ? `Add ${entry.title}` : `Add ${entry.title}, ${says}` };
+      }),
+    };
+  }),
+);
+/** Trailers show their shape from above, everything else from the side. */
+const viewOf = (tray: Tray): 'top' | 'side' => (tray === 'trailers' ? 'top' : 'side');
+
+/** The size alone: the first words of a part's line, without its kind where they can be told apart. */
+function sizeText(part: AnyPart): string {
+  const { title } = tellPart(props.tray, part, system.value);
+  const match = /^([\d/ .]+ (?:oz|g|in|mm|lb|ft|m)|[\d.]+:1|\d\/?\d?)\b/.exec(title) ?? /\d$/.exec(title);
+  return match?.[0] ?? title;
+}
+
+async function add(part: AnyPart): Promise<void> {
+  const made = await box.addOne(props.tray, { ...part, quantity: 1 });
+  if (!made.ok) return notices.complain(made.issues);
+  added.value++;
+  emit('added', made.value.id);
+  notices.say(`${tellPart(props.tray, part, system.value).title} is in the box.`, () => box.remove(made.value.id));
+}
+</script>
+
+<template>
+  <v-dialog v-model="open" :aria-label="`Add a ${TRAY_ONE[tray]}`" :max-width="980" scrollable>
+    <v-card class="gallery">
+      <div class="gallery__head">
+        <h2>Add a {{ TRAY_ONE[tray] }}</h2>
+        <p role="status">{{ added === 0 ? 'Press a size to put one in the box.' : `${added} added.` }}</p>
+        <v-btn class="act" @click="open = false">Done</v-btn>
+      </div>
+      <ul class="gallery__kinds">
+        <li v-for="{ entry, outline, sizes } in entries" :key="entry.id">
+          <div v-if="outline" class="gallery__picture">
+            <OutlineDrawing :outline="outline" :frame-mm="120" :label="`${entry.title}, its outline`" />
+          </div>
+          <div>
+            <h3>{{ entry.title }}</h3>
+            <p class="soft">{{ entry.purpose }}</p>
+            <div class="gallery__sizes">
+              <v-btn v-for="{ part, says, label } in sizes" :key="says" :aria-label="label" @click="add(part)">
+                <FractionText :text="says" />
+              </v-btn>
+            </div>
+          </div>
+        </li>
+      </ul>
+    </v-card>
+  </v-dialog>
+</template>
+
+<style scoped>
+.gallery {
+  padding: 18px 22px;
+}
+.gallery__head {
+  display: flex;
+  gap: 18px;
+  align-items: center;
+  padding-bottom: 12px;
+  border-bottom: 2px solid rgb(var(--v-theme-ink));
+}
+.gallery__head p {
+  flex: 1;
+}
+.gallery__kinds {
+  list-style: none;
+  overflow: auto;
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 0 26px;
+}
+.gallery__kinds li {
+  display: grid;
+  grid-template-columns: 150px 1fr;
+  gap: 14px;
+  align-items: center;
+  padding: 10px 0;
+  border-bottom: 1px solid rgb(var(--v-theme-rule));
+}
+.gallery__picture {
+  overflow: hidden;
+}
+.gallery__sizes {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 5px;
+  margin-top: 6px;
+}
+.gallery__sizes .v-btn {
+  min-width: 0;
+  padding: 0 10px;
+}
+@media (max-width: 700px) {
+  .gallery {
+    padding: 14px;
+  }
+  .gallery__head {
+    flex-wrap: wrap;
+  }
+  .gallery__kinds {
+    grid-template-columns: 1fr;
+  }
+  .gallery__kinds li {
+    grid-template-columns: 96px 1fr;
+  }
+}
+</style>

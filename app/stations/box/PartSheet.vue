@@ -1,0 +1,195 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import {
+  DRAWN_TRAYS,
+  issueText,
+  parsePart,
+  partOutline,
+  type AnyPart,
+  type DrawnTray,
+  type PartOf,
+  type Tray,
+} from '@core';
+import FractionText from '../../parts/FractionText.vue';
+import OutlineDrawing from '../../parts/OutlineDrawing.vue';
+import { useUnits } from '../../composables/useUnits';
+import type { PartRow } from '../../db/database';
+import { useBox } from '../../stores/box';
+import { useNotices } from '../../stores/notices';
+import { FITTING_FIELDS, NEW_FITTING, PART_FIELDS, withValue } from './part-fields-table';
+import { quantityText, tellPart, TRAY_ONE } from './part-text';
+import PartFields from './PartFields.vue';
+import PartMeasured from './PartMeasured.vue';
+
+/** One part: drawn, described, measured; every change is stored at once. */
+const props = defineProps<{ row: PartRow & { readonly tray: Tray } }>();
+const emit = defineEmits<{ close: []; open: [id: string] }>();
+const box = useBox();
+const notices = useNotices();
+const { system } = useUnits();
+const problem = ref('');
+
+const tray = computed(() => props.row.tray);
+const part = computed(() => props.row.part as unknown as AnyPart);
+const line = computed(() => tellPart(tray.value, part.value, system.value));
+const outlines = computed(() => {
+  if (!(DRAWN_TRAYS as readonly string[]).includes(tray.value)) return [];
+  const draw = tray.value as DrawnTray;
+  return (['side', 'top'] as const).map((view) => ({
+    view,
+    outline: partOutline(draw, part.value as PartOf<DrawnTray>, view),
+    says: `${line.value.title}, ${view === 'side' ? 'from the side' : 'from above'}`,
+  }));
+});
+const fittings = computed(() =>
+  tray.value !== 'heads'
+    ? []
+    : (Object.keys(FITTING_FIELDS) as (keyof typeof FITTING_FIELDS)[]).filter(
+        (name) => (part.value as PartOf<'heads'>)[name],
+      ),
+);
+const frameMm = computed(() =>
+  Math.max(150, ...outlines.value.map(({ outline }) => outline.bounds.x + outline.bounds.width + 6)),
+);
+
+const change = (field: string, value: unknown): Promise<void> => changeTo(withValue(part.value, field, value));
+
+async function changeTo(draft: object): Promise<void> {
+  const changed = parsePart(tray.value, draft);
+  if (!changed.ok) {
+    problem.value = changed.issues.map(issueText).join(' ');
+    return;
+  }
+  problem.value = '';
+  const stored = await box.replace(props.row, changed.value);
+  if (!stored.ok) notices.complain(stored.issues);
+}
+
+type Fitting = keyof typeof FITTING_FIELDS;
+/** Puts a fitting on a head, or takes it off; a frame comes with a blade and takes its blades along. */
+async function fitOrStrip(name: Fitting): Promise<void> {
+  const on = !fittings.value.includes(name);
+  const { put, off } = NEW_FITTING[name];
+  if (name === 'arms') {
+    const blades = on ? [{ shape: 'colorado', size: 4, finish: 'gold' }] : undefined;
+    return changeTo(withValue(withValue(part.value, 'blades', blades), 'arms', on ? put : off));
+  }
+  return changeTo(withValue(part.value, name, on ? put : off));
+}
+
+const quantity = computed(() => part.value.quantity);
+const count = (by: number): Promise<void> => change('quantity', Math.max(0, (quantity.value ?? 1) + by));
+const condition = computed(() => part.value.condition ?? 'good');
+
+async function duplicate(): Promise<void> {
+  const added = await box.addOne(tray.value, part.value);
+  if (!added.ok) return notices.complain(added.issues);
+  notices.say(`A copy of ${line.value.title} is in the box.`, () => box.remove(added.value.id));
+  emit('open', added.value.id);
+}
+async function remove(): Promise<void> {
+  const { row } = props;
+  const { title } = line.value;
+  const removed = await box.remove(row.id);
+  if (!removed.ok) return notices.complain(removed.issues);
+  emit('close');
+  notices.say(`${title} taken out.`, () => box.putBack([row]));
+}
+</script>
+
+<template>
+  <section class="sheet" :aria-label="`${line.title}, its sheet`" data-testid="part-sheet">
+    <header class="sheet__head">
+      <h2><FractionText :text="line.title" /></h2>
+      <v-btn class="sheet__close" variant="text" aria-label="Close the sheet" @click="emit('close')">×</v-btn>
+    </header>
+    <OutlineDrawing
+      v-for="drawn in outlines"
+      :key="drawn.view"
+      :outline="drawn.outline"
+      :frame-mm="frameMm"
+      :ruled="drawn.view === 'side'"
+      :label="drawn.says"
+    />
+    <div class="sheet__count" role="group" aria-label="How many">
+      <v-btn aria-label="One less" @click="count(-1)">−</v-btn>
+      <b class="number" data-testid="sheet-quantity">{{ quantityText(quantity) }}</b>
+      <v-btn aria-label="One more" @click="count(1)">+</v-btn>
+      <v-btn v-if="quantity !== 0" @click="change('quantity', 0)">Used up</v-btn>
+      <v-btn
+        v-for="state in ['torn', 'rusty'] as const"
+        :key="state"
+        :aria-pressed="condition === state"
+        :class="{ sheet__on: condition === state }"
+        @click="change('condition', condition === state ? undefined : state)"
+        >{{ state }}</v-btn
+      >
+    </div>
+    <p v-if="line.out" class="sheet__out">Left out of the picks: {{ line.out }}.</p>
+    <div class="sheet__fields">
+      <PartFields :part="part" :fields="PART_FIELDS[tray]" @change="change" />
+      <PartFields v-for="name in fittings" :key="name" :part="part" :fields="FITTING_FIELDS[name]" @change="change" />
+    </div>
+    <div v-if="tray === 'heads'" class="sheet__count" role="group" aria-label="What it carries">
+      <v-btn v-for="(fitting, name) in NEW_FITTING" :key="name" @click="fitOrStrip(name)">
+        {{ fittings.includes(name) ? 'Without' : 'With' }} {{ fitting.title }}
+      </v-btn>
+    </div>
+    <p v-if="problem" class="sheet__problem" role="alert">{{ problem }} The last right value stays.</p>
+    <PartMeasured :tray="tray" :part="part" @change="change" />
+    <footer class="sheet__foot">
+      <v-btn @click="duplicate">Duplicate</v-btn>
+      <v-btn @click="remove">Take out this {{ TRAY_ONE[tray] }}</v-btn>
+    </footer>
+  </section>
+</template>
+
+<style scoped>
+.sheet {
+  display: grid;
+  gap: 12px;
+  align-content: start;
+  padding: 14px 20px 24px;
+}
+.sheet__head {
+  display: flex;
+  justify-content: space-between;
+  align-items: start;
+}
+.sheet__close {
+  min-width: 48px;
+  height: 40px;
+  font-size: 20px;
+}
+.sheet__count {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
+  align-items: center;
+}
+.sheet__count b {
+  min-width: 44px;
+  text-align: center;
+  font-size: 22px;
+}
+.sheet__on {
+  background: rgb(var(--v-theme-oxblood));
+  color: rgb(var(--v-theme-on-primary));
+}
+.sheet__out,
+.sheet__problem {
+  border-left: 4px solid rgb(var(--v-theme-oxblood));
+  padding-left: 10px;
+}
+.sheet__fields {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 10px;
+  align-items: start;
+}
+.sheet__foot {
+  display: flex;
+  gap: 8px;
+  flex-wrap: wrap;
+}
+</style>

@@ -1,0 +1,93 @@
+<script setup lang="ts">
+import type { WaterRow } from '../../db/database';
+import { useNotices } from '../../stores/notices';
+import { useWater } from '../../stores/water';
+import { placeName } from './place-name';
+
+/** Names the water at hand, starts a new day from it, and leads to the others. */
+const open = defineModel<boolean>({ required: true });
+const store = useWater();
+const notices = useNotices();
+
+async function remove(row: WaterRow): Promise<void> {
+  const removed = await store.remove(row);
+  if (!removed.ok) return notices.complain(removed.issues);
+  notices.say(`${placeName(row)} taken out.`, () => store.putBack(row));
+}
+async function copy(): Promise<void> {
+  await store.copyForToday();
+  notices.say('A copy for today; the water before it is kept.');
+}
+</script>
+
+<template>
+  <v-dialog v-model="open" aria-label="Waters by place and day" :max-width="560">
+    <v-card class="places__sheet">
+      <h2>Waters by place and day</h2>
+      <div class="places__name">
+        <v-text-field
+          :model-value="store.place"
+          label="Place"
+          maxlength="60"
+          autocomplete="off"
+          @update:model-value="store.rename({ place: $event ?? '' })"
+        />
+        <v-text-field
+          :model-value="store.day ?? ''"
+          label="Day"
+          type="date"
+          @update:model-value="store.rename({ day: $event ? String($event) : null })"
+        />
+      </div>
+      <v-btn class="act" @click="copy">Start a new day from this water</v-btn>
+      <ul v-if="store.all.length > 0">
+        <li v-for="row in store.all" :key="row.key">
+          <v-btn variant="text" class="places__open" :aria-pressed="row.key === store.key" @click="store.open(row)">
+            {{ placeName(row) }}<template v-if="row.key === store.key"> (at hand)</template>
+          </v-btn>
+          <v-btn
+            v-if="row.key !== store.key"
+            variant="text"
+            :aria-label="`Take out ${placeName(row)}`"
+            @click="remove(row)"
+            >×</v-btn
+          >
+        </li>
+      </ul>
+      <v-btn @click="open = false">Close</v-btn>
+    </v-card>
+  </v-dialog>
+</template>
+
+<style scoped>
+.places__sheet {
+  padding: 20px 24px;
+  display: grid;
+  gap: 12px;
+}
+.places__name {
+  display: grid;
+  grid-template-columns: 1fr 170px;
+  gap: 10px;
+}
+.places__sheet ul {
+  list-style: none;
+}
+.places__sheet li {
+  display: flex;
+  justify-content: space-between;
+  border-bottom: 1px solid rgb(var(--v-theme-rule));
+}
+.places__open {
+  justify-content: start;
+  min-height: 44px;
+}
+@media (max-width: 700px) {
+  .places__here {
+    min-height: 48px;
+  }
+  .places__name {
+    grid-template-columns: 1fr;
+  }
+}
+</style>

@@ -1,0 +1,49 @@
+import { SCHOOLS, type SchoolQuestion, type SchoolRef } from '../water/schema';
+import { questionOf } from './schools';
+import type { Found, SearchFor } from './search';
+import type { RigSpace } from './space';
+import { LIVE_SCHOOLS, silencedSchools, speakingSchools, type CompiledWater } from './wants';
+
+/** One other school for each question that is at stake on this water. */
+export function otherSchools(compiled: CompiledWater): SchoolRef[] {
+  const silenced = silencedSchools(compiled);
+  const speaking = new Set(speakingSchools(compiled).map(questionOf));
+  const questions = [...new Set(LIVE_SCHOOLS.map(questionOf))];
+  return questions.flatMap((question) => {
+    const { school } = compiled.schools[question];
+    if (school === null) return [];
+    const heard = silenced.find((ref) => questionOf(ref) === question);
+    if (heard) return [heard];
+    const others = SCHOOLS[question].filter((other) => other !== school);
+    return speaking.has(question) && others.length === 1 ? [`${question}:${others[0]}` as SchoolRef] : [];
+  });
+}
+
+/** Whether a rival rig really parts from a pick: on weight by a lighter or heavier head, else by being another rig. */
+export function parts(question: SchoolQuestion, ref: SchoolRef, space: RigSpace, rival: Found, pick: Found): boolean {
+  if (question !== 'weight') {
+    return rival.head !== pick.head || rival.skirt !== pick.skirt || rival.trailer !== pick.trailer;
+  }
+  const [own, other] = [space.heads[pick.head]!.head.weightOz, space.heads[rival.head]!.head.weightOz];
+  return ref === 'weight:slow-hand' ? other < own : other > own;
+}
+
+export const bestOnly: SearchFor = {
+  groupOf: (): number => 0,
+  enough: (settled: readonly Found[]): boolean => settled.length > 0,
+};
+
+/** The best rig of each head weight, until every pick has a rival that the other school would call lighter or heavier. */
+export function rivalWeights(space: RigSpace, picks: readonly Found[], ref: SchoolRef): SearchFor {
+  const weights = space.heads.map(({ head }) => head.weightOz);
+  const steps = [...new Set(weights)];
+  const [least, most] = [Math.min(...weights), Math.max(...weights)];
+  const wanting = picks.filter(({ head }) =>
+    ref === 'weight:slow-hand' ? weights[head]! > least : weights[head]! < most,
+  );
+  return {
+    groupOf: (head) => steps.indexOf(weights[head]!),
+    enough: (settled: readonly Found[]): boolean =>
+      wanting.every((pick) => settled.some((rival) => parts('weight', ref, space, rival, pick))),
+  };
+}

@@ -1,0 +1,203 @@
+import type { Medium } from '../motion/fall';
+import type { Reach } from './bounds';
+import { measureParts, type HasRow } from './measure';
+import {
+  bestPossible,
+  fitter,
+  ruleScorer,
+  wantScorer,
+  type OpenRules,
+  type RuleScorer,
+  type WantScorer,
+} from './score';
+import { AXES, AXIS_NAMES } from './axes';
+import type { HeadClass, RigSpace, TrailerClass } from './space';
+import type { CompiledWater } from './wants';
+
+const COLOUR_AXIS = AXIS_NAMES.indexOf('trailerColour');
+
+/** A rig of a space by its classes, with its score. */
+export interface Found {
+  readonly head: number;
+  readonly skirt: number;
+  readonly trailer: number;
+  readonly score: number;
+}
+
+/** Everything that scores rigs of one space under one compiled water. */
+export interface Judge {
+  readonly wants: WantScorer;
+  readonly rules: RuleScorer;
+  /** the most anything could collect: scores are shares of it */
+  readonly best: number;
+  /** the most the skirt rules can add, whichever skirt of a set is worn */
+  mostOfSkirts(head: HeadClass, trailer: TrailerClass): number;
+}
+
+/** What a set of skirts can add at most depends on the rules that head and trailer leave open, which many pairs share. */
+export function judgeOf(space: RigSpace, compiled: CompiledWater): Judge {
+  const rules = ruleScorer(compiled.prefers);
+  const known = new Map<OpenRules, Float64Array>();
+  const colours = AXES.trailerColour.length;
+  return {
+    wants: wantScorer(compiled.wants),
+    rules,
+    best: bestPossible(compiled),
+    mostOfSkirts(head, trailer) {
+      const open = rules.open(head, trailer);
+      let row = known.get(open);
+      if (!row) {
+        row = new Float64Array(space.skirtSets.length * colours).fill(NaN);
+        known.set(open, row);
+      }
+      // rules of one colour for both turn on the trailer's
+      const at = head.skirtSet * colours + trailer.axes[COLOUR_AXIS]!;
+      const found = row[at]!;
+      if (!Number.isNaN(found)) return found;
+      let most = -Infinity;
+      for (const skirt of space.skirtSets[head.skirtSet]!.classes) {
+        most = Math.max(most, rules.skirt(open, space.skirts[skirt]!, trailer));
+      }
+      row[at] = most;
+      return most;
+    },
+  };
+}
+
+/** Numbers of rigs, measured when first asked for and shared by every search over one space and water. */
+export function rigNumbers(
+  space: RigSpace,
+  compiled: CompiledWater,
+  medium: Medium,
+): (head: number, skirt: number, trailer: number) => HasRow {
+  const known = new Map<number, HasRow>();
+  return (head, skirt, trailer) => {
+    const alike = space.skirts[skirt]!.alike;
+    const key = (head * space.skirts.length + alike) * space.trailers.length + space.trailers[trailer]!.alike;
+    const found =
+      known.get(key) ??
+      measureParts(space.heads[head]!, space.skirts[skirt]!, space.trailers[trailer]!, medium, compiled.facts);
+    if (known.size < KEPT_RIGS) known.set(key, found);
+    return found;
+  };
+}
+
+/** Rigs whose numbers are kept: more would cost memory, not time. */
+const KEPT_RIGS = 400_000;
+
+/** How a search groups rigs and when it has found enough. */
+export interface SearchFor {
+  /** group of a head with a trailer, by their places in the space: only the best of each group is kept */
+  groupOf(head: number, trailer: number): number;
+  /** groups settled so far, best first: true when these are enough */
+  enough(settled: readonly Found[]): boolean;
+}
+
+/** Of equals the first in the order of the box. */
+export const better = (a: Found, b: Found): number =>
+  b.score - a.score || a.head - b.head || a.skirt - b.skirt || a.trailer - b.trailer;
+
+/** Pairs in the order in which they are worth looking at, with what they can collect at most. */
+export interface Queue {
+  readonly order: Uint32Array;
+  /** most a pair can collect, not yet as a share */
+  most(pair: number): number;
+}
+
+/** Room for rounding between bound and score, and for the grain at which a queue is sorted. */
+const SLACK = 1e-6;
+
+/** Grain of what pairs can collect when they are put in order, and room for their number behind it. */
+const GRAIN = 1e-6;
+const PAIRS_ROOM = 2 ** 24;
+
+/** Puts pairs in order, the most promising first. Sorting plain numbers is many times faster than sorting by a function. */
+export function queueOf(most: Float64Array): Queue {
+  const keys = Float64Array.from(most, (value, pair) => pair - Math.round(value / GRAIN) * PAIRS_ROOM).sort();
+  const order = Uint32Array.from(keys, (key) => key - Math.floor(key / PAIRS_ROOM) * PAIRS_ROOM);
+  return { order, most: (pair) => most[pair]! };
+}
+
+/**
+ * Best-first search. Pairs of head and trailer come in the order of what they can score at most; a pair, and within it a skirt,
+ * is measured only while it could still beat the best of its group. A group is settled once nothing left can beat it.
+ * @param queue    an upper bound for every pair
+ * @param tighter  a closer bound on what a pair collects, asked before anything is measured; null when the queue's is as close
+ * @returns        the best of each settled group, best first
+ */
+export function* searchBest(
+  space: RigSpace,
+  judge: Judge,
+  queue: Queue,
+  tighter: ((head: HeadClass, trailer: TrailerClass) => number) | null,
+  numbersOf: (head: number, skirt: number, trailer: number) => HasRow,
+  { groupOf, enough }: SearchFor,
+): Generator<void, Found[]> {
+  const trailers = space.trailers.length;
+  const best = new Map<number, Found>();
+  const share = (collected: number): number => Math.max(0, collected / judge.best);
+  let sinceYield = 0;
+  for (let at = 0; at < queue.order.length; at++) {
+    const pair = queue.order[at]!;
+    const bound = share(queue.most(pair)) + SLACK;
+    if (at % CHECK_EVERY === 0) {
+      const settled = [...best.values()].filter(({ score }) => score > bound).sort(better);
+      if (enough(settled)) return settled;
+    }
+    const headAt = Math.floor(pair / trailers);
+    const trailerAt = pair % trailers;
+    const group = groupOf(headAt, trailerAt);
+    const bar = best.get(group)?.score ?? -1;
+    if (bound < bar) continue;
+    const head = space.heads[headAt]!;
+    const trailer = space.trailers[trailerAt]!;
+    const closer = tighter === null ? queue.most(pair) : tighter(head, trailer);
+    if (share(closer) + SLACK < bar) continue;
+
+    const closed = judge.rules.closed(head, trailer);
+    const open = judge.rules.open(head, trailer);
+    const beside = closer - judge.mostOfSkirts(head, trailer);
+    for (const skirtAt of space.skirtSets[head.skirtSet]!.classes) {
+      const worn = judge.rules.skirt(open, space.skirts[skirtAt]!, trailer);
+      if (share(beside + worn) + SLACK < (best.get(group)?.score ?? -1)) continue;
+      const score = share(judge.wants.exact(numbersOf(headAt, skirtAt, trailerAt)) + closed + worn);
+      const found: Found = { head: headAt, skirt: skirtAt, trailer: trailerAt, score };
+      const so = best.get(group);
+      if (!so || better(found, so) < 0) best.set(group, found);
+      sinceYield++;
+    }
+    if (++sinceYield > YIELD_AFTER) {
+      sinceYield = 0;
+      yield;
+    }
+  }
+  return [...best.values()].sort(better);
+}
+
+/** How much more a rig can collect under another judge than under the first: what other rules and other wants may add. */
+export function mostGained(space: RigSpace, from: CompiledWater, to: CompiledWater): number {
+  const [before, after] = [new Set(from.prefers), new Set(to.prefers)];
+  const added = to.prefers.filter((rule) => !before.has(rule) && rule.weight > 0);
+  const dropped = from.prefers.filter((rule) => !after.has(rule) && rule.weight < 0);
+  const rules = [...added, ...dropped].reduce((sum, { weight }) => sum + Math.abs(weight), 0);
+  const wants = to.wants.reduce((sum, want) => {
+    const old = from.wants.find(({ id }) => id === want.id);
+    if (old && old.from === want.from && old.to === want.to) return sum;
+    if (!old || want.id !== 'weight') return sum + want.weight;
+    // what a head weighs is known, so what it gains is too
+    const [is, was] = [fitter(want), fitter(old)];
+    return (
+      sum + Math.max(0, ...space.heads.map(({ body }) => want.weight * is(body.massKg) - old.weight * was(body.massKg)))
+    );
+  }, 0);
+  return rules + wants;
+}
+
+/** The most a pair can collect: wants at their best within reach, rules exactly, skirts at their friendliest. */
+export const mostOfPair = (judge: Judge, head: HeadClass, trailer: TrailerClass, reach: Reach): number =>
+  judge.wants.most(reach) + judge.rules.closed(head, trailer) + judge.mostOfSkirts(head, trailer);
+
+/** Pairs between two looks at whether enough is settled. */
+const CHECK_EVERY = 32;
+/** Rigs and pairs looked at between two looks at the clock. */
+const YIELD_AFTER = 1500;

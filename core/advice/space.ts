@@ -1,0 +1,230 @@
+import { headOf, isSkirtedHead, usable, type Box, type HeadPart, type SkirtPart, type TrailerPart } from '../rig/box';
+import { headBody, skirtBody, type HeadBody, type SkirtBody } from '../rig/body';
+import { isRoundBody, trailerBody, type TrailerBody } from '../rig/trailer-body';
+import { uncutTrailer, type Head, type Orientation, type Rig, type Skirt, type Trailer } from '../rig/schema';
+import { colourClassOf } from '../tackle/colours';
+import { AXES, AXIS_NAMES, AXIS_OF, axisValues, type Axis } from './axes';
+
+/** Parts that are physically alike, as one: what they are, how many choices they stand for, and what the water meets. */
+interface ClassOf<Body> {
+  /** how many choices of the box are like this one */
+  readonly count: number;
+  readonly body: Body;
+  /** the first class of its kind that differs from this one in colour at most: the water cannot tell them apart */
+  readonly alike: number;
+  /** place on each axis that looks at this part, by the order of AXIS_NAMES */
+  readonly axes: Uint8Array;
+}
+
+export interface HeadClass extends ClassOf<HeadBody> {
+  readonly head: Head;
+  readonly guard: HeadPart['guard'];
+  readonly keeper: HeadPart['keeper'];
+  /** the skirts it can wear: an index into `skirtSets` */
+  readonly skirtSet: number;
+}
+
+export interface SkirtClass extends ClassOf<SkirtBody | null> {
+  readonly skirt: Skirt | null;
+}
+
+export interface TrailerClass extends ClassOf<TrailerBody | null> {
+  readonly trailer: Trailer | null;
+  readonly core: NonNullable<Rig['core']> | null;
+}
+
+/**
+ * Every rig a box allows, without listing them: classes of heads, skirts and trailers. A rig is one of each; skirts come from
+ * the head's own set. Classes keep the order of the box, so that "the first of equals" means the same everywhere.
+ */
+export interface RigSpace {
+  readonly heads: readonly HeadClass[];
+  readonly skirts: readonly SkirtClass[];
+  readonly skirtSets: readonly { readonly classes: readonly number[]; readonly count: number }[];
+  readonly trailers: readonly TrailerClass[];
+  readonly considered: number;
+}
+
+type SkirtLook = Pick<SkirtPart, 'material' | 'strands' | 'lengthMm' | 'colour' | 'massG'>;
+
+const asSkirt = (part: SkirtLook): Skirt => ({
+  material: part.material,
+  strands: part.strands,
+  lengthMm: part.lengthMm,
+  thinned: 0,
+  trim: 'none',
+  colour: part.colour,
+  ...(part.massG === undefined ? {} : { massG: part.massG }),
+});
+
+/** Length of the core that is tried where a box has something bright to cut it from, mm. @source craft-practice */
+const CORE_MM = 20;
+
+/** A bright stick worm to cut cores from, or null. */
+function coreOf(box: Box): TrailerChoice['core'] {
+  const stick = box.trailers.find(
+    (part) => usable(part) && part.kind === 'stick-worm' && colourClassOf(part.colour) === 'bright',
+  );
+  return stick ? { lengthMm: CORE_MM, colour: stick.colour } : null;
+}
+
+interface TrailerChoice {
+  readonly trailer: Trailer | null;
+  readonly core: NonNullable<Rig['core']> | null;
+}
+
+/** Ways to hang an uncut trailer that differ in what they do: on edge where the body is flat, hung at its end for chunks. */
+function waysToHang(part: TrailerPart, core: TrailerChoice['core']): TrailerChoice[] {
+  const flat = uncutTrailer(part);
+  const turns: Orientation[] = isRoundBody(part.kind) ? ['flat'] : ['flat', 'edge'];
+  const threaded = turns.map((orientation) => ({ ...flat, orientation }));
+  return [
+    ...threaded.map((trailer) => ({ trailer, core: null })),
+    ...(part.kind === 'chunk' ? [{ trailer: { ...flat, hang: 'hung' as const }, core: null }] : []),
+    ...(core ? [{ trailer: flat, core }] : []),
+  ];
+}
+
+/** Groups what is alike, keeping the first of each and the order. */
+function classesOf<T, C>(
+  items: readonly T[],
+  keyOf: (item: T) => string,
+  bareKeyOf: (item: T) => string,
+  make: (first: T, count: number, alike: number) => C,
+) {
+  const at = new Map<string, number>();
+  const found: { first: T; count: number }[] = [];
+  const classOfItem = items.map((item) => {
+    const key = keyOf(item);
+    const known = at.get(key);
+    if (known !== undefined) {
+      found[known]!.count++;
+      return known;
+    }
+    at.set(key, found.length);
+    found.push({ first: item, count: 1 });
+    return found.length - 1;
+  });
+  const firstBare = new Map<string, number>();
+  const classes = found.map(({ first, count }, index): C => {
+    const bare = bareKeyOf(first);
+    if (!firstBare.has(bare)) firstBare.set(bare, index);
+    return make(first, count, firstBare.get(bare)!);
+  });
+  return { classes, classOfItem };
+}
+
+const EMPTY_HEAD: Head = {
+  style: 'ball',
+  finesse: false,
+  weightOz: 1,
+  metal: 'lead',
+  hook: { size: '4/0', wire: 'medium' },
+};
+
+/** Places on the axes one part decides; the others stay at 0. */
+function axesOf(part: 'head' | 'skirt' | 'trailer', rig: Partial<Rig>): Uint8Array {
+  const values = axisValues({ family: 'skirted', head: EMPTY_HEAD, ...rig });
+  return Uint8Array.from(AXIS_NAMES, (name: Axis) =>
+    AXIS_OF[name] === part ? (AXES[name] as readonly (string | boolean)[]).indexOf(values[name]) : 0,
+  );
+}
+
+const colourKey = (colour: string): string => colourClassOf(colour) ?? 'natural';
+const key = (...parts: unknown[]): string => JSON.stringify(parts);
+
+/** Lays out every rig a box allows. Parts that are used up, torn or rusty, and heads of other families, are left out. */
+export function rigSpace(box: Box): RigSpace {
+  const headParts = box.heads.filter((part) => usable(part) && isSkirtedHead(part));
+  const loose = box.skirts.filter(usable).map(asSkirt);
+  const core = coreOf(box);
+  const choices: TrailerChoice[] = [
+    { trailer: null, core: null },
+    ...box.trailers.filter(usable).flatMap((part) => waysToHang(part, core)),
+  ];
+
+  const skirtKey = (skirt: Skirt | null): string =>
+    skirt === null ? 'none' : key({ ...skirt, colour: colourKey(skirt.colour) });
+  // loose skirts first, then those that came with heads, in the order they are met
+  const own = headParts.map(({ skirt }) => (skirt ? asSkirt(skirt) : loose.length > 0 ? undefined : null));
+  const worn: (Skirt | null)[] = [...loose, ...own.filter((skirt) => skirt !== undefined)];
+  const uncoloured = (part: { colour: string } | null): string => key(part === null ? null : { ...part, colour: '' });
+  const { classes: skirts, classOfItem: skirtClass } = classesOf(
+    worn,
+    skirtKey,
+    uncoloured,
+    (skirt, count, alike): SkirtClass => ({
+      skirt,
+      count,
+      alike,
+      body: skirt ? skirtBody(skirt) : null,
+      axes: axesOf('skirt', { skirt }),
+    }),
+  );
+
+  const skirtSets: { classes: number[]; count: number }[] = [
+    { classes: [...new Set(skirtClass.slice(0, loose.length))], count: loose.length },
+  ];
+  const setOfClass = new Map<number, number>();
+  let next = loose.length;
+  const setOfHead = own.map((skirt) => {
+    if (skirt === undefined) return 0;
+    const of = skirtClass[next++]!;
+    const known = setOfClass.get(of);
+    if (known !== undefined) return known;
+    skirtSets.push({ classes: [of], count: 1 });
+    setOfClass.set(of, skirtSets.length - 1);
+    return skirtSets.length - 1;
+  });
+
+  const { classes: heads } = classesOf(
+    headParts.map((part, at) => ({ part, set: setOfHead[at]!, head: headOf(part) })),
+    ({ part, set, head }) => key(head, part.guard ?? null, part.keeper ?? 'barb', set),
+    ({ head }) => key(head),
+    ({ part, set, head }, count, alike): HeadClass => ({
+      head,
+      alike,
+      guard: part.guard ?? null,
+      keeper: part.keeper ?? 'barb',
+      skirtSet: set,
+      count,
+      body: headBody(head),
+      axes: axesOf('head', { head, guard: part.guard ?? null, keeper: part.keeper ?? 'barb' }),
+    }),
+  );
+  const { classes: trailers } = classesOf(
+    choices,
+    ({ trailer, core: plug }) =>
+      key(trailer === null ? null : { ...trailer, colour: colourKey(trailer.colour) }, plug !== null),
+    ({ trailer, core: plug }) => `${uncoloured(trailer)} ${plug !== null}`,
+    ({ trailer, core: plug }, count, alike): TrailerClass => ({
+      trailer,
+      alike,
+      core: plug,
+      count,
+      body: trailer ? trailerBody(trailer) : null,
+      axes: axesOf('trailer', { trailer, core: plug }),
+    }),
+  );
+  const trailerChoices = choices.length;
+  return {
+    heads,
+    skirts,
+    skirtSets,
+    trailers,
+    considered: heads.reduce((sum, head) => sum + head.count * skirtSets[head.skirtSet]!.count, 0) * trailerChoices,
+  };
+}
+
+/** The rig of three classes, in the shape of files. */
+export function rigOf(head: HeadClass, skirt: SkirtClass, trailer: TrailerClass): Rig {
+  return {
+    family: 'skirted',
+    head: head.head,
+    keeper: head.keeper ?? 'barb',
+    guard: head.guard ?? null,
+    skirt: skirt.skirt,
+    trailer: trailer.trailer,
+    core: trailer.core,
+  };
+}

@@ -1,0 +1,20 @@
+export const LINE_KINDS = ['nylon', 'fluorocarbon', 'braid'] as const;
+export type LineKind = (typeof LINE_KINDS)[number];
+
+/** Diameter in mm is this times the root of the breaking load in lb. @source adr-0004 */
+export const LINE_MM_PER_ROOT_LB: Readonly<Record<LineKind, number>> = {
+  nylon: 0.095,
+  fluorocarbon: 0.086,
+  braid: 0.0505,
+};
+
+/**
+ * Diameter of a line that nobody measured.
+ * @param lb  breaking load, lb
+ * @returns   mm, +-15 % between makes
+ * @source adr-0004
+ */
+export const lineDiameterMm = (kind: LineKind, lb: number): number => LINE_MM_PER_ROOT_LB[kind] * Math.sqrt(lb);
+
+export const ROD_POWERS = ['light', 'medium-light', 'medium', 'medium-heavy', 'heavy', 'extra-heavy'] as const;
+export const ROD_ACTIONS = ['moderate', 'moderate-fast', 'fast', 'extra-fast'] as const;
