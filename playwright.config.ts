@@ -22,10 +22,11 @@ export default defineConfig({
   testMatch: '**/*.e2e.ts',
   outputDir: 'test-results',
   fullyParallel: true,
-  workers: 3,
+  workers: 2,
   retries: 0,
-  timeout: 60_000,
-  expect: { timeout: 10_000 },
+  // a machine that is busy with other things is slow, not wrong: only what never comes is a failure
+  timeout: 180_000,
+  expect: { timeout: 30_000 },
   reporter: [['list'], ['json', { outputFile: 'test-results/e2e.json' }]],
   use: { baseURL: `http://127.0.0.1:${PORT}`, acceptDownloads: true, contextOptions: { reducedMotion: 'reduce' } },
   webServer: [

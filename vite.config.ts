@@ -10,6 +10,18 @@ export default defineConfig({
   // nothing here or in Vuetify is written with Vue's options API
   define: { __VUE_OPTIONS_API__: 'false' },
   worker: { format: 'es' },
-  build: { target: 'es2022', sourcemap: false, chunkSizeWarningLimit: 900 },
+  build: {
+    target: 'es2022',
+    sourcemap: false,
+    chunkSizeWarningLimit: 900,
+    // what every view needs travels together: fewer files are sooner there
+    rolldownOptions: {
+      output: {
+        codeSplitting: {
+          groups: [{ name: 'base', test: /node_modules[\\/](@vue|vue|vue-router|pinia|dexie|zod)[\\/]/ }],
+        },
+      },
+    },
+  },
   server: { host: '127.0.0.1' },
 });

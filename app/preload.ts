@@ -8,7 +8,9 @@ const AFTER_MS = 3000;
 export function preloadStations(): void {
   const fetchAll = async (): Promise<void> => {
     await Promise.allSettled([
+      import('./stations/water/WaterCoverRow.vue'),
       import('./stations/water/WaterPlacesDialog.vue'),
+      import('./shell/FilesMenu.vue'),
       import('./stations/pick/PickPage.vue'),
       import('./stations/pick/PickSettings.vue'),
       import('./stations/pick/PickSchools.vue'),

@@ -131,7 +131,7 @@ test.describe('files that cannot be', () => {
     await expect(page.getByLabel('quantity 5')).toBeVisible();
     await page.getByRole('button', { name: 'Import a list…' }).click();
     await take('style,weight\nfootball,1/2\n', 'Replace the tray by this list');
-    await expect(page.getByRole('heading', { name: '1 parts in your box' })).toBeVisible();
+    await expect(page.getByRole('heading', { name: '1 part in your box' })).toBeVisible();
   });
 
   test('a box without trailers is ranked, and says so', async ({ page }) => {

@@ -28,11 +28,12 @@ export { expect };
 /** Skips on the phone what is the same there: the deck's own tests are enough of its time. */
 export const deskOnly = (info: TestInfo): void => base.skip(info.project.name !== 'desk', 'the same on the deck');
 
-/** Runs axe over the page as it stands. */
+/** Runs axe over the page as it stands: in the page itself (nothing here has frames), and told to report faults only. */
 export async function expectAxeClean(page: Page): Promise<void> {
   // colours are measured once nothing fades any more
   await page.waitForTimeout(350);
-  const { violations } = await new AxeBuilder({ page }).analyze();
+  const axe = new AxeBuilder({ page }).setLegacyMode().options({ resultTypes: ['violations'] });
+  const { violations } = await axe.analyze();
   expect(violations.map(({ id, nodes }) => `${id}: ${nodes.map(({ target }) => target.join(' ')).join(', ')}`)).toEqual(
     [],
   );

@@ -78,6 +78,7 @@ test.describe('the water of the demo world', () => {
   });
 
   test('the picture: each thing in it moves by keyboard and by hand, and its number follows', async ({ page }) => {
+    await expect(page.locator('.column__label').filter({ hasText: '35 in' })).toHaveText(/^\s*usual 35 in\s*$/);
     const disc = page.getByRole('slider', { name: 'Visibility, in the picture', exact: true });
     await disc.focus();
     await page.keyboard.press('ArrowDown');

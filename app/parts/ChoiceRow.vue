@@ -1,26 +1,31 @@
 <script setup lang="ts" generic="T extends string">
-/** One of a few, or some of a few: square switches, the chosen ones filled bottle green. */
-defineProps<{ label: string; options: readonly { readonly value: T; readonly title: string }[]; multiple?: boolean }>();
+/** One of a few, or some of a few where the value is a list: square switches, the chosen ones filled bottle green. */
+defineProps<{ label: string; options: readonly { readonly value: T; readonly title: string }[] }>();
 const value = defineModel<T | T[]>({ required: true });
 
 const isOn = (option: T): boolean =>
   Array.isArray(value.value) ? value.value.includes(option) : value.value === option;
+
+function choose(option: T): void {
+  if (!Array.isArray(value.value)) value.value = option;
+  else value.value = isOn(option) ? value.value.filter((other) => other !== option) : [...value.value, option];
+}
 </script>
 
 <template>
   <div class="choice-row" role="group" :aria-label="label">
     <span class="choice-row__label" aria-hidden="true">{{ label }}</span>
-    <v-btn-toggle
-      v-model="value"
-      :mandatory="!multiple"
-      :multiple="multiple ?? false"
-      class="choice-row__toggle"
-      selected-class="choice-row__on"
-    >
-      <v-btn v-for="option in options" :key="option.value" :value="option.value" :aria-pressed="isOn(option.value)">
+    <div class="choice-row__options">
+      <button
+        v-for="option in options"
+        :key="option.value"
+        type="button"
+        :aria-pressed="isOn(option.value)"
+        @click="choose(option.value)"
+      >
         {{ option.title }}
-      </v-btn>
-    </v-btn-toggle>
+      </button>
+    </div>
   </div>
 </template>
 
@@ -37,20 +42,24 @@ const isOn = (option: T): boolean =>
   font: 500 14px/1.1 var(--v-font-heading);
   color: rgb(var(--v-theme-ink-soft));
 }
-.choice-row__toggle {
+.choice-row__options {
+  display: flex;
   flex-wrap: wrap;
-  height: auto !important;
   gap: 4px;
-  overflow: visible;
 }
-.choice-row__toggle :deep(.v-btn) {
-  height: 28px !important;
-  min-width: 0;
+.choice-row__options button {
+  height: 28px;
   padding: 0 8px;
   border: 1px solid rgba(var(--v-theme-ink-soft), 0.6);
+  background: none;
+  color: inherit;
   font: 600 15px var(--v-font-heading);
+  cursor: pointer;
 }
-.choice-row__toggle :deep(.choice-row__on) {
+.choice-row__options button:hover {
+  border-color: currentColor;
+}
+.choice-row__options button[aria-pressed='true'] {
   background: rgb(var(--v-theme-bottle));
   border-color: rgb(var(--v-theme-bottle));
   color: rgb(var(--v-theme-on-secondary));
@@ -61,8 +70,8 @@ const isOn = (option: T): boolean =>
     gap: 3px;
     padding: 6px 0;
   }
-  .choice-row__toggle :deep(.v-btn) {
-    height: 48px !important;
+  .choice-row__options button {
+    height: 48px;
     padding: 0 13px;
   }
 }

@@ -77,8 +77,12 @@ function onBlur(): void {
       @keydown.up.prevent="step(1)"
       @keydown.down.prevent="step(-1)"
     />
-    <v-btn class="unit-field__step" :aria-label="`Less ${label.toLowerCase()}`" @click="step(-1)">−</v-btn>
-    <v-btn class="unit-field__step" :aria-label="`More ${label.toLowerCase()}`" @click="step(1)">+</v-btn>
+    <button type="button" class="unit-field__step" :aria-label="`Less ${label.toLowerCase()}`" @click="step(-1)">
+      −
+    </button>
+    <button type="button" class="unit-field__step" :aria-label="`More ${label.toLowerCase()}`" @click="step(1)">
+      +
+    </button>
   </div>
 </template>
 
@@ -99,6 +103,13 @@ function onBlur(): void {
   margin-left: -1px;
   font-size: 20px;
   padding: 0;
+  border: 1px solid rgb(var(--v-theme-ink-soft));
+  background: none;
+  color: inherit;
+  cursor: pointer;
+}
+.unit-field__step:hover {
+  background: rgb(var(--v-theme-rule));
 }
 .unit-field :deep(input) {
   font: 700 21px var(--v-font-heading);

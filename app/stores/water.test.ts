@@ -89,6 +89,18 @@ describe('several waters by place and day', () => {
     expect(rows[0]!.day).toBe('2026-09-26');
     expect(store.day).toMatch(/^\d{4}-\d\d-\d\d$/);
   });
+  test('what is typed while the copy is being written belongs to the copy', async () => {
+    const store = useWater();
+    store.rename({ place: 'Brindle Mere', day: '2026-09-26' });
+    await settled();
+    const before = store.key;
+    const copied = store.copyForToday();
+    store.rename({ place: 'Withy Pool' });
+    await copied;
+    await settled();
+    expect((await db.waters.get(before))!.place).toBe('Brindle Mere');
+    expect((await db.waters.get(store.key))!.place).toBe('Withy Pool');
+  });
   test('another is opened, and is at hand after a reload', async () => {
     const store = useWater();
     store.change({ temperatureC: 9 });

@@ -92,18 +92,21 @@ export const useWater = defineStore('water', () => {
     void store();
   }
 
-  /** Keeps this water as it is and goes on with a copy of it: the same place, today. */
+  /**
+   * Keeps this water as it is and goes on with a copy of it: the same place, today. The copy is at hand at once, before anything
+   * is written: what is typed in the next moment is the copy's.
+   */
   async function copyForToday(): Promise<void> {
-    await store();
+    const kept = store();
     key.value = crypto.randomUUID();
     day.value = today();
-    await store();
+    await Promise.all([kept, store()]);
   }
 
   async function open(row: WaterRow): Promise<void> {
-    await store();
+    const kept = store();
     take(row);
-    await store();
+    await Promise.all([kept, store()]);
   }
 
   /** Takes a water out; the one at hand gives way to the next. */

@@ -73,7 +73,9 @@ const save = (): void => saveText('pandero-box.json', writeBox(box.box), 'applic
 <template>
   <div class="box">
     <header class="box__head">
-      <h1>{{ box.count === 0 ? 'Your box is empty' : `${box.count} parts in your box` }}</h1>
+      <h1>
+        {{ box.count === 0 ? 'Your box is empty' : `${box.count} ${box.count === 1 ? 'part' : 'parts'} in your box` }}
+      </h1>
       <v-text-field
         v-if="box.count > 0"
         ref="find"

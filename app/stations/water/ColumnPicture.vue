@@ -70,7 +70,7 @@ defineProps<{ column: Column }>();
       <g v-if="column.usual">
         <circle class="column__usual" :cx="DISC_X" :cy="column.usual.y" r="20" />
         <text class="column__label" :x="DISC_X + 24" :y="column.usual.y + 5">
-          column.usual {{ column.show('visibility', column.usual.usualVisibilityM) }}
+          usual {{ column.show('visibility', column.usual.usualVisibilityM) }}
         </text>
       </g>
       <path class="column__string" :d="`M${DISC_X} ${FRAME.surfaceY}V${column.discY}`" />

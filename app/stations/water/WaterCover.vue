@@ -1,10 +1,12 @@
 <script setup lang="ts">
-import { computed } from 'vue';
+import { computed, defineAsyncComponent } from 'vue';
 import type { Cover } from '@core';
 import { useWater } from '../../stores/water';
+import { whenIdle } from '../../when-idle';
 import { COVER_CHOICES } from './water-choices';
-import WaterCoverRow from './WaterCoverRow.vue';
 
+/** its selects are heavy, and open water has none: they come once the wants are on the screen */
+const WaterCoverRow = defineAsyncComponent(() => whenIdle(() => import('./WaterCoverRow.vue')));
 const MAX_COVER = 12;
 const store = useWater();
 const cover = computed(() => store.water.cover);

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { defineAsyncComponent } from 'vue';
+import { whenIdle } from '../../when-idle';
 import WaterCover from './WaterCover.vue';
 import WaterNumbers from './WaterNumbers.vue';
 import WaterPlaces from './WaterPlaces.vue';
@@ -8,7 +9,7 @@ import WaterTieOn from './WaterTieOn.vue';
 import WaterWants from './WaterWants.vue';
 
 // the picture comes a moment after what can be typed; its place is kept
-const WaterColumn = defineAsyncComponent(() => import('./WaterColumn.vue'));
+const WaterColumn = defineAsyncComponent(() => whenIdle(() => import('./WaterColumn.vue')));
 </script>
 
 <template>

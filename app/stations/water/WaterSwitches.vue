@@ -60,7 +60,7 @@ const where = computed({
     <ChoiceRow v-model="sky" label="Light" :options="SKY_CHOICES" />
     <ChoiceRow v-model="wind" label="Wind" :options="WIND_CHOICES" />
     <ChoiceRow v-model="trend" label="Trend" :options="TREND_CHOICES" />
-    <ChoiceRow v-model="forage" label="They eat" :options="FORAGE_CHOICES" multiple />
+    <ChoiceRow v-model="forage" label="They eat" :options="FORAGE_CHOICES" />
     <ChoiceRow v-model="mood" label="Mood" :options="MOOD_CHOICES" />
     <ChoiceRow v-model="pressure" label="Fished over" :options="PRESSURE_CHOICES" />
     <ChoiceRow v-model="season" label="Season" :options="SEASON_CHOICES" />
