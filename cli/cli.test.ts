@@ -4,7 +4,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { describe, expect, test } from '@jest/globals';
 import { DEMO_BOX, NORTH_ARM } from '../demo/brindle-mere';
-import { fail, issue, ok } from '../core';
+import { fail, issue, ok, type Result, type RetrieveReport } from '../core';
 import { COMMANDS } from './commands';
 import { numberOption, parseOptions } from './options';
 
@@ -125,16 +125,106 @@ describe('commands', () => {
       issues: [{ code: 'not-one-of', path: '--units' }],
     });
   });
-  test('rig: the whole shape, nulls where nothing is built', () => {
-    const report = run('rig', ['--rig', 'f', '--temperature', '8'], JSON.stringify(rigValue));
+  test('rig: the whole shape, nulls only where a block does not apply', () => {
+    const guard = { kind: 'fibre', fibres: 20, lengthMm: 28, spread: 'none', bevel: false };
+    const report = run('rig', ['--rig', 'f', '--temperature', '8'], JSON.stringify({ ...rigValue, guard }));
     expect(report).toMatchObject({
       ok: true,
-      value: { hook: null, guard: null, hunting: null, roll: null, keeper: null },
+      value: {
+        hunting: null,
+        kick: null,
+        keeper: null,
+        roll: { blowOverMps: null },
+        guard: { collapseN: expect.any(Number) },
+        hook: { rollUp: 'turns-up', exitMm: null },
+      },
     });
   });
-  test('a family that is not built falls as null, never as a guess', () => {
+  test('a family without what it works by is refused by name', () => {
     const fall = run('fall', ['--rig', 'f'], JSON.stringify({ ...rigValue, family: 'spinner' }));
-    expect(fall).toMatchObject({ ok: true, value: { speedMps: null, bandMps: null } });
+    expect(fall).toMatchObject({ ok: false, issues: [{ code: 'needs-block', path: 'blades' }] });
+  });
+  const files = (plan: object, water: object = NORTH_ARM): ((name: string) => Result<string>) => {
+    const texts: Record<string, object> = { rig: rigValue, plan, water };
+    return (name) => ok(JSON.stringify(texts[name]));
+  };
+  const PLAN = {
+    castM: 25,
+    tipHeightM: 1,
+    driftMps: 0,
+    line: { kind: 'fluorocarbon', lb: 15 },
+    bottom: [
+      [0, 1.2],
+      [25, 2],
+    ],
+    steps: [
+      { do: 'countdown', s: 3 },
+      { do: 'reel', mPerS: 0.75, s: 8 },
+      { do: 'pause', s: 1 },
+      { do: 'kill', s: 1 },
+      { do: 'lift-drop', m: 0.6 },
+      { do: 'shake', mPerS: 0.6, hz: 3, s: 10 },
+    ],
+  };
+  const ask = (command: string, words: string[], plan: object): Result<unknown> => {
+    const parsed = parseOptions(words, COMMANDS[command]!);
+    if (!parsed.ok) return parsed;
+    return COMMANDS[command]!.run(parsed.value, files(plan));
+  };
+  const WITH_PLAN = ['--rig', 'rig', '--plan', 'plan'];
+  test('retrieve: the whole shape, seconds in the band when the water names one', () => {
+    const done = ask('retrieve', [...WITH_PLAN, '--water', 'water'], PLAN) as { value: RetrieveReport };
+    expect(Object.keys(done.value)).toEqual([
+      'midCastDepthM',
+      'bandMidCastDepthM',
+      'maxDepthM',
+      'secondsInBand',
+      'contacts',
+      'holdSpeedMps',
+      'wakeSpeedMps',
+      'slowestWorkingMps',
+      'fastestMps',
+      'path',
+    ]);
+    expect(done.value.path[0]).toEqual([0, 25, 0]);
+    expect(done.value.maxDepthM).toBeLessThanOrEqual(2);
+  });
+  test('solve: a value with the nearest that is sold, or why there is none', () => {
+    const steady = { ...PLAN, bottom: undefined, steps: [PLAN.steps[0], { do: 'reel', mPerS: 0.75 }] };
+    const found = ask('solve', [...WITH_PLAN, '--for', 'weight', '--depth', '1.2'], steady);
+    expect(found).toMatchObject({
+      value: { for: 'weight', unit: 'oz', why: null, nearest: { value: expect.any(Number) } },
+    });
+    const none = ask('solve', [...WITH_PLAN, '--for', 'line', '--depth', '30'], steady);
+    expect(none).toMatchObject({ value: { value: null, why: expect.stringContaining('No setting reaches 30 m') } });
+    expect(ask('solve', [...WITH_PLAN, '--for', 'luck', '--depth', '1'], steady)).toMatchObject({
+      issues: [{ code: 'not-one-of', path: '--for' }],
+    });
+    expect(ask('solve', [...WITH_PLAN, '--for', 'line'], steady)).toMatchObject({
+      issues: [{ code: 'missing', path: '--depth' }],
+    });
+  });
+  test.each([
+    ['no line', { line: { kind: 'braid', lb: 0 } }, 'too-small', 'line.lb'],
+    ['a negative line', { line: { kind: 'braid', lb: -4 } }, 'too-small', 'line.lb'],
+    ['a cast shorter than the tip is high', { castM: 3, tipHeightM: 3 }, 'cast-too-short', 'castM'],
+    ['a programme that never moves', { steps: [{ do: 'countdown', s: 3 }] }, 'never-moves', 'steps'],
+    ['a speed past the range', { steps: [{ do: 'reel', mPerS: 9 }] }, 'too-large', 'steps[0].mPerS'],
+    ['a bottom above the surface', { bottom: [[0, -0.3]] }, 'too-small', 'bottom[0][1]'],
+    [
+      'a bottom that turns back',
+      {
+        bottom: [
+          [5, 1],
+          [5, 2],
+        ],
+      },
+      'not-downwards',
+      'bottom[1]',
+    ],
+  ])('a plan with %s is refused by field', (_, wrong, code, path) => {
+    const said = ask('retrieve', WITH_PLAN, { ...PLAN, ...wrong });
+    expect(said).toMatchObject({ ok: false, issues: [{ code, path }] });
   });
   test('an unknown command and --help', () => {
     expect(pandero(['deck']).status).toBe(2);

@@ -11,13 +11,18 @@ import {
   issueText,
   ok,
   readPanderoJson,
+  retrieveReport,
   rigReport,
+  SOLVE_FOR,
+  solveRetrieve,
   SEMI_TIGHT_MAX,
   WATER_LIMITS,
   type Box,
   type Issue,
   type Result,
+  type RetrievePlan,
   type Rig,
+  type SolveFor,
   type UnitSystem,
   type Water,
 } from '../core';
@@ -36,13 +41,20 @@ export interface Command extends CommandShape {
 const under = (name: string, issues: readonly Issue[]): Issue[] =>
   issues.map((found) => ({ ...found, path: found.path === '' ? name : found.path }));
 
-function readKind(parsed: Parsed, readText: ReadText, option: 'water' | 'rig' | 'box'): Result<Water | Rig | Box> {
+interface Files {
+  readonly water: Water;
+  readonly rig: Rig;
+  readonly box: Box;
+  readonly plan: RetrievePlan;
+}
+
+function readKind(parsed: Parsed, readText: ReadText, option: keyof Files): Result<Files[keyof Files]> {
   const name = parsed.values[option];
   if (name === undefined) return fail([issue('missing', `--${option}`, { expected: 'a file, or - for stdin' })]);
   const text = readText(name);
   if (!text.ok) return text;
   const file = readPanderoJson(text.value, [option]);
-  return file.ok ? ok(file.value.value as Water | Rig | Box) : fail(under(`--${option}`, file.issues));
+  return file.ok ? ok(file.value.value as Files[keyof Files]) : fail(under(`--${option}`, file.issues));
 }
 
 const temperature = (parsed: Parsed): Result<number | undefined> =>
@@ -50,6 +62,29 @@ const temperature = (parsed: Parsed): Result<number | undefined> =>
 
 const problemsOf = (...results: readonly Result<unknown>[]): Issue[] =>
   results.flatMap((result) => (result.ok ? [] : [...result.issues]));
+
+interface RetrieveInputs {
+  readonly rig: Rig;
+  readonly plan: RetrievePlan;
+  readonly water: Water | null;
+}
+
+function retrieveInputs(parsed: Parsed, readText: ReadText): Result<RetrieveInputs> {
+  const rig = readKind(parsed, readText, 'rig') as Result<Rig>;
+  const plan = readKind(parsed, readText, 'plan') as Result<RetrievePlan>;
+  const water =
+    parsed.values['water'] === undefined ? ok(null) : (readKind(parsed, readText, 'water') as Result<Water>);
+  if (!rig.ok || !plan.ok || !water.ok) return fail(problemsOf(rig, plan, water));
+  return ok({ rig: rig.value, plan: plan.value, water: water.value });
+}
+
+function solveFor(parsed: Parsed): Result<SolveFor> {
+  const got = parsed.values['for'];
+  const allowed = SOLVE_FOR.join(' ');
+  if (got === undefined) return fail([issue('missing', '--for', { expected: allowed })]);
+  const found = SOLVE_FOR.find((name) => name === got);
+  return found ? ok(found) : fail([issue('not-one-of', '--for', { got, allowed })]);
+}
 
 /** Most picks anybody may ask for at once. */
 const TOP_LIMIT = 500;
@@ -98,18 +133,35 @@ export const COMMANDS: Readonly<Record<string, Command>> = {
       const semiTight = numberOption(parsed, 'semiTight', { min: 0, max: SEMI_TIGHT_MAX });
       const depthM = numberOption(parsed, 'depth', WATER_LIMITS.depthM);
       if (!rig.ok || !tempC.ok || !semiTight.ok || !depthM.ok) return fail(problemsOf(rig, tempC, semiTight, depthM));
-      if (rig.value.family !== 'skirted') {
-        const none = {
-          speedMps: null,
-          bandMps: null,
-          secondsToBottom: null,
-          fishesLikeOz: null,
-          attitudeDeg: null,
-          driftMps: null,
-        };
-        return ok(none);
-      }
       return ok(fallReport(rig.value, tempC.value ?? DEFAULT_TEMP_C, semiTight.value ?? 0, depthM.value ?? null));
+    },
+  },
+  retrieve: {
+    usage: 'retrieve --rig F --plan F [--water F]',
+    about: 'computes the path of a rig on a retrieve, how deep it runs, what it touches, and at which speeds it works',
+    options: { rig: true, plan: true, water: true },
+    positional: 0,
+    run(parsed, readText) {
+      const asked = retrieveInputs(parsed, readText);
+      return asked.ok ? ok(retrieveReport(asked.value.rig, asked.value.plan, asked.value.water)) : asked;
+    },
+  },
+  solve: {
+    usage: `solve --rig F --plan F --for ${SOLVE_FOR.join('|')} --depth M [--water F]`,
+    about:
+      'finds the weight, speed, countdown or line that takes a rig to a depth half way back, or says why none does',
+    options: { rig: true, plan: true, water: true, for: true, depth: true },
+    positional: 0,
+    run(parsed, readText) {
+      const asked = retrieveInputs(parsed, readText);
+      const depthM = numberOption(parsed, 'depth', { min: 0, max: WATER_LIMITS.depthM.max });
+      const by = solveFor(parsed);
+      if (!asked.ok || !depthM.ok || !by.ok) return fail(problemsOf(asked, depthM, by));
+      if (depthM.value === undefined)
+        return fail([issue('missing', '--depth', { expected: 'metres below the surface' })]);
+      const { rig, plan, water } = asked.value;
+      const solved = solveRetrieve(rig, plan, water, by.value, depthM.value);
+      return ok({ ...solved, why: solved.why === null ? null : issueText(solved.why) });
     },
   },
   check: {

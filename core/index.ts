@@ -51,6 +51,7 @@ export { diffBox, partIdentity, type BoxDiff } from './rig/box-diff';
 export { computedMassG, massContradiction, MASS_CONTRADICTION, WEIGHED_TRAYS, type WeighedTray } from './rig/part-mass';
 export { catalogueBox, fibreGuard, plainHead } from './rig/catalogue';
 export { rigBody, headBody, skirtBody, type RigBody } from './rig/body';
+export { frameBody, vaneStartMps, type FrameBody, type Vane } from './rig/frame';
 export { nominalTrailerMassKg, trailerBody, isRoundBody } from './rig/trailer-body';
 export { rigOutline, type Bounds, type Outline, type OutlinePart, type OutlineShape } from './rig/outline';
 export { GALLERY, type GalleryEntry } from './rig/gallery-table';
@@ -63,8 +64,37 @@ export { rigProfile, type Profile } from './rig/profile';
 export { mediumAt, SEMI_TIGHT_MAX, secondsToBottom, steadyFall, submergedWeightN } from './motion/fall';
 export { driftBandMps, fallBandMps, FACTOR_SD, type Band } from './motion/bands';
 export { fishesLikeBandOz, fishesLikeOz } from './motion/fishes-like';
-export { kickOnsetMps } from './motion/kick';
+export { awakeAt, kickOnsetMps } from './motion/kick';
+export * from './motion/plan';
+export { groundOf, retrieve, secondsBetween, type Ground, type PathPoint, type Retrieved } from './motion/retrieve';
+export { lureOf, type Lure, type Towline } from './motion/towed';
+export { holdSpeedMps, levelDepthM } from './motion/level';
+export { linearBand, logBand } from './motion/path-bands';
+export {
+  dropNoiseSd,
+  FACTOR_KEYS,
+  learn,
+  predict,
+  priorBelief,
+  wakeNoiseSd,
+  type Belief,
+  type Predicted,
+} from './motion/calibration';
+export { blowOverMps, rollRad, uprightOnContact } from './motion/roll';
+export { bladeTurnsHz, flashCm2, frameStartMps, hunting, plateBeatHz, thumpCm2 } from './motion/vanes';
+export { tailBeatHz, wagMatch, type WagMatch, type WagVerdict } from './motion/tail';
+export { pinnedAboveMps, puffRatio, pulseIndex, seeThrough, strandHz } from './motion/skirt-motion';
 export { DEFAULT_TEMP_C, fallReport, SEMI_TIGHT_USUAL, type FallReport } from './motion/report';
+
+// hold
+export { guardCollapseN, GUARD_BAND } from './hold/guard';
+export { hookPoint, rollUp, type HookPoint, type RollUp } from './hold/hook-point';
+export { keeperSlipMps, KEEPER_HOLD_N } from './hold/keeper';
+export { arrivingSetN, neededSetN, straightensN } from './hold/hook-set';
+export { castLoad, paceOf, PER_TURN_M, turnsPerS, type CastLoad, type Pace } from './hold/pace';
+export { slowestWorkingMps, workingWindow, type FastLimit, type WorkingWindow } from './hold/working-window';
+export { prepareRetrieve, retrieveReport, type RetrieveReport } from './hold/retrieve-report';
+export { SOLVE_FOR, solveRetrieve, type Solved, type SolveFor } from './hold/solve';
 
 // advice
 export {
@@ -86,7 +116,7 @@ export { rigSpace } from './advice/space';
 export { questionOf, schoolAnswers, type SchoolAnswer, type SchoolAnswers, type SchoolReason } from './advice/schools';
 export { waterFacts, type WaterFacts } from './advice/water-facts';
 export { rigFaults, type Fault } from './advice/checks';
-export { rigReport, type RigReport } from './advice/rig-report';
+export { rigReport, USUAL_REEL_MPS, type RigReport } from './advice/rig-report';
 export { adviceReport, type AdviceReport } from './advice/advice-report';
 export * from './advice/messages/speak';
 export { dissentText, dissentTitle } from './advice/messages/speak-dissent';

@@ -34,7 +34,13 @@ export type IssueCode =
   | 'looks-like-a-date'
   | 'mass-contradicts-size'
   | 'same-as-another'
-  | 'does-not-fit';
+  | 'does-not-fit'
+  | 'never-moves'
+  | 'cast-too-short'
+  | 'not-downwards'
+  | 'needs-block'
+  | 'no-such-size'
+  | 'nothing-reaches';
 
 /** One problem: where it is (`path`, dotted; `line` counted from 1 in text files) and the facts its wording needs. */
 export interface Issue {

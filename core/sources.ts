@@ -11,6 +11,10 @@ export const SOURCES = {
   'blasius-1908': 'Blasius (1908), Z. Math. Phys. 56: laminar friction on a flat plate, 1.33 / sqrt(Re).',
   'alben-2002':
     'Alben, Shelley & Zhang (2002), Nature 420: a flexible fibre in a stream folds so that its drag grows as U^(4/3).',
+  'taylor-2003':
+    'Taylor, Nudds & Thomas (2003), Nature 425: tails and wings in cruise beat at Strouhal numbers near 0.2 to 0.4.',
+  'euler-bernoulli':
+    'Euler-Bernoulli beam: tip force of a clamped rod 3 E I d / l^3, first bending frequency, plastic moment of a round wire.',
   'densities-crc':
     'CRC Handbook of Chemistry and Physics: densities of lead, tungsten alloy, bismuth, brass and steel.',
   'silicone-data': 'Published ranges for silicone and natural rubber: density and Young modulus at small strain.',
@@ -23,6 +27,9 @@ export const SOURCES = {
   'adr-0007': 'Judgement: docs/adr/0007-search-and-gaps.md',
   'adr-0008': 'Estimate: docs/adr/0008-weighing.md',
   'adr-0009': 'Judgement: docs/adr/0009-measured-parts.md',
+  'adr-0010': 'Estimate: docs/adr/0010-retrieve-and-what-spins.md',
+  'adr-0011': 'Estimate: docs/adr/0011-hook-guard-and-keeper.md',
+  'adr-0012': 'Estimate: docs/adr/0012-bands-and-calibration.md',
 } as const;
 
 export type SourceId = keyof typeof SOURCES;

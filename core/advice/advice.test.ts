@@ -8,7 +8,7 @@ import { emptyBox, type Box } from '../rig/box';
 import { parseRig } from '../rig/schema';
 import { SOURCES } from '../sources';
 import { anyWater } from '../testing/fixtures/boxes';
-import { anyRig, jig } from '../testing/fixtures/rigs';
+import { anyFamilyRig, anyRig, jig, spinner, vibrating } from '../testing/fixtures/rigs';
 import { DEFAULT_WATER, type Water } from '../water/schema';
 import { adviceReport } from './advice-report';
 import { RIG_CHECKS, rigFaults } from './checks';
@@ -290,17 +290,23 @@ describe('checks of a rig', () => {
 describe('a rig’s report', () => {
   test('any rig has numbers, none of them NaN', () => {
     fc.assert(
-      fc.property(anyRig, fc.double({ min: 0, max: 40, noNaN: true }), (rig, tempC) => {
+      fc.property(anyFamilyRig, fc.double({ min: 0, max: 40, noNaN: true }), (rig, tempC) => {
         const report = rigReport(rig, tempC);
         expect(JSON.stringify(report)).not.toMatch(/NaN|Infinity/);
         expect(report.massG).toBeGreaterThan(0);
-        expect(report.fall!.slack.bandMps[0]).toBeLessThanOrEqual(report.fall!.slack.speedMps);
+        expect(report.fall.slack.bandMps[0]).toBeLessThanOrEqual(report.fall.slack.speedMps);
       }),
     );
   });
-  test('a family whose mechanics are not built has nulls, no invention', () => {
-    const report = rigReport({ ...jig(), family: 'spinner' }, 15);
-    expect(Object.entries(report).filter(([name, value]) => name !== 'faults' && value !== null)).toEqual([]);
+  test('blocks that do not apply are null, the others are there', () => {
+    expect(rigReport(jig(), 15)).toMatchObject({
+      hunting: null,
+      roll: { blowOverMps: null },
+      guard: expect.anything(),
+    });
+    expect(rigReport(jig({ trailer: null, strands: 0 }), 15)).toMatchObject({ kick: null, skirt: null, keeper: null });
+    expect(rigReport(spinner(), 15)).toMatchObject({ hunting: null, guard: null, faults: [] });
+    expect(rigReport(vibrating(), 15).hunting!.share).toBeGreaterThan(0.7);
   });
 });
 

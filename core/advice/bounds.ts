@@ -3,10 +3,10 @@ import { CRAWL_MPS, skirtSpreadM } from '../rig/skirt-shape';
 import { rigProfile } from '../rig/profile';
 import { fallBoundsMps, skirtEnvelope, type SkirtEnvelope } from '../motion/fall-bounds';
 import type { Medium } from '../motion/fall';
-import { kickOnsetMps, showAtSpeed } from '../motion/kick';
+import { awakeAt, kickOnsetMps, showAtSpeed } from '../motion/kick';
 import { PUSH_AT_MPS, pushIndexOf } from '../motion/push';
 import { skirtDragAreaM2 } from '../motion/skirt-drag';
-import { awakeAt, snagInputOf } from './measure';
+import { snagInputOf } from './measure';
 import type { WantId } from './rule';
 import type { Range } from './score';
 import { snagProofing } from './snag';
@@ -77,7 +77,7 @@ export function reachOf(
 
   return (head, trailer) => {
     const bare = rigOf(head, NO_SKIRT, trailer);
-    const body = rigBody(bare, { head: head.body, skirt: null, trailer: trailer.body });
+    const body = rigBody(bare, { head: head.body, skirt: null, trailer: trailer.body, frame: null });
     const span = spanAt(head.skirtSet);
     const [slowMps, fastMps] = fallBoundsMps(body, span.envelope, medium);
     const onsetMps = onsetAt(trailer);

@@ -4,7 +4,7 @@ import { rigBody, type RigBody } from '../rig/body';
 import { rigProfile } from '../rig/profile';
 import type { Rig } from '../rig/schema';
 import { steadyFall, type Medium } from '../motion/fall';
-import { kickOnsetMps, showAtSpeed } from '../motion/kick';
+import { awakeAt, kickOnsetMps, showAtSpeed } from '../motion/kick';
 import { pushIndex } from '../motion/push';
 import { guardClass } from './axes';
 import { WANT_IDS, type WantId } from './rule';
@@ -22,10 +22,6 @@ export const snagInputOf = (rig: Pick<Rig, 'head' | 'guard' | 'keeper' | 'traile
   buried: !rig.guard && rig.keeper === 'screw' && rig.trailer !== null && rig.trailer !== undefined,
   trailer: rig.trailer?.kind ?? null,
 });
-
-/** Share of a kick that is left at a speed: all of it from the onset on, none standing still. */
-export const awakeAt = (onsetMps: number | null, speedMps: number): number =>
-  onsetMps === null ? 1 : Math.min(1, speedMps / onsetMps);
 
 /** Numbers of one rig on the scales of the wants. */
 export function measureRig(rig: Rig, body: RigBody, medium: Medium, facts: WaterFacts): Has {
@@ -56,7 +52,7 @@ export function measureParts(
   facts: WaterFacts,
 ): HasRow {
   const rig = rigOf(head, skirt, trailer);
-  const body = rigBody(rig, { head: head.body, skirt: skirt.body, trailer: trailer.body });
+  const body = rigBody(rig, { head: head.body, skirt: skirt.body, trailer: trailer.body, frame: null });
   const measured = measureRig(rig, body, medium, facts);
   return Float64Array.from(WANT_IDS, (id) => measured[id]);
 }

@@ -32,6 +32,8 @@ function countsOf(file: Known): Record<string, number> {
       return { cover: file.value.cover.length };
     case 'rig':
       return { rigs: 1 };
+    case 'plan':
+      return { steps: file.value.steps.length };
   }
 }
 

@@ -50,6 +50,16 @@ const WORDING: Readonly<Record<IssueCode, Wording>> = {
   'same-as-another': ({ got }) =>
     `is the same as ${got}. Raise a quantity rather than listing it twice, if it is one pile.`,
   'does-not-fit': ({ got }) => `There is no room to save this (${got}). Export a backup, then free some space.`,
+  'never-moves': () => 'never moves the lure: no step reels, shakes or lifts. Add a step that does.',
+  'cast-too-short': ({ got, limit }) =>
+    `a cast of ${got} m is shorter than the ${limit} m needed from a tip this high. Cast further or lower the tip.`,
+  'not-downwards': ({ got }) =>
+    `${got} m: distances of a bottom must grow from point to point. Put the points in the order of their distance.`,
+  'needs-block': ({ family, block }) =>
+    `is missing. A rig of the family ${family} works by its "${block}"; say which it carries.`,
+  'no-such-size': ({ got, allowed }) => `is not made in size ${got}. Sizes are: ${list(allowed)}.`,
+  'nothing-reaches': ({ got, limit }) =>
+    `No setting reaches ${got} m; the nearest runs at ${limit} m. Change the target or another setting.`,
   'no-value': () => 'stands without a value. Write it behind the option.',
   'unknown-command': ({ got, allowed }) => `"${got}" is no command. Commands are: ${list(allowed)}.`,
   'unknown-option': ({ allowed }) => `is no option here. Options are: ${list(allowed)}.`,

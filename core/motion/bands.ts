@@ -3,7 +3,16 @@ import { BAND_80_SD } from '../units/band-80';
 import { UNIT_FACTORS, steadyFall, type DragFactors, type Medium, type SteadyFall } from './fall';
 
 /** Standard deviation of the logarithm of each factor. @source adr-0005 */
-export const FACTOR_SD: DragFactors = { head: 0.1, skirt: 0.2, trailer: 0.25, lift: 0.35 };
+export const FACTOR_SD: DragFactors = { head: 0.1, skirt: 0.2, trailer: 0.25, lift: 0.35, blade: 0.25 };
+
+/** Unknown factors that bear on a rig at all. */
+export const factorsOf = (body: RigBody): (keyof DragFactors)[] => [
+  'head',
+  ...(body.skirt ? (['skirt'] as const) : []),
+  ...(body.trailer ? (['trailer'] as const) : []),
+  ...(body.trailer || body.frame ? (['lift'] as const) : []),
+  ...(body.frame ? (['blade'] as const) : []),
+];
 
 const NUDGE = 0.01;
 
@@ -27,9 +36,7 @@ export function fallBand(
   const value = numberOf(fall);
   if (!(fall.speedMps > 0 && value > 0)) return [0, 0];
   let variance = 0;
-  for (const name of ['head', 'skirt', 'trailer', 'lift'] as const) {
-    if (name === 'skirt' && body.skirt === null) continue;
-    if ((name === 'trailer' || name === 'lift') && body.trailer === null) continue;
+  for (const name of factorsOf(body)) {
     const nudged: DragFactors = { ...UNIT_FACTORS, [name]: Math.exp(NUDGE) };
     const moved = numberOf(steadyFall(body, medium, semiTight, nudged, fall.pathMps));
     variance += ((Math.log(moved / value) / NUDGE) * FACTOR_SD[name]) ** 2;

@@ -1,4 +1,5 @@
 import type { RigBody } from '../rig/body';
+import { spinningDragM2 } from '../rig/frame';
 import { GRAVITY_MPS2, radFromDeg } from '../units/units';
 import { freshWaterDensityKgM3 } from '../water/density';
 import { waterKinematicViscosityM2ps } from '../water/viscosity';
@@ -22,9 +23,11 @@ export interface DragFactors {
   readonly skirt: number;
   readonly trailer: number;
   readonly lift: number;
+  /** blades and plates */
+  readonly blade: number;
 }
 
-export const UNIT_FACTORS: DragFactors = { head: 1, skirt: 1, trailer: 1, lift: 1 };
+export const UNIT_FACTORS: DragFactors = { head: 1, skirt: 1, trailer: 1, lift: 1, blade: 1 };
 
 /** A steady fall. Speeds in m/s, angles in rad. */
 export interface SteadyFall {
@@ -48,7 +51,7 @@ const LEVELLING_DEG_PER_SHARE = 100;
 
 /** How the parts of drag turn with the angle between body and motion. @source adr-0003 */
 const SKIRT_ANGLE = { base: 0.4, along: 0.6, across: 0.2 } as const;
-const PUSH_SHARE = 0.6;
+export const PUSH_SHARE = 0.6;
 
 const MAX_STEPS = 24;
 const TOLERANCE = 1e-9;
@@ -75,8 +78,10 @@ export function areasWithoutSkirt(
   const along = body.trailerAxialM2;
   const across = body.trailerNormalM2;
   const trailer = factors.trailer * (PUSH_SHARE * body.pushM2 + along * c2 * c + across * s2 * s);
+  // on the way down blades spin about the line of fall: all their drag, no lift
+  const frame = body.frame === null ? 0 : factors.blade * spinningDragM2(body.frame);
   return {
-    dragM2: head + trailer,
+    dragM2: head + trailer + frame,
     skirtShare: factors.skirt * (SKIRT_ANGLE.base + SKIRT_ANGLE.along * c2 + SKIRT_ANGLE.across * s2),
     liftM2: factors.lift * factors.trailer * (across * s2 * c - along * c2 * s),
   };
@@ -163,12 +168,27 @@ export function secondsToBottom(
   semiTight = 0,
 ): number | null {
   if (fall.speedMps <= 0) return null;
-  const skirtWaterM3 =
-    body.skirt === null ? 0 : body.skirt.lengthM * Math.PI * (body.skirt.lengthM / 4) ** 2 * SKIRT_WATER_SHARE;
-  const movedKg = body.massKg + medium.densityKgM3 * (ADDED_MASS_SHARE * body.volumeM3 + skirtWaterM3);
-  const startMps2 = (submergedWeightN(body, medium) * (1 - semiTight)) / movedKg;
+  const startMps2 = launchMps2(body, medium, semiTight);
   const pathM = depthM / Math.cos(fall.glideRad);
   const y = (pathM * startMps2) / fall.pathMps ** 2;
   // acosh(e^y) without overflow
   return (fall.pathMps / startMps2) * (y + Math.log1p(Math.sqrt(-Math.expm1(-2 * y))));
+}
+
+/** How far it has fallen straight down some seconds after it was let go, m: the same standing start the other way round. */
+export function fallenM(body: RigBody, medium: Medium, fall: SteadyFall, timeS: number): number {
+  if (fall.speedMps <= 0) return 0;
+  const startMps2 = launchMps2(body, medium, 0);
+  const x = (startMps2 * timeS) / fall.pathMps;
+  // ln cosh(x) without overflow
+  const pathM = (fall.pathMps ** 2 / startMps2) * (x + Math.log1p(Math.exp(-2 * x)) - Math.LN2);
+  return pathM * Math.cos(fall.glideRad);
+}
+
+/** Acceleration of a rig just let go, m/s². */
+function launchMps2(body: RigBody, medium: Medium, semiTight: number): number {
+  const skirtWaterM3 =
+    body.skirt === null ? 0 : body.skirt.lengthM * Math.PI * (body.skirt.lengthM / 4) ** 2 * SKIRT_WATER_SHARE;
+  const movedKg = body.massKg + medium.densityKgM3 * (ADDED_MASS_SHARE * body.volumeM3 + skirtWaterM3);
+  return (submergedWeightN(body, medium) * (1 - semiTight)) / movedKg;
 }

@@ -18,6 +18,10 @@ export function kickOnsetMps(kind: TrailerKind, softness: Softness, waterTempC: 
   return at20 === null ? null : at20 * Math.sqrt(plasticStiffness(softness, waterTempC));
 }
 
+/** Share of a kick that is left at a speed: all of it from the onset on, none standing still. */
+export const awakeAt = (onsetMps: number | null, speedMps: number): number =>
+  onsetMps === null ? 1 : Math.min(1, speedMps / onsetMps);
+
 /**
  * Motion to the eye at a speed, 0 to 1: the kind's own share, dying away as the speed falls below the onset.
  * @returns  for still tails their own small share at any speed

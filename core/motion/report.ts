@@ -24,7 +24,7 @@ export const SEMI_TIGHT_USUAL = 0.5;
 export const DEFAULT_TEMP_C = 15;
 
 /**
- * Everything about the fall of a skirted rig.
+ * Everything about the fall of a rig.
  * @param waterTempC  °C, 0 to 40
  * @param semiTight   0 to 0.6
  * @param depthM      for the seconds to the bottom

@@ -3,6 +3,7 @@ import { HOOKS, hookMass } from '../tackle/hooks';
 import { SKIRTS } from '../tackle/skirts';
 import { lengthMFromIn, lengthMFromMm, massKgFromG, massKgFromOz, radFromDeg } from '../units/units';
 import type { Guard, Head, Rig, Skirt, Trailer } from './schema';
+import { frameBody, type FrameBody } from './frame';
 import { trailerBody, type TrailerBody } from './trailer-body';
 
 /** A head as the water meets it. SI. */
@@ -42,14 +43,19 @@ export interface RigBody {
   readonly trailerAxialM2: number;
   readonly trailerNormalM2: number;
   readonly pushM2: number;
+  /** blades on arms or a plate; null on a skirted jig */
+  readonly frame: FrameBody | null;
 }
 
 /** Drag coefficients of a slender trailer, on its section and on the face it turns to the flow. @source adr-0003 */
 const TRAILER_AXIAL_CD = 0.25;
-const TRAILER_NORMAL_CD = 1.15;
+export const TRAILER_NORMAL_CD = 1.15;
+
+/** A treble is three hooks soldered back to back. @source adr-0011 */
+const TREBLE_POINTS = 3;
 
 /** Guard fibres: nylon-like, mm and kg/m³. @source adr-0004 */
-const FIBRE_DIAMETER_MM = 0.75;
+export const FIBRE_DIAMETER_MM = 0.75;
 const FIBRE_DENSITY_KG_M3 = 1140;
 
 /** A bright core is a plug of stick worm: diameter and density. @source adr-0004 */
@@ -121,15 +127,19 @@ function trailerEndM(rig: Rig, trailer: Trailer, body: TrailerBody): number {
 /** Plastic in front of the hook when a trailer is hung at its end, m. */
 export const HUNG_OVERLAP_M = 0.008;
 
+/** Keeper of a rig that names none. */
+export const RIG_KEEPER_DEFAULT = 'barb';
+
 /** Parts measured once, so that thousands of rigs can share them. */
 export interface JoinedParts {
   readonly head: HeadBody;
   readonly skirt: SkirtBody | null;
   readonly trailer: TrailerBody | null;
+  readonly frame: FrameBody | null;
 }
 
 /**
- * Puts a skirted rig together.
+ * Puts a rig together.
  * @param rig    file shape, already checked
  * @param parts  bodies of its parts, when the caller has them
  * @returns      SI body. `edge` turns the side of a flat trailer to the flow; on a round one it changes nothing.
@@ -138,14 +148,26 @@ export function rigBody(rig: Rig, parts?: JoinedParts): RigBody {
   const head = parts?.head ?? headBody(rig.head);
   const skirt = parts ? parts.skirt : rig.skirt ? skirtBody(rig.skirt) : null;
   const trailer = parts ? parts.trailer : rig.trailer ? trailerBody(rig.trailer) : null;
+  const frame = parts ? parts.frame : frameBody(rig);
 
   const hook = hookMass(rig.head.hook.size, rig.head.hook.wire, rig.head.hook.wireMm);
   let massKg = head.massKg + hook.massKg + (skirt?.massKg ?? 0) + (trailer?.massKg ?? 0);
   let volumeM3 = head.volumeM3 + hook.volumeM3 + (skirt?.volumeM3 ?? 0) + (trailer?.volumeM3 ?? 0);
+  if (frame) {
+    massKg += frame.massKg;
+    volumeM3 += frame.volumeM3;
+  }
   if (rig.guard) {
     const guard = guardMass(rig.guard);
     massKg += guard.massKg;
     volumeM3 += guard.volumeM3;
+  }
+  if (rig.trailerHook) {
+    const { kind, size } = rig.trailerHook;
+    const points = kind === 'treble' ? TREBLE_POINTS : 1;
+    const spare = hookMass(size, 'medium');
+    massKg += spare.massKg * points;
+    volumeM3 += spare.volumeM3 * points;
   }
   if (rig.core) {
     const coreM3 = (Math.PI / 4) * CORE_DIAMETER_M ** 2 * lengthMFromMm(rig.core.lengthMm);
@@ -169,5 +191,6 @@ export function rigBody(rig: Rig, parts?: JoinedParts): RigBody {
     trailerAxialM2: trailer === null ? 0 : TRAILER_AXIAL_CD * trailer.sectionM2,
     trailerNormalM2: TRAILER_NORMAL_CD * faceM2,
     pushM2: trailer?.pushM2 ?? 0,
+    frame,
   };
 }

@@ -2,7 +2,7 @@ import * as z from 'zod/mini';
 import { parseWith } from '../parse';
 import type { IssueCode, Result } from '../result';
 import { HEAD_STYLES, METALS, NOSES } from '../tackle/heads';
-import { BLADE_FINISHES, BLADE_SHAPES, PLATE_LINKS, PLATE_SIZES } from '../tackle/blades';
+import { BLADE_FINISHES, BLADE_SHAPES, bladeSizes, PLATE_LINKS, PLATE_SIZES } from '../tackle/blades';
 import { HOOK_SIZES, HOOK_WIRES } from '../tackle/hooks';
 import { COLLAR_MM, SKIRT_MATERIALS } from '../tackle/skirts';
 import { SOFTNESSES, TRAILER_KINDS } from '../tackle/trailers';
@@ -138,7 +138,7 @@ export const rigSchema = z
     ),
   })
   .check(({ value: rig, issues }) => {
-    const problem = (path: string[], code: IssueCode, data: Record<string, string | number>): void => {
+    const problem = (path: (string | number)[], code: IssueCode, data: Record<string, string | number>): void => {
       issues.push({ code: 'custom', input: rig, path, params: { code, data } });
     };
     const { skirt, trailer } = rig;
@@ -160,6 +160,16 @@ export const rigSchema = z
     for (const block of foreign[rig.family]) {
       if (rig[block] !== undefined) problem([block], 'wrong-family', { family: rig.family, block });
     }
+    const needed = { skirted: [], vibrating: ['blade'], spinner: ['blades'] } as const;
+    for (const block of needed[rig.family]) {
+      if (rig[block] === undefined) problem([block], 'needs-block', { family: rig.family, block });
+    }
+    rig.blades?.forEach(({ shape, size }, at) => {
+      const sizes = bladeSizes(shape);
+      if (!sizes.includes(size)) {
+        problem(['blades', at, 'size'], 'no-such-size', { got: size, allowed: sizes.join(' ') });
+      }
+    });
   });
 
 /** Plastic that must stay on the hook for the trailer to be one. */
@@ -171,6 +181,9 @@ export type Hook = z.infer<typeof hookSchema>;
 export type Guard = z.infer<typeof guardSchema>;
 export type Skirt = z.infer<typeof skirtSchema>;
 export type Trailer = z.infer<typeof trailerSchema>;
+export type Arms = z.infer<typeof armsSchema>;
+export type SpinnerBlade = z.infer<typeof spinnerBladeSchema>;
+export type Plate = z.infer<typeof plateSchema>;
 export type Orientation = (typeof ORIENTATIONS)[number];
 
 export const parseRig = (input: unknown): Result<Rig> => parseWith(rigSchema, input);

@@ -10,27 +10,37 @@ interface BladeRow {
   readonly lengthMm: Readonly<Partial<Record<number, number>>>;
   /** length over width */
   readonly slenderness: number;
+  /** half-angle of the cone it sweeps as it turns, degrees */
+  readonly coneDeg: number;
+  /** lift as a share of its drag */
+  readonly liftShare: number;
   readonly purpose: string;
 }
 
-/** Spinner blades: outlines and sizes. @source adr-0004 */
+/** Spinner blades: outlines and sizes (adr-0004), how they turn (adr-0010). @source adr-0010 */
 export const BLADES: Readonly<Record<BladeShape, BladeRow>> = {
   colorado: {
     title: 'Colorado',
     lengthMm: { 2: 22, 3: 25, 4: 29, 5: 33, 6: 38 },
     slenderness: 1.15,
+    coneDeg: 52,
+    liftShare: 0.35,
     purpose: 'Nearly round: most thump and lift at the slowest reel, for mud and cold.',
   },
   indiana: {
     title: 'Indiana',
     lengthMm: { 3: 28, 4: 33, 5: 38 },
     slenderness: 1.5,
+    coneDeg: 40,
+    liftShare: 0.25,
     purpose: 'Between the two: some thump, some speed.',
   },
   willow: {
     title: 'willow',
     lengthMm: { 3: 38, 4: 49, 5: 63, 6: 70 },
     slenderness: 2.4,
+    coneDeg: 25,
+    liftShare: 0.12,
     purpose: 'Long and narrow: most flash, least lift, slips through weed.',
   },
 };
@@ -38,26 +48,40 @@ export const BLADES: Readonly<Record<BladeShape, BladeRow>> = {
 /** @source adr-0004 */
 const BLADE_THICKNESS_MM = 0.5;
 /** @source densities-crc */
-const BRASS_KG_M3 = 8500;
+export const BRASS_KG_M3 = 8500;
 
 /** Sizes a shape is made in. */
 export const bladeSizes = (shape: BladeShape): number[] => Object.keys(BLADES[shape].lengthMm).map(Number);
 
 /**
- * What a blade weighs: an ellipse of brass sheet.
- * @returns kg; null for a size that shape is not made in
+ * Length and area of a blade: an ellipse.
+ * @returns m and m²; null for a size that shape is not made in
  */
-export function bladeMassKg(shape: BladeShape, size: number): number | null {
+export function bladeSize(
+  shape: BladeShape,
+  size: number,
+): { readonly lengthM: number; readonly areaM2: number } | null {
   const lengthMm = BLADES[shape].lengthMm[size];
   if (lengthMm === undefined) return null;
   const lengthM = lengthMFromMm(lengthMm);
-  const areaM2 = (Math.PI / 4) * lengthM * (lengthM / BLADES[shape].slenderness);
-  return areaM2 * lengthMFromMm(BLADE_THICKNESS_MM) * BRASS_KG_M3;
+  return { lengthM, areaM2: (Math.PI / 4) * lengthM * (lengthM / BLADES[shape].slenderness) };
+}
+
+/**
+ * What a blade weighs: brass sheet.
+ * @returns kg; null for a size that shape is not made in
+ */
+export function bladeMassKg(shape: BladeShape, size: number): number | null {
+  const made = bladeSize(shape, size);
+  return made === null ? null : made.areaM2 * lengthMFromMm(BLADE_THICKNESS_MM) * BRASS_KG_M3;
 }
 
 export const PLATE_SIZES = ['compact', 'standard', 'oversize', 'subtle'] as const;
 export type PlateSize = (typeof PLATE_SIZES)[number];
 export const PLATE_LINKS = ['direct', 'ring', 'wire'] as const;
+
+/** How a plate meets the water: its angle to the pull, drag and lift on its area, steel sheet of this thickness. @source adr-0010 */
+export const PLATE = { angleDeg: 50, dragCd: 1, liftCd: 0.35, thicknessMm: 0.8 } as const;
 
 /** Plates of vibrating heads. @source adr-0004 */
 export const PLATES: Readonly<Record<PlateSize, { readonly areaCm2: number; readonly purpose: string }>> = {

@@ -1,5 +1,6 @@
 import * as z from 'zod/mini';
 import { BOX_VERSION, boxSchema, upgradeBox } from '../../rig/box';
+import { planSchema } from '../../motion/plan';
 import { rigSchema, shortText } from '../../rig/schema';
 import { ticketSchema } from '../../ticket/schema';
 import { waterSchema } from '../../water/schema';
@@ -63,7 +64,7 @@ export function upgradeBackup(old: unknown): unknown {
 const asItIs = (value: unknown): unknown => value;
 
 /**
- * Our own JSON files by kind; waters and rigs carry no kind and are told by their fields. `upgrade` turns older versions into
+ * Our own JSON files by kind; waters, rigs and plans carry no kind and are told by their fields. `upgrade` turns older versions into
  * the one read here.
  */
 export const JSON_KINDS = {
@@ -72,6 +73,7 @@ export const JSON_KINDS = {
   backup: { schema: backupSchema, version: BACKUP_VERSION, title: 'a full backup', upgrade: upgradeBackup },
   water: { schema: waterSchema, version: null, title: 'a water', upgrade: asItIs },
   rig: { schema: rigSchema, version: null, title: 'a rig', upgrade: asItIs },
+  plan: { schema: planSchema, version: null, title: 'a retrieve plan', upgrade: asItIs },
 } as const;
 
 export type JsonKind = keyof typeof JSON_KINDS;

@@ -74,6 +74,7 @@ function kindOf(value: unknown): JsonKind | 'unknown' {
     return kind === 'box' || kind === 'tickets' || kind === 'backup' ? kind : 'unknown';
   }
   if ('head' in value && 'family' in value) return 'rig';
+  if ('steps' in value || 'castM' in value) return 'plan';
   if ('temperatureC' in value || 'visibilityM' in value) return 'water';
   return 'unknown';
 }

@@ -1,0 +1,31 @@
+import { FIBRE_DIAMETER_MM } from '../rig/body';
+import type { Guard } from '../rig/schema';
+import { lengthMFromMm } from '../units/units';
+
+/** Bending modulus of guard fibres and of guard wire, Pa; wire diameter, mm. @source adr-0011 */
+const FIBRE_MODULUS_PA = 2.5e9;
+const WIRE_MODULUS_PA = 200e9;
+const WIRE_MM = 0.5;
+/** A guard has given way once its tip has moved this far, mm. @source adr-0011 */
+const GIVES_MM = 10;
+/** Spread fibres are pushed a few at a time. @source adr-0011 */
+const SPREAD_SHARE: Readonly<Record<Guard['spread'], number>> = { none: 1, fanned: 0.7, wings: 0.6 };
+
+/** How far the computed push of a guard may be off, as a share. @source adr-0011 */
+export const GUARD_BAND = 0.4;
+
+/**
+ * Push at which a guard lies down and frees the point: so many clamped rods bent at their tips.
+ *   N 3 E I delta / l³
+ * Shorter is stiffer by the cube.
+ * @returns N, +-40 %
+ * @source euler-bernoulli
+ */
+export function guardCollapseN(guard: Guard): number {
+  const wire = guard.kind === 'wire';
+  const diameterM = lengthMFromMm(wire ? WIRE_MM : FIBRE_DIAMETER_MM);
+  const inertiaM4 = (Math.PI * diameterM ** 4) / 64;
+  const modulusPa = wire ? WIRE_MODULUS_PA : FIBRE_MODULUS_PA;
+  const oneN = (3 * modulusPa * inertiaM4 * lengthMFromMm(GIVES_MM)) / lengthMFromMm(guard.lengthMm) ** 3;
+  return guard.fibres * oneN * SPREAD_SHARE[guard.spread];
+}

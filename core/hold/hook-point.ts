@@ -1,0 +1,99 @@
+import { HUNG_OVERLAP_M, type RigBody } from '../rig/body';
+import type { Rig } from '../rig/schema';
+import { HEADS } from '../tackle/heads';
+import { HOOKS, WIRE_DIAMETER_MM } from '../tackle/hooks';
+import { degFromRad, lengthMFromMm, mmFromLengthM, radFromDeg } from '../units/units';
+
+/** Where the hook leaves the plastic, and what is free in front of its point. */
+export interface HookPoint {
+  /** along the trailer from its nose, mm; null without a trailer */
+  readonly exitMm: number | null;
+  /** plastic behind the bend, mm; 0 when it ends before it */
+  readonly overhangMm: number;
+  /** gap left above the plastic at the point, mm; below 0 the point is buried */
+  readonly freeGapMm: number;
+  /** between the line of pull and the point, degrees */
+  readonly attackDeg: number;
+}
+
+/** The hook climbs out of the plastic a little into its bend: share of the gap. @source adr-0011 */
+const BEND_SHARE = 0.2;
+/** Point arm lies over this share of the shank. @source adr-0004 */
+const POINT_ARM_SHARE = 0.75;
+/** Line tie stands off the head, mm. @source adr-0011 */
+export const TIE_EYE_MM = 3;
+/** A slit belly folds away: share of the plastic that still stands in the gap. @source adr-0011 */
+const SLIT_SHARE = 0.6;
+
+/** Width and height of a trailer at a place behind its nose, m. */
+function stationAt(body: NonNullable<RigBody['trailer']>, xM: number): readonly [widthM: number, heightM: number] {
+  const { profileM } = body;
+  for (let at = 1; at < profileM.length; at++) {
+    const [toM, toW, toH] = profileM[at]!;
+    const [fromM, fromW, fromH] = profileM[at - 1]!;
+    if (xM <= toM) {
+      const share = toM === fromM ? 1 : (xM - fromM) / (toM - fromM);
+      return [fromW + share * (toW - fromW), fromH + share * (toH - fromH)];
+    }
+  }
+  return [0, 0];
+}
+
+/**
+ * Geometry of point and plastic: the shank runs through the middle of the body and leaves it in the bend.
+ * @param body  of the same rig
+ * @source adr-0011
+ */
+export function hookPoint(rig: Rig, body: RigBody): HookPoint {
+  const { gapMm, shankMm, reachMm } = HOOKS[rig.head.hook.size];
+  const wireMm = rig.head.hook.wireMm ?? WIRE_DIAMETER_MM[rig.head.hook.wire];
+  const trailer = rig.trailer ? body.trailer : null;
+  const coreMm = rig.core?.lengthMm ?? 0;
+  const hung = rig.trailer?.hang === 'hung';
+  const exitMm = hung ? mmFromLengthM(HUNG_OVERLAP_M) : Math.max(0, shankMm + BEND_SHARE * gapMm - coreMm);
+  const exits = trailer !== null && exitMm < mmFromLengthM(trailer.lengthM);
+
+  let plasticMm = 0;
+  if (trailer !== null) {
+    const [widthM, heightM] = stationAt(trailer, lengthMFromMm(exitMm));
+    const turnedM = rig.trailer!.orientation === 'edge' ? widthM : heightM;
+    plasticMm = (mmFromLengthM(turnedM) / 2) * (rig.trailer!.slit ? SLIT_SHARE : 1);
+  }
+  const endMm = trailer === null ? 0 : coreMm + mmFromLengthM(trailer.lengthM) + (hung ? shankMm : 0);
+
+  const row = HEADS[rig.head.style];
+  const tieX = -mmFromLengthM(body.head.lengthM) * (1 - row.tieAt);
+  const tieY = (mmFromLengthM(body.head.heightM) / 2 + TIE_EYE_MM) * Math.sin(radFromDeg(row.tieDeg));
+  const pointX = reachMm - gapMm / 2 - POINT_ARM_SHARE * shankMm;
+  return {
+    exitMm: exits ? exitMm : null,
+    overhangMm: Math.max(0, endMm - reachMm),
+    freeGapMm: gapMm - plasticMm - wireMm,
+    attackDeg: degFromRad(Math.atan2(gapMm - tieY, pointX - tieX)),
+  };
+}
+
+export type RollUp = 'turns-up' | 'lies-flat' | 'swings-out';
+
+/** Cams under a head roll it over: as much arm, mm. @source adr-0011 */
+const CAMS_MM = 2;
+/** Friction of a head that lies on its side, as a share of its half-width. @source adr-0011 */
+const LYING_SHARE = 0.3;
+/** How far a newton of guard holds a lying hook down, mm. @source adr-0011 */
+const GUARD_HOLDS_MM_PER_N = 0.5;
+/** A tie this steep swings a bare hook out instead of rolling it up, degrees. @source craft-practice */
+const SWINGS_OUT_FROM_DEG = 85;
+
+/**
+ * What the pull does to a jig that lies on its side: turn its point up, leave it flat, or swing it out.
+ * @param guardN  push of its guard, N; 0 without one
+ * @source adr-0011
+ */
+export function rollUp(rig: Rig, body: RigBody, guardN: number): RollUp {
+  const { tieDeg } = HEADS[rig.head.style];
+  if (tieDeg >= SWINGS_OUT_FROM_DEG && !rig.guard) return 'swings-out';
+  const turningMm =
+    (mmFromLengthM(body.head.heightM) / 2 + TIE_EYE_MM) * Math.sin(radFromDeg(tieDeg)) + (rig.head.cams ? CAMS_MM : 0);
+  const holdingMm = LYING_SHARE * (mmFromLengthM(body.head.widthM) / 2) + GUARD_HOLDS_MM_PER_N * guardN;
+  return turningMm > holdingMm ? 'turns-up' : 'lies-flat';
+}

@@ -1,0 +1,71 @@
+import type { Rig } from '../rig/schema';
+import { lineDiameterMm, type LineKind, type ROD_POWERS } from '../tackle/gear';
+import { HOOKS, WIRE_DIAMETER_MM } from '../tackle/hooks';
+import type { Softness } from '../tackle/trailers';
+import { lengthMFromMm } from '../units/units';
+import { guardCollapseN } from './guard';
+
+/** Modulus of wet line, Pa. @source adr-0011 */
+const LINE_MODULUS_PA: Readonly<Record<LineKind, number>> = { nylon: 1.6e9, fluorocarbon: 2.3e9, braid: 25e9 };
+/** Softness of a rod at its tip, N/m. @source adr-0011 */
+const ROD_N_PER_M: Readonly<Record<(typeof ROD_POWERS)[number], number>> = {
+  light: 12,
+  'medium-light': 18,
+  medium: 25,
+  'medium-heavy': 40,
+  heavy: 60,
+  'extra-heavy': 90,
+};
+/** Sweep of a hook-set at the tip, m. @source adr-0011 */
+const SWEEP_M = 1.2;
+/** No hand takes a line beyond this share of its breaking load. @source craft-practice */
+const LINE_SHARE = 0.7;
+const N_PER_LBF = 4.4482;
+
+/** Force a point needs: jaw, wire, guard, and the plastic in its way. N. @source adr-0011 */
+const NEEDED = { jawN: 1, wireNPerMm2: 5, plasticN: { soft: 0.5, medium: 0.75, tough: 1 } } as const;
+
+/**
+ * Pull at which the hook goes home, N, +-40 %.
+ * @param guardN  measured push of the guard, where it was
+ * @source adr-0011
+ */
+export function neededSetN(rig: Rig, guardN = rig.guard ? guardCollapseN(rig.guard) : 0): number {
+  const wireMm = rig.head.hook.wireMm ?? WIRE_DIAMETER_MM[rig.head.hook.wire];
+  const plasticN = rig.trailer ? NEEDED.plasticN[rig.trailer.softness satisfies Softness] : 0;
+  return NEEDED.jawN + NEEDED.wireNPerMm2 * wireMm ** 2 + guardN + plasticN;
+}
+
+/**
+ * Pull that arrives at the hook from a full sweep: line and rod give in series; the drag and the line itself cap it.
+ * @param lineOutM  above 0
+ * @param dragN     setting of the reel's drag; Infinity when it is locked
+ * @returns         N, +-30 %
+ * @source adr-0011
+ */
+export function arrivingSetN(
+  line: { readonly kind: LineKind; readonly lb: number; readonly diameterMm?: number },
+  power: (typeof ROD_POWERS)[number],
+  lineOutM: number,
+  dragN = Infinity,
+): number {
+  const diameterM = lengthMFromMm(line.diameterMm ?? lineDiameterMm(line.kind, line.lb));
+  const lineNPerM = (LINE_MODULUS_PA[line.kind] * (Math.PI / 4) * diameterM ** 2) / lineOutM;
+  const bothNPerM = 1 / (1 / lineNPerM + 1 / ROD_N_PER_M[power]);
+  return Math.min(SWEEP_M * bothNPerM, dragN, LINE_SHARE * line.lb * N_PER_LBF);
+}
+
+/** Yield of hook wire, Pa, and how far a round wire goes beyond it before it opens. @source adr-0011 */
+const YIELD_PA = 2e9;
+const PLASTIC_FACTOR = 1.7;
+
+/**
+ * Pull that bends a hook open: the plastic moment of its wire over half the gap.
+ * @returns N
+ * @source euler-bernoulli
+ */
+export function straightensN(hook: Rig['head']['hook']): number {
+  const wireM = lengthMFromMm(hook.wireMm ?? WIRE_DIAMETER_MM[hook.wire]);
+  const momentNm = (PLASTIC_FACTOR * YIELD_PA * Math.PI * wireM ** 3) / 32;
+  return momentNm / (lengthMFromMm(HOOKS[hook.size].gapMm) / 2);
+}

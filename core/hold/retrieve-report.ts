@@ -1,0 +1,97 @@
+import { rigBody } from '../rig/body';
+import type { Rig } from '../rig/schema';
+import { lineDiameterMm } from '../tackle/gear';
+import { lengthMFromMm } from '../units/units';
+import type { Water } from '../water/schema';
+import type { Band } from '../motion/bands';
+import { mediumAt, UNIT_FACTORS, type DragFactors } from '../motion/fall';
+import { kickOnsetMps } from '../motion/kick';
+import { holdSpeedMps } from '../motion/level';
+import { linearBand } from '../motion/path-bands';
+import type { RetrievePlan } from '../motion/plan';
+import { DEFAULT_TEMP_C } from '../motion/report';
+import { groundOf, retrieve, secondsBetween, type Ground, type PathPoint } from '../motion/retrieve';
+import { lureOf, type Lure, type Towline } from '../motion/towed';
+import { workingWindow } from './working-window';
+
+/** A retrieve in the shape of files and the command line. */
+export interface RetrieveReport {
+  readonly midCastDepthM: number | null;
+  readonly bandMidCastDepthM: Band | null;
+  readonly maxDepthM: number;
+  /** null when the water names no band to strike in */
+  readonly secondsInBand: number | null;
+  readonly contacts: number;
+  readonly holdSpeedMps: number | null;
+  readonly wakeSpeedMps: number | null;
+  readonly slowestWorkingMps: number | null;
+  readonly fastestMps: number | null;
+  readonly path: readonly PathPoint[];
+}
+
+/** A rig, a plan and a water made ready for the equations. */
+export interface PreparedRetrieve {
+  readonly lure: Lure;
+  readonly line: Towline;
+  readonly ground: Ground;
+  readonly plan: RetrievePlan;
+  run(factors?: DragFactors): ReturnType<typeof retrieve>;
+}
+
+/** @param water  for temperature, depth and cover; without one it is 15 °C and as deep as it likes */
+export function prepareRetrieve(rig: Rig, plan: RetrievePlan, water: Water | null): PreparedRetrieve {
+  const body = rigBody(rig);
+  const tempC = water?.temperatureC ?? DEFAULT_TEMP_C;
+  const onsetMps = rig.trailer ? kickOnsetMps(rig.trailer.kind, rig.trailer.softness, tempC) : null;
+  const medium = mediumAt(tempC);
+  const line = {
+    diameterM: lengthMFromMm(lineDiameterMm(plan.line.kind, plan.line.lb)),
+    tipM: plan.tipHeightM,
+  };
+  const tops = (water?.cover ?? []).flatMap(({ kind, topM }) => (kind === 'open' || topM === undefined ? [] : [topM]));
+  const ground = groundOf(plan.bottom, water?.depthM ?? null, [...new Set(tops)]);
+  const lureWith = (factors: DragFactors): Lure => lureOf(body, medium, onsetMps, factors);
+  return {
+    lure: lureWith(UNIT_FACTORS),
+    line,
+    ground,
+    plan,
+    run: (factors = UNIT_FACTORS) => retrieve(lureWith(factors), plan, ground, line),
+  };
+}
+
+/**
+ * Everything about a retrieve.
+ * @param rig    checked
+ * @param plan   checked
+ * @param water  checked, or null
+ */
+export function retrieveReport(rig: Rig, plan: RetrievePlan, water: Water | null): RetrieveReport {
+  const prepared = prepareRetrieve(rig, plan, water);
+  const { lure, line } = prepared;
+  const done = prepared.run();
+  const halfM = plan.castM / 2;
+  const band = water?.band ?? null;
+  // a level run is asked for where the lure is wanted, or where this retrieve takes it
+  const wantedM = band === null ? done.midCastDepthM : (band.fromM + band.toM) / 2;
+  const window = workingWindow(rig, lure, line, halfM);
+  return {
+    midCastDepthM: done.midCastDepthM,
+    bandMidCastDepthM: clipped(
+      linearBand(lure.body, (factors) => prepared.run(factors).midCastDepthM),
+      prepared.ground.depthAt(halfM),
+    ),
+    maxDepthM: done.maxDepthM,
+    secondsInBand: band === null ? null : secondsBetween(done.path, band.fromM, band.toM),
+    contacts: done.bottomContacts + done.coverContacts,
+    holdSpeedMps: wantedM === null ? null : holdSpeedMps(lure, line, halfM, wantedM),
+    wakeSpeedMps: holdSpeedMps(lure, line, halfM, 0),
+    slowestWorkingMps: window.slowestMps,
+    fastestMps: window.fastestMps,
+    path: done.path,
+  };
+}
+
+/** No lure runs above the surface or below the bottom. */
+const clipped = (band: Band | null, bottomM: number): Band | null =>
+  band === null ? null : [Math.max(0, band[0]), Math.min(bottomM, band[1])];

@@ -1,0 +1,74 @@
+import { acrossMps, towedAreas, type Lure, type TowedAreas, type Towline } from './towed';
+
+/** Speeds between which a level run is looked for, m/s. */
+export const LEVEL_SPEEDS_MPS = { from: 0.03, to: 4 } as const;
+const STEPS = 40;
+
+/** How fast a rig sinks (positive) against its line's rise at a distance and depth, m/s: 0 runs level. */
+function sinkingMps(
+  lure: Lure,
+  areas: TowedAreas,
+  line: Towline,
+  distanceM: number,
+  depthM: number,
+  towMps: number,
+): number {
+  const dropM = depthM + line.tipM;
+  const lengthM = Math.sqrt(distanceM * distanceM + dropM * dropM);
+  const wetShare = dropM === 0 ? 1 : depthM / dropM;
+  const cosine = distanceM / lengthM;
+  return acrossMps(areas, lure.medium, towMps, cosine, line, lengthM, wetShare) * cosine - (towMps * dropM) / lengthM;
+}
+
+/**
+ * Speed at which a rig runs level at a depth: slower it sinks, faster it climbs.
+ * @param distanceM  from the rod, m: half the cast is what anglers mean
+ * @param depthM     0 for the speed at which it just breaks the surface
+ * @returns          m/s, or null when it floats, or when no speed between 0.03 and 4 m/s holds it there
+ */
+export function holdSpeedMps(lure: Lure, line: Towline, distanceM: number, depthM: number): number | null {
+  const at = (speedMps: number): number =>
+    sinkingMps(lure, towedAreas(lure, speedMps), line, distanceM, depthM, speedMps);
+  return zeroOf(at, LEVEL_SPEEDS_MPS.from, LEVEL_SPEEDS_MPS.to);
+}
+
+/**
+ * Depth at which a rig runs level at a speed, were there no bottom.
+ * @returns m; 0 when it runs at the surface; Infinity when it sinks however deep it is
+ */
+export function levelDepthM(lure: Lure, line: Towline, distanceM: number, towMps: number): number {
+  return levelDepthOf(lure, towedAreas(lure, towMps), line, distanceM, towMps);
+}
+
+/** The same with areas already at hand. */
+export function levelDepthOf(lure: Lure, areas: TowedAreas, line: Towline, distanceM: number, towMps: number): number {
+  const at = (depthM: number): number => sinkingMps(lure, areas, line, distanceM, depthM, towMps);
+  if (at(0) <= 0) return 0;
+  return zeroOf(at, 0, DEEPEST_M) ?? Infinity;
+}
+
+/** Deeper than any line leads a towed jig, m. */
+const DEEPEST_M = 60;
+
+/** Where a falling function crosses zero, by regula falsi with halving (Illinois); null when it does not within the range. */
+function zeroOf(f: (x: number) => number, from: number, to: number): number | null {
+  let [low, high] = [from, to];
+  let [atLow, atHigh] = [f(low), f(high)];
+  if (!(atLow > 0) || atHigh > 0) return null;
+  let side = 0;
+  for (let step = 0; step < STEPS && high - low > 1e-7 * (1 + high); step++) {
+    const x = (low * atHigh - high * atLow) / (atHigh - atLow);
+    const value = f(x);
+    if (value === 0) return x;
+    if (value > 0) {
+      [low, atLow] = [x, value];
+      if (side === 1) atHigh /= 2;
+      side = 1;
+    } else {
+      [high, atHigh] = [x, value];
+      if (side === -1) atLow /= 2;
+      side = -1;
+    }
+  }
+  return (low + high) / 2;
+}

@@ -1,0 +1,90 @@
+import * as z from 'zod/mini';
+import { parseWith } from '../parse';
+import type { IssueCode, Result } from '../result';
+import { PART_LIMITS } from '../rig/schema';
+import { LINE_KINDS } from '../tackle/gear';
+
+/** Where the equations of a retrieve hold. Forms read their limits here too. */
+export const PLAN_LIMITS = {
+  castM: { min: 3, max: 80 },
+  tipHeightM: { min: 0, max: 4 },
+  driftMps: { min: -0.5, max: 0.5 },
+  reelMps: { min: 0.05, max: 3 },
+  seconds: { min: 0.1, max: 300 },
+  liftM: { min: 0.05, max: 3 },
+  hz: { min: 0.2, max: 8 },
+  depthM: { min: 0.1, max: 100 },
+  lineLb: PART_LIMITS.lineLb,
+} as const;
+
+const within = ({ min, max }: { readonly min: number; readonly max: number }): z.ZodMiniNumber =>
+  z.number().check(z.minimum(min), z.maximum(max));
+const seconds = within(PLAN_LIMITS.seconds);
+const reelMps = within(PLAN_LIMITS.reelMps);
+
+const stepSchema = z.discriminatedUnion('do', [
+  z.strictObject({ do: z.literal('countdown'), s: within({ min: 0, max: PLAN_LIMITS.seconds.max }) }),
+  z.strictObject({ do: z.literal('reel'), mPerS: reelMps, s: z.exactOptional(seconds) }),
+  z.strictObject({ do: z.literal('pause'), s: seconds }),
+  z.strictObject({ do: z.literal('kill'), s: seconds }),
+  z.strictObject({ do: z.literal('lift-drop'), m: within(PLAN_LIMITS.liftM) }),
+  z.strictObject({
+    do: z.literal('shake'),
+    mPerS: reelMps,
+    hz: within(PLAN_LIMITS.hz),
+    s: z.exactOptional(seconds),
+  }),
+]);
+
+export const lineSchema = z.strictObject({ kind: z.enum(LINE_KINDS), lb: within(PLAN_LIMITS.lineLb) });
+
+/** Line out beyond the rod's own height that a cast needs to be one, m. */
+const CAST_OVER_TIP_M = 1;
+
+/** A retrieve as a programme of steps over a bottom. The last reel or shake goes on to the end. */
+export const planSchema = z
+  .strictObject({
+    castM: within(PLAN_LIMITS.castM),
+    tipHeightM: within(PLAN_LIMITS.tipHeightM),
+    driftMps: z.exactOptional(within(PLAN_LIMITS.driftMps)),
+    line: lineSchema,
+    bottom: z.exactOptional(
+      z.array(z.tuple([z.number(), within(PLAN_LIMITS.depthM)])).check(z.minLength(1), z.maxLength(200)),
+    ),
+    steps: z.array(stepSchema).check(z.minLength(1), z.maxLength(60)),
+  })
+  .check(({ value: plan, issues }) => {
+    const problem = (path: (string | number)[], code: IssueCode, data: Record<string, number>): void => {
+      issues.push({ code: 'custom', input: plan, path, params: { code, data } });
+    };
+    const least = plan.tipHeightM + CAST_OVER_TIP_M;
+    if (plan.castM < least) problem(['castM'], 'cast-too-short', { got: plan.castM, limit: least });
+    plan.bottom?.forEach(([x], at) => {
+      if (at > 0 && x <= plan.bottom![at - 1]![0]) problem(['bottom', at], 'not-downwards', { got: x });
+    });
+    if (!plan.steps.some((step) => step.do === 'reel' || step.do === 'shake' || step.do === 'lift-drop')) {
+      problem(['steps'], 'never-moves', {});
+    }
+    const lastReel = lastReelOf(plan.steps);
+    plan.steps.forEach((step, at) => {
+      const last = at === lastReel;
+      if ((step.do === 'reel' || step.do === 'shake') && step.s === undefined && !last) {
+        issues.push({
+          code: 'custom',
+          input: plan,
+          path: ['steps', at, 's'],
+          params: { code: 'missing', data: { expected: 'seconds: only the last reel or shake goes on to the end' } },
+        });
+      }
+    });
+  });
+
+/** Place of the last step that reels: it goes on to the end; -1 when none does. */
+export const lastReelOf = (steps: readonly { readonly do: string }[]): number =>
+  Math.max(...steps.map((step, at) => (step.do === 'reel' || step.do === 'shake' ? at : -1)));
+
+export type RetrievePlan = z.infer<typeof planSchema>;
+export type RetrieveStep = RetrievePlan['steps'][number];
+export type FishingLine = z.infer<typeof lineSchema>;
+
+export const parsePlan = (input: unknown): Result<RetrievePlan> => parseWith(planSchema, input);

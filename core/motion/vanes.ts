@@ -1,0 +1,66 @@
+import { vaneStartMps, type FrameBody, type Vane } from '../rig/frame';
+import type { RigBody } from '../rig/body';
+import { cm2FromAreaM2 } from '../units/units';
+
+/** Turns of a blade for each of its lengths of way: +-40 %. @source adr-0010 */
+const TURNS = 0.2;
+
+/**
+ * Turns of a blade a second.
+ *   n = 0.2 U / (L sin(cone))
+ * @returns 1/s; 0 below its starting speed
+ * @source adr-0010
+ */
+export const bladeTurnsHz = (vane: Vane, speedMps: number, densityKgM3: number): number =>
+  speedMps < vaneStartMps(vane, densityKgM3)
+    ? 0
+    : (TURNS * speedMps * vane.wake) / (vane.lengthM * Math.sin(vane.angleRad));
+
+/** What a blade gives to feel and to the eye, cm²: area across the flow, and area that flashes along it. */
+export const thumpCm2 = ({ areaM2, angleRad }: Vane): number => cm2FromAreaM2(areaM2) * Math.sin(angleRad) ** 2;
+export const flashCm2 = ({ areaM2, angleRad }: Vane): number => cm2FromAreaM2(areaM2) * Math.cos(angleRad);
+
+/** Beat of a plate for each root of its area of way. @source adr-0010 */
+const PLATE_BEAT = 0.3;
+
+/** Beats of a vibrating plate a second; 0 below its starting speed. */
+export const plateBeatHz = (plate: Vane, speedMps: number, densityKgM3: number): number =>
+  speedMps < vaneStartMps(plate, densityKgM3) ? 0 : (PLATE_BEAT * speedMps) / Math.sqrt(plate.areaM2);
+
+/** Slowest speed at which all vanes of a frame work, m/s. */
+export const frameStartMps = (frame: FrameBody, densityKgM3: number): number =>
+  Math.max(...frame.vanes.map((vane) => vaneStartMps(vane, densityKgM3)));
+
+/** How a vibrating head strays from its line. */
+export interface Hunting {
+  /** 0 runs straight, 1 darts as far as the plate alone would */
+  readonly share: number;
+  /** too little trailer for its head: it darts without coming back to its line */
+  readonly wild: boolean;
+}
+
+/** Side area of a trailer that holds a vibrating head on its line, against push. @source adr-0010 */
+const SIDE_HOLDS = 0.1;
+const PUSH_HOLDS = 2;
+/** A trailer lighter than this share of its head does not hold it. @source adr-0010 */
+const WILD_BELOW = 0.25;
+
+/**
+ * How far a vibrating head hunts: the plate throws it, push and side of the trailer hold it.
+ *   A / (A + 2 push + 0.1 side)
+ * @returns null for anything but a vibrating head
+ * @source adr-0010
+ */
+export function hunting(body: RigBody): Hunting | null {
+  if (body.frame?.kind !== 'vibrating') return null;
+  const plateM2 = body.frame.vanes[0]!.areaM2;
+  const { trailer } = body;
+  const held = PUSH_HOLDS * body.pushM2 + SIDE_HOLDS * (trailer?.sideM2 ?? 0);
+  return {
+    share: plateM2 / (plateM2 + held),
+    wild: (trailer?.massKg ?? 0) / body.head.massKg < WILD_BELOW,
+  };
+}
+
+/** What holds a weed link: a ring or wire link keeps what a direct link throws off. @source craft-practice */
+export const shedsWeed = (link: 'direct' | 'ring' | 'wire'): boolean => link === 'direct';
