@@ -6,18 +6,30 @@ import {
   fallBandMps,
   fillGaps,
   fishesLikeOz,
+  groundOf,
+  holdSpeedMps,
+  levelDepthM,
+  lureOf,
   mediumAt,
   readBoxCsv,
+  reelFor,
+  reelRates,
+  retrieve,
+  retrieveReport,
   rigBody,
   rigOutline,
   steadyFall,
   measureParts,
   rigSpace,
   ruleScorer,
+  solveRetrieve,
   wantScorer,
+  type RetrievePlan,
+  type Rig,
 } from '../core';
+import { Solver } from 'odex';
 import { bigBox } from './big-box';
-import { line, medianUs } from './line';
+import { line, medianUs, timesLonger } from './line';
 
 const rig = advise(NORTH_ARM, DEMO_BOX, 1).picks[0]!.rig;
 const medium = mediumAt(NORTH_ARM.temperatureC);
@@ -56,6 +68,66 @@ line(
   medianUs(500, () => compileWater(NORTH_ARM)),
   'us',
 );
+
+// one retrieve of 25 m, where it runs level, and a general solver on the same smooth path
+const swim: Rig = { ...rig, head: { ...rig.head, style: 'swim' } };
+const lure = lureOf(rigBody(swim), medium, 0.2);
+const towline = { diameterM: 0.00033, tipM: 1 };
+const open = groundOf(undefined, null);
+const plan = (steps: RetrievePlan['steps']): RetrievePlan => ({
+  castM: 25,
+  tipHeightM: 1,
+  line: { kind: 'fluorocarbon', lb: 15 },
+  steps,
+});
+const steady = plan([
+  { do: 'countdown', s: 2 },
+  { do: 'reel', mPerS: 0.75 },
+]);
+line(
+  'path-25-m',
+  medianUs(200, () => retrieve(lure, steady, open, towline)),
+  'us',
+  500,
+);
+line(
+  'hold-speed',
+  medianUs(500, () => holdSpeedMps(lure, towline, 12.5, 1)),
+  'us',
+  100,
+);
+line(
+  'level-depth',
+  medianUs(500, () => levelDepthM(lure, towline, 12.5, 0.75)),
+  'us',
+);
+line(
+  'retrieve-report',
+  medianUs(30, () => retrieveReport(swim, steady, null)),
+  'us',
+);
+line(
+  'solve-weight',
+  medianUs(10, () => solveRetrieve(swim, steady, null, 'weight', 1.2)),
+  'us',
+);
+const SMOOTH_S = 20;
+const smooth = plan([
+  { do: 'countdown', s: 2 },
+  { do: 'reel', mPerS: 0.75, s: SMOOTH_S },
+]);
+const path = retrieve(lure, smooth, open, towline).path;
+const start = path.find(([timeS]) => timeS >= 2 - 1e-9)!;
+const rates = reelRates(lure, open, towline, 0.75);
+const solver = new Solver(2);
+solver.absoluteTolerance = solver.relativeTolerance = 1e-5;
+const general = (): readonly number[] =>
+  solver.solve((_, [x, z]) => [...rates(x!, z!)], start[0], [start[1], start[2]], start[0] + SMOOTH_S).y;
+const ours = (): readonly number[] => reelFor(lure, open, towline, 0.75, start, SMOOTH_S);
+const [theirEnd, ourEnd] = [general(), ours()];
+line('general-solver-end-apart', Math.hypot(theirEnd[0]! - ourEnd[0]!, theirEnd[1]! - ourEnd[1]!) * 1000, 'mm', 10);
+line('general-solver', medianUs(200, general), 'us');
+line('faster-than-general-solver', timesLonger(400, general, ours), 'times');
 
 const demoUs = medianUs(3, () => advise(NORTH_ARM, DEMO_BOX));
 line('rank-demo-box', demoUs / 1000, 'ms', 1000);

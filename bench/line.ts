@@ -16,3 +16,15 @@ export function medianUs(calls: number, work: () => unknown): number {
   });
   return rounds.sort((a, b) => a - b)[4]!;
 }
+
+/** How many times longer one piece of work takes than another: measured in turns, so that a machine that slows down slows both. */
+export function timesLonger(calls: number, slow: () => unknown, fast: () => unknown): number {
+  const took = (work: () => unknown): number => {
+    const started = performance.now();
+    for (let i = 0; i < calls; i++) work();
+    return performance.now() - started;
+  };
+  for (const work of [slow, fast]) took(work);
+  const ratios = Array.from({ length: 21 }, () => took(slow) / took(fast));
+  return ratios.sort((a, b) => a - b)[10]!;
+}

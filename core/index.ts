@@ -66,7 +66,16 @@ export { driftBandMps, fallBandMps, FACTOR_SD, type Band } from './motion/bands'
 export { fishesLikeBandOz, fishesLikeOz } from './motion/fishes-like';
 export { awakeAt, kickOnsetMps } from './motion/kick';
 export * from './motion/plan';
-export { groundOf, retrieve, secondsBetween, type Ground, type PathPoint, type Retrieved } from './motion/retrieve';
+export {
+  groundOf,
+  reelFor,
+  reelRates,
+  retrieve,
+  secondsBetween,
+  type Ground,
+  type PathPoint,
+  type Retrieved,
+} from './motion/retrieve';
 export { lureOf, type Lure, type Towline } from './motion/towed';
 export { holdSpeedMps, levelDepthM } from './motion/level';
 export { linearBand, logBand } from './motion/path-bands';

@@ -8,7 +8,7 @@ import { emptyBox, type Box } from '../rig/box';
 import { parseRig } from '../rig/schema';
 import { SOURCES } from '../sources';
 import { anyWater } from '../testing/fixtures/boxes';
-import { anyFamilyRig, anyRig, jig, spinner, vibrating } from '../testing/fixtures/rigs';
+import { anyFamilyRig, jig, spinner, vibrating } from '../testing/fixtures/rigs';
 import { DEFAULT_WATER, type Water } from '../water/schema';
 import { adviceReport } from './advice-report';
 import { RIG_CHECKS, rigFaults } from './checks';

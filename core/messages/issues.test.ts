@@ -36,6 +36,12 @@ const EXAMPLES: Readonly<Record<IssueCode, Issue['data']>> = {
   'unknown-command': { got: 'sing', allowed: 'advise rig' },
   'unknown-option': { allowed: '--water --box' },
   'no-such-file': { got: 'x.json' },
+  'never-moves': {},
+  'cast-too-short': { got: 3, limit: 4 },
+  'not-downwards': { got: 5 },
+  'needs-block': { family: 'spinner', block: 'blades' },
+  'no-such-size': { got: 2, allowed: '3 4 5 6' },
+  'nothing-reaches': { got: 30, limit: 4.2 },
 };
 
 describe('wording of problems', () => {

@@ -3,7 +3,7 @@
  * @param re  Reynolds number on the diameter, 1 to 2e5
  * @source white-2006
  */
-export const cylinderCd = (re: number): number => 1 + 10 * re ** (-2 / 3);
+export const cylinderCd = (re: number): number => 1 + 10 / Math.cbrt(re * re);
 
 /**
  * Drag coefficient of a sphere, on its frontal area.

@@ -1,11 +1,12 @@
 import fc from 'fast-check';
 import { describe, expect, test } from '@jest/globals';
+import { Solver } from 'odex';
 import { prepareRetrieve } from '../hold/retrieve-report';
 import { rigBody } from '../rig/body';
 import { anyFamilyRig, jig, spinner, steadyPlan } from '../testing/fixtures/rigs';
 import { mediumAt, type Medium } from './fall';
 import { holdSpeedMps, levelDepthM } from './level';
-import { groundOf, retrieve, secondsBetween } from './retrieve';
+import { groundOf, reelRates, retrieve, secondsBetween } from './retrieve';
 import { acrossMps, lureOf, towedAreas, type Towline } from './towed';
 import type { RetrievePlan, RetrieveStep } from './plan';
 
@@ -199,4 +200,34 @@ describe('steps of a programme', () => {
     expect(towedAreas(lure, 0.3).liftM2).toBe(0);
     expect(towedAreas(lure, 1).liftM2).toBeGreaterThan(0);
   });
+});
+
+test('a general solver of differential equations comes to the same place within a centimetre', () => {
+  for (const rig of [
+    jig({ style: 'swim', trailer: 'paddle-tail' }),
+    jig({ style: 'swim', trailer: 'swim-worm' }),
+    spinner(),
+  ]) {
+    const lure = lureOf(rigBody(rig), medium, 0.25);
+    const open = groundOf(undefined, null);
+    const { path } = retrieve(
+      lure,
+      {
+        ...steadyPlan(),
+        steps: [
+          { do: 'countdown', s: 3 },
+          { do: 'reel', mPerS: 0.6 },
+        ],
+      },
+      open,
+      line,
+    );
+    const start = path.find(([timeS]) => timeS >= 3 - 1e-9)!;
+    const end = path.find(([timeS]) => timeS >= 28 - 1e-9)!;
+    const rates = reelRates(lure, open, line, 0.6);
+    const solver = new Solver(2);
+    solver.absoluteTolerance = solver.relativeTolerance = 1e-8;
+    const found = solver.solve((_, [x, z]) => [...rates(x!, z!)], start[0], [start[1], start[2]], end[0]).y;
+    expect(Math.hypot(found[0]! - end[1], found[1]! - end[2])).toBeLessThan(0.01);
+  }
 });

@@ -47,8 +47,13 @@ export function groundOf(
   };
 }
 
-/** Length of a step of the integration, s. */
-const STEP_S = 0.25;
+/** Longest step in open water, s. */
+const LONG_STEP_S = 5;
+/** Length of a step of the integration elsewhere, s; near the rod, where the line steepens, less: a share of the way that is left. */
+const STEP_S = 0.5;
+const STEP_SHARE = 0.2;
+/** Points of a fall, s. */
+const FALL_STEP_S = 0.25;
 /** The cast is over this near to the rod, m, or after this long, s. */
 const END_M = 1;
 const LONGEST_S = 1200;
@@ -138,8 +143,10 @@ interface Towing {
   readonly line: Towline;
   readonly driftMps: number;
   readonly state: State;
-  readonly log: Log;
-  readonly fall: SteadyFall;
+  /** null when only the end counts */
+  readonly log: Log | null;
+  /** null where nothing is let go */
+  readonly fall: SteadyFall | null;
 }
 
 const over = ({ xM, timeS }: State): boolean => xM <= END_M || timeS >= LONGEST_S;
@@ -175,28 +182,29 @@ function doStep(towing: Towing, step: RetrieveStep, lastsS: number | undefined):
 /** Falls on a slack line for some seconds, or until the bottom holds it. */
 function slackFall(towing: Towing, seconds: number): void {
   const { state, log, lure, fall, ground, driftMps } = towing;
+  if (fall === null) return;
   const [fromS, fromM] = [state.timeS, state.zM];
-  const steps = Math.max(1, Math.ceil(seconds / STEP_S));
+  const steps = Math.max(1, Math.ceil(seconds / FALL_STEP_S));
   for (let at = 1; at <= steps; at++) {
     const dt = seconds / steps;
     state.timeS = fromS + at * dt;
     state.xM += driftMps * dt;
     state.zM = Math.min(ground.depthAt(state.xM), fromM + fallenM(lure.body, lure.medium, fall, at * dt));
-    log.note(state);
+    log?.note(state);
   }
 }
 
 /** Falls on a slack line to a depth. */
 function slackFallTo(towing: Towing, depthM: number): void {
   const { state, fall } = towing;
-  if (depthM <= state.zM || fall.speedMps <= 0) return;
+  if (fall === null || depthM <= state.zM || fall.speedMps <= 0) return;
   // a little longer than at full speed, since it starts at rest; what is too long ends at the depth
   const ground = { ...towing.ground, depthAt: (xM: number) => Math.min(depthM, towing.ground.depthAt(xM)) };
-  const seconds = secondsFor(towing, depthM - state.zM);
+  const seconds = secondsFor(towing.lure, fall, depthM - state.zM);
   slackFall({ ...towing, ground }, seconds);
 }
 
-function secondsFor({ lure, fall }: Towing, depthM: number): number {
+function secondsFor(lure: Lure, fall: SteadyFall, depthM: number): number {
   let [low, high] = [0, 2 * (depthM / fall.speedMps) + 5];
   for (let step = 0; step < 40; step++) {
     const middle = (low + high) / 2;
@@ -206,24 +214,76 @@ function secondsFor({ lure, fall }: Towing, depthM: number): number {
   return high;
 }
 
-/** Pulls for some seconds with the mean of some pulls, by the classical fourth-order rule. */
+type Rates = readonly [dxMps: number, dzMps: number];
+
+/**
+ * Pulls for some seconds with the mean of some pulls, by the classical fourth-order rule: long steps in open water with points
+ * between them by cubics, short ones where surface or bottom come near.
+ */
 function tow(towing: Towing, pulls: readonly Pull[], seconds: number): void {
-  const { state, log, ground } = towing;
+  const { state } = towing;
+  const fastestMps = Math.max(...pulls.map(({ towMps }) => towMps), STEP_SHARE);
   let left = seconds;
+  let now = rates(towing, pulls, state.xM, state.zM);
   while (left > 1e-9 && !over(state)) {
-    const dt = Math.min(STEP_S, left);
-    const [dx, dz] = rungeKutta(towing, pulls, dt);
-    state.timeS += dt;
-    state.xM = Math.max(0, state.xM + dx);
-    state.zM = Math.min(ground.depthAt(state.xM), Math.max(0, state.zM + dz));
-    log.note(state);
+    const most = Math.min(left, (STEP_SHARE * state.xM) / fastestMps);
+    const long = Math.min(LONG_STEP_S, most);
+    let dt = long;
+    let moved = rungeKutta(towing, pulls, now, dt);
+    if (long > STEP_S && !isOpen(towing, moved)) {
+      dt = Math.min(STEP_S, most);
+      moved = rungeKutta(towing, pulls, now, dt);
+    }
+    now = advance(towing, pulls, now, moved, dt);
     left -= dt;
   }
 }
 
-function rungeKutta(towing: Towing, pulls: readonly Pull[], dt: number): readonly [number, number] {
+/** Whether a step ends in open water, well clear of surface, bottom and cover. */
+function isOpen({ state, ground }: Towing, [dx, dz]: Rates): boolean {
+  const xM = state.xM + dx;
+  const zM = state.zM + dz;
+  const clearM = Math.abs(dz) + TOUCH_M;
+  if (!(zM > clearM && state.zM > clearM)) return false;
+  if (Math.max(zM, state.zM) > Math.min(ground.depthAt(xM), ground.depthAt(state.xM)) - clearM) return false;
+  return ground.coverTopsM.every((topM) => zM > topM === state.zM > topM);
+}
+
+/** Takes a step: notes places on the way and its end, and returns the rates there. */
+function advance(towing: Towing, pulls: readonly Pull[], from: Rates, [dx, dz]: Rates, dt: number): Rates {
+  const { state, log, ground } = towing;
+  const [startS, startX, startZ] = [state.timeS, state.xM, state.zM];
+  const endX = Math.max(0, startX + dx);
+  const endZ = Math.min(ground.depthAt(endX), Math.max(0, startZ + dz));
+  const to = rates(towing, pulls, endX, endZ);
+  if (log !== null) {
+    const between = Math.ceil(dt / STEP_S - 1e-9);
+    for (let at = 1; at < between; at++) {
+      const share = at / between;
+      state.timeS = startS + share * dt;
+      state.xM = cubic(startX, endX, from[0] * dt, to[0] * dt, share);
+      state.zM = cubic(startZ, endZ, from[1] * dt, to[1] * dt, share);
+      log.note(state);
+    }
+  }
+  state.timeS = startS + dt;
+  state.xM = endX;
+  state.zM = endZ;
+  log?.note(state);
+  return to;
+}
+
+/** Cubic between two places with the slopes at both (Hermite). */
+function cubic(from: number, to: number, slopeFrom: number, slopeTo: number, share: number): number {
+  const s2 = share * share;
+  const s3 = s2 * share;
+  return (
+    (2 * s3 - 3 * s2 + 1) * from + (s3 - 2 * s2 + share) * slopeFrom + (3 * s2 - 2 * s3) * to + (s3 - s2) * slopeTo
+  );
+}
+
+function rungeKutta(towing: Towing, pulls: readonly Pull[], [ax, az]: Rates, dt: number): Rates {
   const { xM, zM } = towing.state;
-  const [ax, az] = rates(towing, pulls, xM, zM);
   const [bx, bz] = rates(towing, pulls, xM + (ax * dt) / 2, zM + (az * dt) / 2);
   const [cx, cz] = rates(towing, pulls, xM + (bx * dt) / 2, zM + (bz * dt) / 2);
   const [ex, ez] = rates(towing, pulls, xM + cx * dt, zM + cz * dt);
@@ -231,7 +291,7 @@ function rungeKutta(towing: Towing, pulls: readonly Pull[], dt: number): readonl
 }
 
 /** Speed of the lure over ground, m/s: mean over the pulls, held by surface and bottom. */
-function rates(towing: Towing, pulls: readonly Pull[], xM: number, zM: number): readonly [number, number] {
+function rates(towing: Towing, pulls: readonly Pull[], xM: number, zM: number): Rates {
   if (pulls.length === 1) return towedRates(towing, pulls[0]!, xM, zM);
   let dx = 0;
   let dz = 0;
@@ -244,7 +304,7 @@ function rates(towing: Towing, pulls: readonly Pull[], xM: number, zM: number): 
 }
 
 function towedRates(
-  { lure, ground, line, driftMps }: Towing,
+  { lure, ground, line, driftMps }: Pick<Towing, 'lure' | 'ground' | 'line' | 'driftMps'>,
   { towMps, areas }: Pull,
   xM: number,
   zM: number,
@@ -272,6 +332,32 @@ function towedRates(
 /** Speed along a surface of some slope that shortens the line as fast as it is reeled, m/s, drift of the rod included. */
 const heldMps = (towMps: number, driftMps: number, xM: number, dropM: number, slope: number, lengthM: number): number =>
   (-towMps * lengthM) / Math.max(xM + dropM * slope, 0.2 * lengthM) + (towMps > 0 ? 0 : Math.max(0, driftMps));
+
+/** Speeds over ground of a rig reeled steadily, as a function of where it is: for a solver of somebody else's. */
+export function reelRates(
+  lure: Lure,
+  ground: Ground,
+  line: Towline,
+  mPerS: number,
+): (xM: number, zM: number) => readonly [dxMps: number, dzMps: number] {
+  const pull: Pull = { towMps: mPerS, areas: towedAreas(lure, mPerS) };
+  return (xM, zM) => towedRates({ lure, ground, line, driftMps: 0 }, pull, xM, zM);
+}
+
+/** Where a steady reel from a place takes a rig in some seconds: m from the rod, m down. */
+export function reelFor(
+  lure: Lure,
+  ground: Ground,
+  line: Towline,
+  mPerS: number,
+  [timeS, xM, zM]: PathPoint,
+  seconds: number,
+): readonly [xM: number, zM: number] {
+  const state: State = { timeS, xM, zM };
+  const towing: Towing = { lure, ground, line, driftMps: 0, state, log: null, fall: null };
+  tow(towing, [{ towMps: mPerS, areas: towedAreas(lure, mPerS) }], seconds);
+  return [state.xM, state.zM];
+}
 
 const SLOPE_OVER_M = 0.05;
 function slopeAt(ground: Ground, xM: number): number {

@@ -91,15 +91,10 @@ export interface Towline {
 const LINE_GUESS_MPS = 0.25;
 
 /** Drag area of the wet part of a line that swings about the rod tip like a pendulum, m². */
-function lineDragM2(
-  { diameterM }: Towline,
-  lengthM: number,
-  wetShare: number,
-  acrossMps: number,
-  medium: Medium,
-): number {
+function lineDragM2(diameterM: number, lengthM: number, wetShare: number, acrossMps: number, medium: Medium): number {
   const cd = cylinderCd(Math.max(1, (acrossMps * diameterM) / medium.kinematicM2ps));
-  return cd * diameterM * (lengthM / 4) * (1 - (1 - wetShare) ** 4);
+  const dry = 1 - wetShare;
+  return cd * diameterM * (lengthM / 4) * (1 - dry * dry * dry * dry);
 }
 
 /**
@@ -123,13 +118,17 @@ export function acrossMps(
 ): number {
   const rho = medium.densityKgM3;
   const loadN = areas.submergedN * cosine - 0.5 * rho * areas.liftM2 * towMps * towMps;
+  if (loadN === 0) return 0;
   const load = (2 * Math.abs(loadN)) / rho;
   const along = areas.alongM2 * towMps;
-  const solve = (guessMps: number): number => {
-    const across = areas.acrossM2 + lineDragM2(line, lengthM, wetShare, guessMps, medium);
-    // the root without cancellation: 2 load / (A u + sqrt(A² u² + 4 B load))
-    return (2 * load) / (along + Math.sqrt(along * along + 4 * across * load));
-  };
-  if (load === 0) return 0;
-  return Math.sign(loadN) * solve(solve(LINE_GUESS_MPS));
+  // the line's drag depends a little on the speed that is sought: a guess, and once more with what it gave
+  const guessed = areas.acrossM2 + lineDragM2(line.diameterM, lengthM, wetShare, LINE_GUESS_MPS, medium);
+  const first = balanced(along, guessed, load);
+  const across = areas.acrossM2 + lineDragM2(line.diameterM, lengthM, wetShare, first, medium);
+  const speed = balanced(along, across, load);
+  return loadN > 0 ? speed : -speed;
 }
+
+/** Root of B v² + A u v = load without cancellation. */
+const balanced = (along: number, across: number, load: number): number =>
+  (2 * load) / (along + Math.sqrt(along * along + 4 * across * load));

@@ -1,5 +1,5 @@
 import { vaneStartMps, type FrameBody, type Vane } from '../rig/frame';
-import type { RigBody } from '../rig/body';
+import { TRAILER_NORMAL_CD, type RigBody } from '../rig/body';
 import { cm2FromAreaM2 } from '../units/units';
 
 /** Turns of a blade for each of its lengths of way: +-40 %. @source adr-0010 */
@@ -39,15 +39,15 @@ export interface Hunting {
   readonly wild: boolean;
 }
 
-/** Side area of a trailer that holds a vibrating head on its line, against push. @source adr-0010 */
-const SIDE_HOLDS = 0.1;
+/** How much the face a trailer turns to the pull holds a vibrating head on its line, and how much its push. @source adr-0010 */
+const FACE_HOLDS = 0.1;
 const PUSH_HOLDS = 2;
 /** A trailer lighter than this share of its head does not hold it. @source adr-0010 */
 const WILD_BELOW = 0.25;
 
 /**
- * How far a vibrating head hunts: the plate throws it, push and side of the trailer hold it.
- *   A / (A + 2 push + 0.1 side)
+ * How far a vibrating head hunts: the plate throws it, push and face of the trailer hold it.
+ *   A / (A + 2 push + 0.1 face)
  * @returns null for anything but a vibrating head
  * @source adr-0010
  */
@@ -55,7 +55,7 @@ export function hunting(body: RigBody): Hunting | null {
   if (body.frame?.kind !== 'vibrating') return null;
   const plateM2 = body.frame.vanes[0]!.areaM2;
   const { trailer } = body;
-  const held = PUSH_HOLDS * body.pushM2 + SIDE_HOLDS * (trailer?.sideM2 ?? 0);
+  const held = PUSH_HOLDS * body.pushM2 + (FACE_HOLDS * body.trailerNormalM2) / TRAILER_NORMAL_CD;
   return {
     share: plateM2 / (plateM2 + held),
     wild: (trailer?.massKg ?? 0) / body.head.massKg < WILD_BELOW,

@@ -1,0 +1,148 @@
+import fc from 'fast-check';
+import { describe, expect, test } from '@jest/globals';
+import { mediumAt } from '../motion/fall';
+import { rigBody } from '../rig/body';
+import type { Rig } from '../rig/schema';
+import { jig, spinner, steadyPlan } from '../testing/fixtures/rigs';
+import { HEADS, HEAD_STYLES } from '../tackle/heads';
+import { DEFAULT_WATER } from '../water/schema';
+import { guardCollapseN } from './guard';
+import { hookPoint, rollUp } from './hook-point';
+import { arrivingSetN, neededSetN, straightensN } from './hook-set';
+import { keeperSlipMps } from './keeper';
+import { castLoad, paceOf, turnsPerS } from './pace';
+import { retrieveReport } from './retrieve-report';
+import { SOLVE_FOR, solveRetrieve } from './solve';
+
+const guard = { kind: 'fibre', fibres: 20, lengthMm: 28, spread: 'none', bevel: false } as const;
+const point = (rig: Rig) => hookPoint(rig, rigBody(rig));
+
+describe('guard', () => {
+  test('twenty fibres of 28 mm give way at about 1.1 N', () => expect(guardCollapseN(guard)).toBeCloseTo(1.1, 1));
+  test('shorter is stiffer by the cube, spread is softer', () => {
+    expect(guardCollapseN({ ...guard, lengthMm: 14 }) / guardCollapseN(guard)).toBeCloseTo(8, 6);
+    expect(guardCollapseN({ ...guard, spread: 'fanned' })).toBeCloseTo(0.7 * guardCollapseN(guard), 9);
+    expect(guardCollapseN({ ...guard, spread: 'wings' })).toBeCloseTo(0.6 * guardCollapseN(guard), 9);
+  });
+  test('a single wire does the work of a brush', () => {
+    const wire = guardCollapseN({ ...guard, kind: 'wire', fibres: 1 });
+    expect(wire).toBeGreaterThan(0.3);
+    expect(wire).toBeLessThan(3);
+  });
+});
+
+describe('hook and plastic', () => {
+  test('a 5/0 leaves the plastic at the end of its shank, a little into the bend', () => {
+    expect(point(jig({ trailer: 'flapper-craw' })).exitMm!).toBeCloseTo(31, 0);
+    expect(point(jig({ trailer: 'flapper-craw' })).freeGapMm).toBeGreaterThan(7);
+    expect(point(jig({ trailer: 'flapper-craw' })).freeGapMm).toBeLessThan(11);
+  });
+  test('on edge a flat body eats the gap; a slit belly gives some back', () => {
+    const flat = point(jig({ trailer: 'flat-bug' })).freeGapMm;
+    expect(point(jig({ trailer: 'flat-bug', more: { orientation: 'edge' } })).freeGapMm).toBeLessThan(flat);
+    expect(point(jig({ trailer: 'flat-bug', more: { slit: true } })).freeGapMm).toBeGreaterThan(flat);
+  });
+  test('a cut nose does not move the exit, a core in front does, a hung chunk hangs by its end', () => {
+    const exit = point(jig({ trailer: 'flat-bug' })).exitMm!;
+    expect(point(jig({ trailer: 'flat-bug', more: { cutNoseMm: 15 } })).exitMm).toBeCloseTo(exit, 9);
+    expect(point({ ...jig({ trailer: 'flat-bug' }), core: { lengthMm: 20, colour: 'white' } }).exitMm).toBeCloseTo(
+      exit - 20,
+      9,
+    );
+    expect(point(jig({ more: { hang: 'hung' } })).exitMm).toBeCloseTo(8, 9);
+    expect(point(jig({ trailer: null })).exitMm).toBeNull();
+  });
+  test('a trailer that ends before the bend has no overhang', () => {
+    expect(point(jig({ trailer: 'small-craw', lengthIn: 1.2 })).overhangMm).toBe(0);
+    expect(point(jig({ trailer: 'stick-worm' })).overhangMm).toBeGreaterThan(60);
+  });
+  test('a steeper tie opens the angle of attack less than one at the nose', () => {
+    expect(point(jig({ style: 'bullet' })).attackDeg).toBeGreaterThan(point(jig({ style: 'vertical' })).attackDeg);
+  });
+  test('what turns up, lies flat and swings out', () => {
+    const does = (rig: Rig): string => rollUp(rig, rigBody(rig), rig.guard ? guardCollapseN(rig.guard) : 0);
+    expect(does(jig({ style: 'casting' }))).toBe('turns-up');
+    expect(does(jig({ style: 'football' }))).toBe('turns-up');
+    expect(does(jig({ style: 'bullet' }))).toBe('lies-flat');
+    expect(does({ ...jig({ style: 'vertical' }), guard: null })).toBe('swings-out');
+    for (const style of HEAD_STYLES) expect(HEADS[style].tieDeg).toBeLessThanOrEqual(90);
+  });
+});
+
+describe('keeper and hook-set', () => {
+  const slip = (rig: Rig): number | null => keeperSlipMps(rig, rigBody(rig), mediumAt(15));
+  test('a flapper craw slips off a barb at about 1.9 m/s, off a ring sooner, off a screw later', () => {
+    const craw = jig({ trailer: 'flapper-craw' });
+    expect(slip(craw)!).toBeCloseTo(1.9, 0);
+    expect(slip({ ...craw, keeper: 'ring' })!).toBeLessThan(slip(craw)!);
+    expect(slip({ ...craw, keeper: 'screw' })! / slip(craw)!).toBeCloseTo(Math.sqrt(3), 6);
+    expect(slip(jig({ trailer: null }))).toBeNull();
+    expect(slip(jig({ more: { hang: 'hung' } }))).toBeNull();
+  });
+  test('15 lb fluorocarbon brings about 8 N over 25 m, 50 lb braid 34 N', () => {
+    expect(arrivingSetN({ kind: 'fluorocarbon', lb: 15 }, 'medium-heavy', 25)).toBeCloseTo(8, 0);
+    expect(arrivingSetN({ kind: 'braid', lb: 50 }, 'medium-heavy', 25)).toBeCloseTo(34, 0);
+    expect(arrivingSetN({ kind: 'braid', lb: 50 }, 'extra-heavy', 5, 20)).toBe(20);
+    expect(arrivingSetN({ kind: 'braid', lb: 10 }, 'extra-heavy', 2)).toBeCloseTo(0.7 * 10 * 4.448, 1);
+  });
+  test('thicker wire, more guard and tougher plastic need more', () => {
+    const wire = (name: 'light' | 'heavy') =>
+      ({ ...jig(), head: { ...jig().head, hook: { size: '4/0', wire: name } } }) as Rig;
+    expect(neededSetN(wire('heavy'))).toBeGreaterThan(neededSetN(wire('light')));
+    expect(neededSetN(jig(), 3) - neededSetN(jig(), 1)).toBeCloseTo(2, 9);
+    expect(neededSetN(jig({ more: { softness: 'tough' } }))).toBeGreaterThan(
+      neededSetN(jig({ more: { softness: 'soft' } })),
+    );
+  });
+  test('a light 4/0 opens at about 9 lbf, a heavy one at about 36', () => {
+    const lbf = (wire: 'light' | 'heavy') => straightensN({ size: '4/0', wire }) / 4.448;
+    expect(Math.abs(lbf('light') - 9)).toBeLessThan(1.5);
+    expect(Math.abs(lbf('heavy') - 36)).toBeLessThan(4);
+  });
+  test('pace, handle turns and what a rod casts', () => {
+    expect(paceOf(31, 25).castsPerHour).toBeCloseTo(100, 9);
+    expect(paceOf(31, 25).metresPerHour).toBeCloseTo(2500, 9);
+    expect(turnsPerS(1.3)).toBeCloseTo(2, 9);
+    const rod = { lureFromOz: 0.25, lureToOz: 0.75 };
+    expect([0.004, 0.014, 0.04].map((kg) => castLoad(kg, rod))).toEqual(['too-light', 'suits', 'too-heavy']);
+    expect(castLoad(0.01, {})).toBe('not-rated');
+  });
+});
+
+describe('settings for a depth', () => {
+  const rig = jig({ style: 'swim', trailer: 'paddle-tail' });
+  const deep = { ...DEFAULT_WATER, depthM: 20 };
+  const midAt = (of: Rig, plan = steadyPlan()): number => retrieveReport(of, plan, deep).midCastDepthM!;
+  test('weight, speed, countdown and line each take it there, and the nearest that exists lies beside it', () => {
+    fc.assert(
+      fc.property(fc.double({ min: 0.9, max: 1.6, noNaN: true }), (depthM) => {
+        for (const by of SOLVE_FOR) {
+          const found = solveRetrieve(rig, steadyPlan(), deep, by, depthM);
+          if (found.value === null) {
+            expect(found.why).not.toBeNull();
+            continue;
+          }
+          const plan = steadyPlan(by === 'speed' ? found.value : 0.75, by === 'countdown' ? found.value : 2);
+          const turned = {
+            weight: { ...rig, head: { ...rig.head, weightOz: found.value } },
+            speed: rig,
+            countdown: rig,
+            line: rig,
+          }[by];
+          const line = by === 'line' ? { line: { kind: 'fluorocarbon' as const, lb: found.value } } : {};
+          expect(midAt(turned, { ...plan, ...line })).toBeCloseTo(depthM, 2);
+          expect(Math.abs(found.nearest!.depthM - depthM)).toBeLessThan(1);
+        }
+      }),
+      { numRuns: 6 },
+    );
+  }, 30_000);
+  test('none reaches: it says so, and how near one comes', () => {
+    const none = solveRetrieve(rig, steadyPlan(), deep, 'line', 15);
+    expect(none).toMatchObject({ value: null, why: { code: 'nothing-reaches', path: 'line' } });
+    expect(none.nearest!.depthM).toBeLessThan(15);
+  });
+  test('a spinner is solved like any other', () => {
+    expect(solveRetrieve(spinner(), steadyPlan(), deep, 'speed', 1).value).not.toBeNull();
+  });
+});
