@@ -26,6 +26,7 @@ import {
   wantScorer,
   type RetrievePlan,
   type Rig,
+  type Water,
 } from '../core';
 import { Solver } from 'odex';
 import { bigBox } from './big-box';
@@ -143,6 +144,11 @@ const startedBig = performance.now();
 const { considered } = advise(NORTH_ARM, big);
 line('rank-1000-parts', performance.now() - startedBig, 'ms', 5000);
 line('rank-1000-parts-rigs', considered, 'rigs');
+// the same where lures are reeled: each rig has a depth, a hold speed and a window of speeds besides
+const overWeed: Water = { ...NORTH_ARM, depthM: 2.4, band: { fromM: 0.3, toM: 1 } };
+const startedReeled = performance.now();
+advise(overWeed, big);
+line('rank-1000-parts-reeled', performance.now() - startedReeled, 'ms', 5000);
 
 // building the numbers of rigs, and scoring them once they are known
 const compiled = compileWater(NORTH_ARM);
@@ -158,9 +164,15 @@ const buildUs = medianUs(1, () =>
 );
 line('numbers-built', (parts.length / buildUs) * 1e6, 'rigs/s');
 line('numbers-built-of-15000', ((parts.length / buildUs) * 1e6) / 15_000, 'ratio');
+const reeled = compileWater(overWeed);
+const reeledUs = medianUs(1, () =>
+  parts.map((rig) => measureParts(rig.head, rig.skirt, rig.trailer, medium, reeled.facts)),
+);
+line('numbers-built-reeled', (parts.length / reeledUs) * 1e6, 'rigs/s');
+line('numbers-built-reeled-of-15000', ((parts.length / reeledUs) * 1e6) / 15_000, 'ratio');
 // as the search does it: what head and trailer settle is added up once, then skirt after skirt is tried
 const wants = wantScorer(compiled.wants);
-const rules = ruleScorer(compiled.prefers);
+const rules = ruleScorer(compiled.prefers, ['skirted']);
 const pairs = parts.slice(0, 200).map(({ head, trailer }) => ({
   head,
   trailer,

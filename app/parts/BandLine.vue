@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { wantBand, wantValue, WANT_TITLE, type Want } from '@core';
+import { meets, wantBand, wantValue, WANT_TITLE, type Want } from '@core';
 import { useUnits } from '../composables/useUnits';
 import { placeOf } from './want-scale';
 
@@ -15,7 +15,7 @@ const wanted = computed(() => {
   const left = placeOf(props.want.id, props.want.from);
   return { left: `${left}%`, width: `${Math.max(2, placeOf(props.want.id, props.want.to) - left)}%` };
 });
-const inside = computed(() => props.has !== undefined && props.has >= props.want.from && props.has <= props.want.to);
+const inside = computed(() => props.has !== undefined && meets(props.want, props.has));
 const dot = computed(() => (props.has === undefined ? null : { left: `${placeOf(props.want.id, props.has)}%` }));
 const bar = computed(() => {
   if (!props.uncertain) return null;

@@ -9,6 +9,10 @@ const SCALES: Readonly<Record<WantId, { readonly from: number; readonly to: numb
   length: { from: 0.05, to: 0.16 },
   ratio: { from: 0, to: 0.5 },
   snag: { from: 0, to: 1 },
+  run: { from: 0, to: 4 },
+  hold: { from: 0.1, to: 2, log: true },
+  window: { from: 0.5, to: 4, log: true },
+  kick: { from: 0.5, to: 6, log: true },
 };
 
 /** Place of a value on its line, per cent from the left; values beyond the ends stay at the ends. */

@@ -17,12 +17,17 @@ const UNIT: Readonly<Record<WantId, string>> = {
   length: 'm',
   ratio: 'share',
   snag: 'share',
+  run: 'm',
+  hold: 'm/s',
+  window: 'ratio',
+  kick: 'ratio',
 };
 
 const asWritten = (id: WantId, value: number): number => (id === 'weight' ? ozFromMassKg(value) : value);
 
-const hasAsWritten = (has: Has): Record<WantId, number> =>
-  Object.fromEntries(WANT_IDS.map((id) => [id, asWritten(id, has[id])])) as Record<WantId, number>;
+/** What was not asked of a rig is left out. */
+const hasAsWritten = (has: Has): Partial<Record<WantId, number>> =>
+  Object.fromEntries(WANT_IDS.filter((id) => Number.isFinite(has[id])).map((id) => [id, asWritten(id, has[id])]));
 
 /** An answer in the shape of files and the command line. */
 export interface AdviceReport {
@@ -39,7 +44,7 @@ export interface AdviceReport {
     readonly rig: Rig;
     readonly score: number;
     readonly sentence: string;
-    readonly has: Readonly<Record<WantId, number>>;
+    readonly has: Readonly<Partial<Record<WantId, number>>>;
     readonly why: readonly {
       readonly rule: string;
       readonly says: string;

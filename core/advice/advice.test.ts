@@ -7,6 +7,7 @@ import { rigBody } from '../rig/body';
 import { emptyBox, type Box } from '../rig/box';
 import { parseRig } from '../rig/schema';
 import { SOURCES } from '../sources';
+import { TRAILERS } from '../tackle/trailers';
 import { anyWater } from '../testing/fixtures/boxes';
 import { anyFamilyRig, jig, spinner, vibrating } from '../testing/fixtures/rigs';
 import { DEFAULT_WATER, type Water } from '../water/schema';
@@ -23,7 +24,7 @@ import { PREFER_RULES, WANT_TOPICS } from './rules';
 import { bestPossible, fit, ruleScorer, wantScorer } from './score';
 import { rigOf, rigSpace, type RigSpace } from './space';
 import { compileWater, LIVE_SCHOOLS } from './wants';
-import { WANT_IDS } from './rule';
+import { REELED_WANTS, WANT_IDS } from './rule';
 import { questionOf } from './schools';
 
 const ruleIds = [...WANT_TOPICS.flatMap(({ bands, shifts }) => [...bands, ...shifts]), ...PREFER_RULES].map(
@@ -37,8 +38,11 @@ describe('rules', () => {
   });
   test('there are more than the twenty this needs', () => expect(ruleIds.length).toBeGreaterThan(100));
   test('every topic but body depth has a last word that always holds', () => {
-    for (const { want, bands } of WANT_TOPICS.filter((topic) => topic.want !== 'ratio')) {
-      expect([want, compileWater(DEFAULT_WATER).wants.some(({ id }) => id === want)]).toEqual([want, true]);
+    for (const { want, bands } of WANT_TOPICS.filter(({ want }) => want !== 'ratio')) {
+      const reeled = (REELED_WANTS as readonly string[]).includes(want);
+      const water: Water = reeled ? { ...DEFAULT_WATER, band: { fromM: 0.2, toM: 0.6 } } : DEFAULT_WATER;
+      expect([want, compileWater(water).wants.some(({ id }) => id === want)]).toEqual([want, true]);
+      if (reeled) expect(compileWater(DEFAULT_WATER).wants.some(({ id }) => id === want)).toBe(false);
       expect(bands.length).toBeGreaterThan(0);
     }
   });
@@ -60,6 +64,7 @@ describe('rules', () => {
     };
     const waters = manyWaters();
     waters.forEach(hear);
+    waters.filter((_, at) => at % 5 === 0).forEach((water) => hear({ ...water, families: ['spinner'] }));
     for (const ref of LIVE_SCHOOLS) {
       const schools = { [questionOf(ref)]: ref.slice(questionOf(ref).length + 1) };
       waters.filter((_, at) => at % 7 === 0).forEach((water) => hear({ ...water, schools }));
@@ -228,10 +233,36 @@ describe('an answer', () => {
     expect(bare.picks[0]!.rig.trailer).toBeNull();
     expect(adviceWarnings(bare).join()).toMatch(/No trailer/);
   });
-  test('a family that is not judged yet is said, never ranked as a jig', () => {
-    const spinner = advise({ ...NORTH_ARM, families: ['spinner'] }, DEMO_BOX);
-    expect(spinner.picks).toEqual([]);
-    expect(adviceWarnings(spinner).join()).toMatch(/spinnerbaits/);
+  test('other families are ranked on what they do, and that is said; rules of jigs do not speak of them', () => {
+    for (const family of ['spinner', 'vibrating'] as const) {
+      const { picks, ...advice } = advise({ ...NORTH_ARM, families: [family] }, DEMO_BOX);
+      expect(picks.length).toBeGreaterThan(2);
+      for (const pick of picks) {
+        expect(pick.rig.family).toBe(family);
+        expect(parseRig(pick.rig)).toMatchObject({ ok: true });
+        for (const { rule, want } of pick.reasons) {
+          if (want === null) expect(PREFER_RULES.find(({ id }) => id === rule)!.target.family).toContain(family);
+        }
+      }
+      expect(advice.wants.map(({ id }) => id)).toEqual(expect.arrayContaining(['run', 'hold', 'window', 'kick']));
+      expect(adviceWarnings({ ...advice, picks }).join()).toMatch(/ranked on how they run/);
+    }
+  });
+  test('all three families together: each pick is of one of them, and a still tail is never called dead', () => {
+    const water: Water = {
+      ...NORTH_ARM,
+      depthM: 2.4,
+      cover: [],
+      band: { fromM: 0.4, toM: 1 },
+      families: ['skirted', 'vibrating', 'spinner'],
+    };
+    const { picks } = advise(water, DEMO_BOX, 12);
+    expect(new Set(picks.map(({ rig }) => rig.family)).size).toBeGreaterThan(1);
+    for (const { rig, reasons } of picks) {
+      if (rig.trailer && TRAILERS[rig.trailer.kind].kickOnsetMps === null) {
+        expect(reasons.some(({ want }) => want === 'kick')).toBe(false);
+      }
+    }
   });
   test('reasons against come with their rule', () => {
     const rig = jig({ style: 'swim' });

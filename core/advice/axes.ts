@@ -3,6 +3,7 @@ import { HOOK_WIRES } from '../tackle/hooks';
 import { SKIRT_MATERIALS, type SkirtMaterial } from '../tackle/skirts';
 import { inFromLengthM, lengthMFromMm } from '../units/units';
 import { SOFTNESSES, TRAILER_KINDS } from '../tackle/trailers';
+import { FAMILIES } from '../water/schema';
 import { COLOUR_CLASSES, colourClassOf, type ColourClass } from '../tackle/colours';
 import { HANGS, ORIENTATIONS, type Guard, type Rig } from '../rig/schema';
 import {
@@ -19,6 +20,7 @@ import {
 
 /** Values of each axis a rule can aim at; a rig's place on an axis is the index in its list. */
 export const AXES = {
+  family: FAMILIES,
   head: HEAD_STYLES,
   nose: NOSES,
   cams: [false, true],
@@ -87,6 +89,7 @@ export function axisValues(rig: Rig): { readonly [A in Axis]: (typeof AXES)[A][n
   const skirtColour = classOf(rig.skirt?.colour);
   const trailerColour = classOf(rig.trailer?.colour);
   return {
+    family: rig.family,
     head: rig.head.style,
     nose: rig.head.nose ?? HEADS[rig.head.style].nose,
     cams: rig.head.cams ?? false,
@@ -111,6 +114,7 @@ export function axisValues(rig: Rig): { readonly [A in Axis]: (typeof AXES)[A][n
 
 /** Which part of a rig each axis looks at: bounds on what parts can reach are built from this. */
 export const AXIS_OF: Readonly<Record<Axis, 'head' | 'skirt' | 'trailer' | 'skirt-and-trailer'>> = {
+  family: 'head',
   head: 'head',
   nose: 'head',
   cams: 'head',

@@ -1,22 +1,30 @@
-import { rigBody } from '../rig/body';
+import { rigBody, type RigBody } from '../rig/body';
+import { spinningDragM2 } from '../rig/frame';
 import { CRAWL_MPS, skirtSpreadM } from '../rig/skirt-shape';
 import { rigProfile } from '../rig/profile';
 import { fallBoundsMps, skirtEnvelope, type SkirtEnvelope } from '../motion/fall-bounds';
-import type { Medium } from '../motion/fall';
+import { submergedWeightN, type Medium } from '../motion/fall';
+import { levelDepthOf } from '../motion/level';
+import { joined, lureOf } from '../motion/towed';
+import { frameShow } from '../motion/vanes';
+import { GRAVITY_MPS2 } from '../units/units';
 import { awakeAt, kickOnsetMps, showAtSpeed } from '../motion/kick';
 import { PUSH_AT_MPS, pushIndexOf } from '../motion/push';
 import { skirtDragAreaM2 } from '../motion/skirt-drag';
 import { snagInputOf } from './measure';
-import type { WantId } from './rule';
+import { COMPARED_LINE, HALF_CAST_M, NOT_ASKED } from './reeled';
+import type { REELED_WANTS, WantId } from './rule';
 import type { Range } from './score';
 import { snagProofing } from './snag';
 import { rigOf, type HeadClass, type RigSpace, type SkirtClass, type TrailerClass } from './space';
-import type { WaterFacts } from './water-facts';
+import type { Reel, WaterFacts } from './water-facts';
 
 /** What the skirts of one set span. */
 interface SetSpan {
   readonly envelope: SkirtEnvelope;
   readonly pushDragM2: Range;
+  /** drag at the pace at which rigs are reeled here; at the speed of comparison where they are not */
+  readonly paceDragM2: Range;
   readonly lengthM: Range;
   readonly spreadM: Range;
 }
@@ -26,14 +34,16 @@ const SHAPE_DENSITY_KG_M3 = 999;
 
 const rangeOf = (values: readonly number[]): Range => [Math.min(...values), Math.max(...values)];
 
-function spanOf(space: RigSpace, set: number, medium: Medium): SetSpan {
+function spanOf(space: RigSpace, set: number, medium: Medium, paceMps: number): SetSpan {
   const skirts = space.skirtSets[set]!.classes.map((at) => space.skirts[at]!.body);
-  const drag = skirts.map((skirt) =>
-    skirt === null ? 0 : skirtDragAreaM2(skirt, PUSH_AT_MPS, medium.densityKgM3, medium.kinematicM2ps),
-  );
+  const dragAt = (speedMps: number): number[] =>
+    skirts.map((skirt) =>
+      skirt === null ? 0 : skirtDragAreaM2(skirt, speedMps, medium.densityKgM3, medium.kinematicM2ps),
+    );
   return {
     envelope: skirtEnvelope(skirts, medium),
-    pushDragM2: rangeOf(drag),
+    pushDragM2: rangeOf(dragAt(PUSH_AT_MPS)),
+    paceDragM2: rangeOf(dragAt(paceMps)),
     lengthM: rangeOf(skirts.map((skirt) => skirt?.lengthM ?? 0)),
     spreadM: rangeOf(skirts.map((skirt) => (skirt === null ? 0 : skirtSpreadM(skirt, CRAWL_MPS, SHAPE_DENSITY_KG_M3)))),
   };
@@ -41,6 +51,13 @@ function spanOf(space: RigSpace, set: number, medium: Medium): SetSpan {
 
 /** What a head with a trailer can reach on each want, whichever of its skirts it wears. Snag-proofing and weight are exact. */
 export type Reach = Readonly<Record<WantId, Range>>;
+
+type ReelReach = Readonly<Record<(typeof REELED_WANTS)[number], Range>>;
+/** What is not bounded closer: the search takes it at its best. */
+const ANYTHING: Range = [0, Infinity];
+const NO_REEL: ReelReach = { run: ANYTHING, hold: ANYTHING, window: ANYTHING, kick: ANYTHING };
+/** Room for the solver's own rounding, m. */
+const RUN_SLACK_M = 1e-3;
 
 const NO_SKIRT: SkirtClass = { skirt: null, count: 1, alike: 0, body: null, axes: new Uint8Array() };
 
@@ -54,7 +71,7 @@ export function reachOf(
   const snags = new Map<HeadClass, Map<string, number>>();
   const onsets = new Map<TrailerClass, number | null>();
   const spanAt = (set: number): SetSpan => {
-    const known = spans.get(set) ?? spanOf(space, set, medium);
+    const known = spans.get(set) ?? spanOf(space, set, medium, facts.reel?.paceMps ?? PUSH_AT_MPS);
     spans.set(set, known);
     return known;
   };
@@ -75,9 +92,28 @@ export function reachOf(
     return known;
   };
 
+  /** Least and most a head with a trailer can run at, over the skirts of a set: more drag lifts, more weight sinks. */
+  const reelReach = (body: RigBody, onsetMps: number | null, span: SetSpan, reel: Reel): ReelReach => {
+    const lure = lureOf(body, medium, onsetMps);
+    const bareN = submergedWeightN(body, medium);
+    const awake = awakeAt(onsetMps, reel.paceMps);
+    const runAt = (skirtM2: number, skirtKg: number): number => {
+      const areas = joined(lure, reel.paceMps, awake, skirtM2, bareN + GRAVITY_MPS2 * skirtKg);
+      return Math.min(facts.depthM, levelDepthOf(lure, areas, COMPARED_LINE, HALF_CAST_M, reel.paceMps));
+    };
+    const { lightestKg, heaviestKg } = span.envelope;
+    const kick = onsetMps === null ? NOT_ASKED : reel.paceMps / onsetMps;
+    return {
+      run: [runAt(span.paceDragM2[1], lightestKg) - RUN_SLACK_M, runAt(span.paceDragM2[0], heaviestKg) + RUN_SLACK_M],
+      hold: ANYTHING,
+      window: ANYTHING,
+      kick: [kick, kick],
+    };
+  };
+
   return (head, trailer) => {
     const bare = rigOf(head, NO_SKIRT, trailer);
-    const body = rigBody(bare, { head: head.body, skirt: null, trailer: trailer.body, frame: null });
+    const body = rigBody(bare, { head: head.body, skirt: null, trailer: trailer.body, frame: head.frame });
     const span = spanAt(head.skirtSet);
     const [slowMps, fastMps] = fallBoundsMps(body, span.envelope, medium);
     const onsetMps = onsetAt(trailer);
@@ -89,16 +125,21 @@ export function reachOf(
     const taller = (spreadM: number): number => Math.max(profile.heightM, spreadM);
     const [shortM, longM] = [longer(span.lengthM[0]), longer(span.lengthM[1])];
     const [lowM, highM] = [taller(span.spreadM[0]), taller(span.spreadM[1])];
+    const frameM2 = head.frame === null ? 0 : spinningDragM2(head.frame);
     const pushAt = (speedMps: number, dragM2: number): number =>
-      pushIndexOf(body.pushM2 * awakeAt(onsetMps, speedMps), dragM2);
+      pushIndexOf(body.pushM2 * awakeAt(onsetMps, speedMps) + frameM2, dragM2);
     const { trailer: plastic } = trailer;
+    const flashes = head.frame === null ? 0 : frameShow(head.frame);
+    const { reel } = facts;
+    const [fromMps, toMps] = reel === null ? [slowMps, fastMps] : [reel.paceMps, reel.paceMps];
     return {
       fall: [slowMps, fastMps],
+      ...(reel === null ? NO_REEL : reelReach(body, onsetMps, span, reel)),
       weight: [head.body.massKg, head.body.massKg],
-      push: [pushAt(slowMps, span.pushDragM2[0]), pushAt(fastMps, span.pushDragM2[1])],
+      push: [pushAt(fromMps, span.pushDragM2[0]), pushAt(toMps, span.pushDragM2[1])],
       show: plastic
-        ? rangeOf([showAtSpeed(plastic.kind, onsetMps, slowMps), showAtSpeed(plastic.kind, onsetMps, fastMps)])
-        : [0, 0],
+        ? rangeOf([fromMps, toMps].map((speedMps) => Math.max(flashes, showAtSpeed(plastic.kind, onsetMps, speedMps))))
+        : [flashes, flashes],
       length: [shortM, longM],
       ratio: [lowM / longM, highM / shortM],
       snag: [snag, snag],

@@ -6,6 +6,7 @@ import type { Water } from '../water/schema';
 import { reachOf } from './bounds';
 import { judgeOf, mostOfPair, queueOf, rigNumbers, searchBest } from './search';
 import { rigOf, rigSpace, type RigSpace } from './space';
+import { familiesOf } from './water-facts';
 import { compileWater, type CompiledWater } from './wants';
 
 /** The best rig that needs so many parts from outside the box, and which. */
@@ -85,7 +86,8 @@ function bestByBought(space: RigSpace, compiled: CompiledWater, owned: Owned): G
 export function fillGaps(water: Water, box: Box): Gaps {
   const compiled = compileWater(water);
   const all = catalogueBox();
-  const own = rigSpace(box);
+  const families = familiesOf(water);
+  const own = rigSpace(box, families);
   const join = (skirts: Box['skirts']): Box => ({
     ...box,
     heads: [...box.heads, ...all.heads],
@@ -98,8 +100,8 @@ export function fillGaps(water: Water, box: Box): Gaps {
     trailers: own.trailers.length,
   };
   const steps = [
-    ...bestByBought(rigSpace(join([])), compiled, owned),
-    ...bestByBought(rigSpace(join(all.skirts)), compiled, owned),
+    ...bestByBought(rigSpace(join([]), families), compiled, owned),
+    ...bestByBought(rigSpace(join(all.skirts), families), compiled, owned),
   ].sort((a, b) => a.buy.length - b.buy.length || b.score - a.score);
   const bestScore = Math.max(...steps.map(({ score }) => score));
   const ownBest = partCount(box) === 0 ? null : (steps.find(({ buy }) => buy.length === 0) ?? null);

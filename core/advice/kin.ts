@@ -1,4 +1,4 @@
-import type { RigSpace } from './space';
+import type { HeadClass, RigSpace } from './space';
 
 /** Rigs an angler would call the same answer in other weights, sizes or colours: one head, one kind of trailer. */
 export interface Kin {
@@ -7,12 +7,23 @@ export interface Kin {
   count(head: number, trailer: number): number;
 }
 
+/** Heads of one make in other weights and metals: a spinner is told by its blades, a vibrating head by its plate. */
+const kinOfHead = ({ family, head, blocks }: Pick<HeadClass, 'family' | 'head' | 'blocks'>): string =>
+  [
+    family,
+    head.style,
+    head.finesse,
+    head.nose,
+    blocks.blade?.size,
+    ...(blocks.blades ?? []).map(({ shape }) => shape),
+  ].join(' ');
+
 export function kinOf(space: RigSpace): Kin {
   const number = (names: readonly string[]): number[] => {
     const ids = new Map<string, number>();
     return names.map((name) => ids.get(name) ?? (ids.set(name, ids.size), ids.size - 1));
   };
-  const heads = number(space.heads.map(({ head }) => [head.style, head.finesse, head.nose].join(' ')));
+  const heads = number(space.heads.map(kinOfHead));
   const trailers = number(space.trailers.map(({ trailer }) => trailer?.kind ?? 'none'));
   const kinds = trailers.length + 1;
   return {

@@ -6,8 +6,10 @@ import type { Rig } from '../rig/schema';
 import { steadyFall, type Medium } from '../motion/fall';
 import { awakeAt, kickOnsetMps, showAtSpeed } from '../motion/kick';
 import { pushIndex } from '../motion/push';
+import { frameShow } from '../motion/vanes';
 import { guardClass } from './axes';
 import { WANT_IDS, type WantId } from './rule';
+import { NOT_REELED, reeledNumbers } from './reeled';
 import { headForm, snagProofing, type SnagInput } from './snag';
 import { rigOf, type HeadClass, type SkirtClass, type TrailerClass } from './space';
 import type { WaterFacts } from './water-facts';
@@ -16,27 +18,31 @@ import type { WaterFacts } from './water-facts';
 export type Has = Readonly<Record<WantId, number>>;
 
 /** How snag-proof a rig is depends on its head, guard and kind of trailer alone. */
-export const snagInputOf = (rig: Pick<Rig, 'head' | 'guard' | 'keeper' | 'trailer'>): SnagInput => ({
+export const snagInputOf = (rig: Pick<Rig, 'family' | 'head' | 'guard' | 'keeper' | 'trailer'>): SnagInput => ({
   form: headForm(rig.head.style, rig.head.nose ?? HEADS[rig.head.style].nose, rig.head.cams ?? false),
-  guard: guardClass(rig.guard),
+  // the wire in front of a spinner's hook turns it over what it meets
+  guard: rig.family === 'spinner' ? 'wire' : guardClass(rig.guard),
   buried: !rig.guard && rig.keeper === 'screw' && rig.trailer !== null && rig.trailer !== undefined,
   trailer: rig.trailer?.kind ?? null,
 });
 
 /** Numbers of one rig on the scales of the wants. */
 export function measureRig(rig: Rig, body: RigBody, medium: Medium, facts: WaterFacts): Has {
-  const speedMps = steadyFall(body, medium).speedMps;
+  const fallMps = steadyFall(body, medium).speedMps;
+  // what a lure shows and moves it does at the speed at which it is fished
+  const speedMps = facts.reel?.paceMps ?? fallMps;
   const { trailer } = rig;
   const onsetMps = trailer ? kickOnsetMps(trailer.kind, trailer.softness, facts.tempC) : null;
   const profile = rigProfile(rig, body);
   return {
-    fall: speedMps,
+    fall: fallMps,
     weight: massKgFromOz(rig.head.weightOz),
     push: pushIndex(body, medium, awakeAt(onsetMps, speedMps)),
-    show: trailer ? showAtSpeed(trailer.kind, onsetMps, speedMps) : 0,
+    show: Math.max(trailer ? showAtSpeed(trailer.kind, onsetMps, speedMps) : 0, body.frame ? frameShow(body.frame) : 0),
     length: profile.lengthM,
     ratio: profile.ratio,
     snag: snagProofing(snagInputOf(rig), facts),
+    ...(facts.reel === null ? NOT_REELED : reeledNumbers(rig, body, medium, onsetMps, facts.reel, facts.depthM)),
   };
 }
 
@@ -52,7 +58,7 @@ export function measureParts(
   facts: WaterFacts,
 ): HasRow {
   const rig = rigOf(head, skirt, trailer);
-  const body = rigBody(rig, { head: head.body, skirt: skirt.body, trailer: trailer.body, frame: null });
+  const body = rigBody(rig, { head: head.body, skirt: skirt.body, trailer: trailer.body, frame: head.frame });
   const measured = measureRig(rig, body, medium, facts);
   return Float64Array.from(WANT_IDS, (id) => measured[id]);
 }

@@ -10,7 +10,7 @@ import { axisValues } from './axes';
 import { measureRig, type Has } from './measure';
 import { bestOnly, otherSchools, parts, rivalWeights } from './dissent';
 import { kinOf } from './kin';
-import { fits } from './score';
+import { fits, meets } from './score';
 import { questionOf, type SchoolAnswers } from './schools';
 import {
   better,
@@ -25,6 +25,7 @@ import {
   type Queue,
 } from './search';
 import { rigOf, rigSpace, type HeadClass, type RigSpace, type TrailerClass } from './space';
+import { familiesOf } from './water-facts';
 import { compileWater, type CompiledWater, type Want } from './wants';
 
 /** One reason for or against a rig, by rule; wording is made from it later. */
@@ -65,8 +66,8 @@ export interface Advice {
   readonly considered: number;
   /** trays without which rigs lack a part */
   readonly missing: readonly RigTray[];
-  /** families asked for that are not judged yet */
-  readonly unjudged: boolean;
+  /** families asked for whose own rules are still to come: they are ranked on what they do in the water */
+  readonly physicsOnly: boolean;
   /** so many different heads and trailers that they were not compared; 0 when they were */
   readonly tooManyPairs: number;
 }
@@ -79,8 +80,9 @@ export const PAIR_LIMITS = { compared: 12_000_000, withDissent: 1_500_000 } as c
 /** Reasons for and against one rig on this water, strongest first. */
 export function reasonsFor(compiled: CompiledWater, rig: Rig, has: Has): Reason[] {
   const values = axisValues(rig);
-  const fromWants = fits(compiled, has).map(({ want, fit }): Reason => {
-    const inside = has[want.id] >= want.from && has[want.id] <= want.to;
+  const asked = fits(compiled, has).filter(({ want }) => Number.isFinite(has[want.id]));
+  const fromWants = asked.map(({ want, fit }): Reason => {
+    const inside = meets(want, has[want.id]);
     const weight = inside ? want.weight * fit : want.weight * (1 - fit);
     return { rule: want.rules[0]!, want: want.id, weight, for: inside };
   });
@@ -153,8 +155,7 @@ function* paced<T>(search: Generator<void, T>, from: number, to: number): Genera
  */
 export function* adviseInSteps(water: Water, box: Box, top: number = DEFAULT_TOP): Generator<number, Advice> {
   const compiled = compileWater(water);
-  const asked = water.families ?? ['skirted'];
-  const space = rigSpace(asked.includes('skirted') ? box : { ...box, heads: [] });
+  const space = rigSpace(box, familiesOf(water));
   const pairs = space.heads.length * space.trailers.length;
   const tooMany = pairs > PAIR_LIMITS.compared;
   const others = pairs > PAIR_LIMITS.withDissent ? [] : otherSchools(compiled);
@@ -222,7 +223,7 @@ export function* adviseInSteps(water: Water, box: Box, top: number = DEFAULT_TOP
     picks,
     considered: space.considered,
     missing: RIG_TRAYS.filter((tray) => !box[tray].some(usable) && !dressed(tray, box)),
-    unjudged: asked.some((family) => family !== 'skirted'),
+    physicsOnly: familiesOf(water).some((family) => family !== 'skirted'),
     tooManyPairs: tooMany ? pairs : 0,
   };
 }

@@ -4,12 +4,30 @@ import type { Softness, TrailerKind } from '../tackle/trailers';
 import type { ColourClass } from '../tackle/colours';
 import type { Orientation } from '../rig/schema';
 import type { SkirtMaterial } from '../tackle/skirts';
-import type { SchoolRef } from '../water/schema';
+import type { Family, SchoolRef } from '../water/schema';
 import type { WaterFacts } from './water-facts';
 
 /** What a water can ask of a rig as a band on a scale. */
-export const WANT_IDS = ['fall', 'weight', 'push', 'show', 'length', 'ratio', 'snag'] as const;
+export const WANT_IDS = [
+  'fall',
+  'weight',
+  'push',
+  'show',
+  'length',
+  'ratio',
+  'snag',
+  'run',
+  'hold',
+  'window',
+  'kick',
+] as const;
 export type WantId = (typeof WANT_IDS)[number];
+
+/** Wants of a lure that is reeled: they are asked only where it works above the bottom. */
+export const REELED_WANTS = ['run', 'hold', 'window', 'kick'] as const satisfies readonly WantId[];
+
+/** Wants that ask for so much or more: from the band's start on nothing is lost. */
+export const AT_LEAST: ReadonlySet<WantId> = new Set<WantId>(['snag', 'window', 'kick']);
 
 /** Guards by what they hinder: none, one wire, a light brush under 15 fibres, a full one. */
 export const GUARD_CLASSES = ['none', 'wire', 'light', 'full'] as const;
@@ -29,6 +47,8 @@ export type TrailerSize = (typeof TRAILER_SIZES)[number];
 
 /** Rigs a rule speaks about; every axis named must fit. */
 export interface Target {
+  /** families it is meant for; a rule that names none speaks about skirted jigs */
+  readonly family?: readonly Family[];
   readonly head?: readonly HeadStyle[];
   readonly nose?: readonly Nose[];
   readonly cams?: readonly boolean[];
@@ -62,8 +82,8 @@ interface RuleBase {
 
 /** Sets the band of one want, SI. Of a topic's rows the first whose condition holds counts. */
 export interface BandRule extends RuleBase {
-  readonly from: number;
-  readonly to: number;
+  readonly from: number | ((w: WaterFacts) => number);
+  readonly to: number | ((w: WaterFacts) => number);
 }
 
 /** Moves a band that a band rule set: by a factor, or by a step on scales that start at 0. */

@@ -1,6 +1,7 @@
+import { FAMILIES, type Family } from '../water/schema';
 import { AXIS_NAMES, AXIS_OF, masksOf, type AxisMask } from './axes';
 import type { Has, HasRow } from './measure';
-import { WANT_IDS, type PreferRule, type WantId } from './rule';
+import { AT_LEAST, WANT_IDS, type PreferRule, type WantId } from './rule';
 import type { HeadClass, SkirtClass, TrailerClass } from './space';
 import type { CompiledWater, Want } from './wants';
 import { MIDDLE_BONUS, WANT_WEIGHTS } from './weights';
@@ -17,8 +18,11 @@ export function fitter(want: Want): (value: number) => number {
   const half = (to - from) / 2;
   const middle = (from + to) / 2;
   const beyond = (off: number): number => (1 - MIDDLE_BONUS) * Math.exp(-(((off - half) / reach) ** 2));
-  if (want.id === 'snag') {
-    return (value) => (value >= from ? 1 - MIDDLE_BONUS * Math.max(0, to - value) : beyond(Math.abs(value - middle)));
+  if (AT_LEAST.has(want.id)) {
+    return (value) =>
+      value >= want.from
+        ? 1 - MIDDLE_BONUS * Math.min(1, Math.max(0, want.to - value))
+        : beyond(Math.abs(place(value) - middle));
   }
   return (value) => {
     const off = Math.abs(place(value) - middle);
@@ -26,11 +30,15 @@ export function fitter(want: Want): (value: number) => number {
   };
 }
 
+/** Whether a number lies in its band; where so much or more is asked, nothing is too much. */
+export const meets = ({ id, from, to }: Want, value: number): boolean =>
+  value >= from && (AT_LEAST.has(id) || value <= to);
+
 export const fit = (want: Want, value: number): number => fitter(want)(value);
 
-/** Where a fit is best: the middle of the band on its own scale, or the top for snag-proofing. */
+/** Where a fit is best: the middle of the band on its own scale, or the top where so much or more is asked. */
 export function bestValue({ id, from, to }: Want): number {
-  if (id === 'snag') return to;
+  if (AT_LEAST.has(id)) return to;
   return WANT_WEIGHTS[id].scale === 'ratio' ? Math.sqrt(from * to) : (from + to) / 2;
 }
 
@@ -121,8 +129,12 @@ export interface RuleScorer {
   skirt(open: OpenRules, skirt: SkirtClass, trailer: TrailerClass): number;
 }
 
-export function ruleScorer(prefers: readonly PreferRule[]): RuleScorer {
-  const rules = prefers.map(splitRule);
+/** @param families  of the heads that are judged: a rule that holds for all of them need not look at each */
+export function ruleScorer(prefers: readonly PreferRule[], families: readonly Family[] = FAMILIES): RuleScorer {
+  const rules = prefers.map((rule) => {
+    const { family, ...rest } = rule.target;
+    return splitRule(family && families.every((one) => family.includes(one)) ? { ...rule, target: rest } : rule);
+  });
   const isOpen = (rule: SplitRule): boolean => rule.skirt.length > 0 || rule.sameColour !== null;
   const closedRules = rules.filter((rule) => !isOpen(rule));
   const openRules = rules.filter(isOpen);

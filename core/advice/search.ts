@@ -36,7 +36,8 @@ export interface Judge {
 
 /** What a set of skirts can add at most depends on the rules that head and trailer leave open, which many pairs share. */
 export function judgeOf(space: RigSpace, compiled: CompiledWater): Judge {
-  const rules = ruleScorer(compiled.prefers);
+  const families = [...new Set(space.heads.map(({ family }) => family))];
+  const rules = ruleScorer(compiled.prefers, families);
   const known = new Map<OpenRules, Float64Array>();
   const colours = AXES.trailerColour.length;
   return {

@@ -1,7 +1,18 @@
-import { headOf, isSkirtedHead, usable, type Box, type HeadPart, type SkirtPart, type TrailerPart } from '../rig/box';
+import {
+  familyOfHead,
+  frameBlocks,
+  headOf,
+  usable,
+  type Box,
+  type HeadPart,
+  type SkirtPart,
+  type TrailerPart,
+} from '../rig/box';
 import { headBody, skirtBody, type HeadBody, type SkirtBody } from '../rig/body';
+import { frameBody, type FrameBody } from '../rig/frame';
 import { isRoundBody, trailerBody, type TrailerBody } from '../rig/trailer-body';
 import { uncutTrailer, type Head, type Orientation, type Rig, type Skirt, type Trailer } from '../rig/schema';
+import type { Family } from '../water/schema';
 import { colourClassOf } from '../tackle/colours';
 import { AXES, AXIS_NAMES, AXIS_OF, axisValues, type Axis } from './axes';
 
@@ -18,6 +29,10 @@ interface ClassOf<Body> {
 
 export interface HeadClass extends ClassOf<HeadBody> {
   readonly head: Head;
+  readonly family: Family;
+  /** blades, arms or plate as they go into its rigs, and as the water meets them */
+  readonly blocks: Pick<Rig, 'blade' | 'blades' | 'arms'>;
+  readonly frame: FrameBody | null;
   readonly guard: HeadPart['guard'];
   readonly keeper: HeadPart['keeper'];
   /** the skirts it can wear: an index into `skirtSets` */
@@ -133,9 +148,12 @@ function axesOf(part: 'head' | 'skirt' | 'trailer', rig: Partial<Rig>): Uint8Arr
 const colourKey = (colour: string): string => colourClassOf(colour) ?? 'natural';
 const key = (...parts: unknown[]): string => JSON.stringify(parts);
 
-/** Lays out every rig a box allows. Parts that are used up, torn or rusty, and heads of other families, are left out. */
-export function rigSpace(box: Box): RigSpace {
-  const headParts = box.heads.filter((part) => usable(part) && isSkirtedHead(part));
+/** Lays out every rig of some families a box allows. Parts that are used up, torn or rusty are left out. */
+export function rigSpace(box: Box, families: readonly Family[] = ['skirted']): RigSpace {
+  const headParts = box.heads.filter((part) => {
+    const family = familyOfHead(part);
+    return usable(part) && family !== null && families.includes(family);
+  });
   const loose = box.skirts.filter(usable).map(asSkirt);
   const core = coreOf(box);
   const choices: TrailerChoice[] = [
@@ -179,17 +197,25 @@ export function rigSpace(box: Box): RigSpace {
 
   const { classes: heads } = classesOf(
     headParts.map((part, at) => ({ part, set: setOfHead[at]!, head: headOf(part) })),
-    ({ part, set, head }) => key(head, part.guard ?? null, part.keeper ?? 'barb', set),
-    ({ head }) => key(head),
+    ({ part, set, head }) => key(head, part.guard ?? null, part.keeper ?? 'barb', set, frameBlocks(part)),
+    ({ part, head }) => key(head, frameBlocks(part)),
     ({ part, set, head }, count, alike): HeadClass => ({
       head,
       alike,
+      family: familyOfHead(part)!,
+      blocks: frameBlocks(part),
+      frame: frameBody(part),
       guard: part.guard ?? null,
       keeper: part.keeper ?? 'barb',
       skirtSet: set,
       count,
       body: headBody(head),
-      axes: axesOf('head', { head, guard: part.guard ?? null, keeper: part.keeper ?? 'barb' }),
+      axes: axesOf('head', {
+        family: familyOfHead(part)!,
+        head,
+        guard: part.guard ?? null,
+        keeper: part.keeper ?? 'barb',
+      }),
     }),
   );
   const { classes: trailers } = classesOf(
@@ -219,7 +245,8 @@ export function rigSpace(box: Box): RigSpace {
 /** The rig of three classes, in the shape of files. */
 export function rigOf(head: HeadClass, skirt: SkirtClass, trailer: TrailerClass): Rig {
   return {
-    family: 'skirted',
+    family: head.family,
+    ...head.blocks,
     head: head.head,
     keeper: head.keeper ?? 'barb',
     guard: head.guard ?? null,

@@ -1,9 +1,9 @@
 import { PREFER_RULES, WANT_TOPICS } from './rules';
 import type { PreferRule, WantId } from './rule';
-import { waterFacts, type WaterFacts } from './water-facts';
+import { familiesOf, waterFacts, type Reel, type WaterFacts } from './water-facts';
 import { WANT_WEIGHTS } from './weights';
 import { schoolAnswers, schoolSpeaks, type SchoolAnswers } from './schools';
-import type { SchoolRef, Water } from '../water/schema';
+import { FAMILIES, type Family, type SchoolRef, type Water } from '../water/schema';
 
 /** A band this water asks for, SI, and the rules that made it: the one that set it first, then those that moved it. */
 export interface Want {
@@ -13,6 +13,14 @@ export interface Want {
   readonly weight: number;
   readonly rules: readonly string[];
 }
+
+function reelOf(wants: readonly Want[]): Reel | null {
+  const [run, hold] = (['run', 'hold'] as const).map((id) => wants.find((want) => want.id === id));
+  return run && hold ? { paceMps: (hold.from + hold.to) / 2, depthM: (run.from + run.to) / 2 } : null;
+}
+
+/** Wants that are said of jigs on a slack line: other families are judged by how they run. */
+const JIG_WANTS: ReadonlySet<WantId> = new Set<WantId>(['fall', 'weight']);
 
 /** A water compiled once: bands, and the rules that speak about rigs here. */
 export interface CompiledWater {
@@ -30,7 +38,8 @@ function compileWant(topic: (typeof WANT_TOPICS)[number], facts: WaterFacts, sch
     schoolSpeaks(schools, rule.school) && rule.when(facts);
   const band = topic.bands.find(speaks);
   if (!band) return null;
-  let { from, to } = band;
+  const at = (end: number | ((w: WaterFacts) => number)): number => (typeof end === 'number' ? end : end(facts));
+  let [from, to] = [at(band.from), at(band.to)];
   const rules = [band.id];
   for (const shift of topic.shifts.filter(speaks)) {
     from = from * (shift.times ?? 1) + (shift.plus ?? 0);
@@ -53,22 +62,38 @@ function compileWant(topic: (typeof WANT_TOPICS)[number], facts: WaterFacts, sch
 export function compileWater(water: Water): CompiledWater {
   const facts = waterFacts(water);
   const schools = schoolAnswers(facts);
+  const { topics, prefers } = rulesFor(familiesOf(water));
+  const wants = topics.map((topic) => compileWant(topic, facts, schools)).filter((want) => want !== null);
   return {
-    facts,
-    wants: WANT_TOPICS.map((topic) => compileWant(topic, facts, schools)).filter((want) => want !== null),
-    prefers: PREFER_RULES.filter((rule) => schoolSpeaks(schools, rule.school) && rule.when(facts)),
+    facts: { ...facts, reel: reelOf(wants) },
+    wants,
+    prefers: prefers.filter((rule) => schoolSpeaks(schools, rule.school) && rule.when(facts)),
     schools,
   };
 }
 
-const ALL_RULES: readonly { readonly school?: SchoolRef; readonly when: (w: WaterFacts) => boolean }[] = [
-  ...WANT_TOPICS.flatMap(({ bands, shifts }) => [...bands, ...shifts]),
-  ...PREFER_RULES,
-];
+/** What is asked of some families, and the rules that speak about them. */
+function rulesFor(families: readonly Family[]): {
+  readonly topics: readonly (typeof WANT_TOPICS)[number][];
+  readonly prefers: readonly PreferRule[];
+} {
+  // where families are compared with each other, only what is asked of all of them counts
+  const jig = families.every((family) => family === 'skirted');
+  return {
+    topics: jig ? WANT_TOPICS : WANT_TOPICS.filter(({ want }) => !JIG_WANTS.has(want)),
+    prefers: PREFER_RULES.filter(({ target }) => families.every((family) => target.family?.includes(family))),
+  };
+}
+
+type Spoken = { readonly school?: SchoolRef; readonly when: (w: WaterFacts) => boolean };
+const everyRule = (families: readonly Family[]): Spoken[] => {
+  const { topics, prefers } = rulesFor(families);
+  return [...topics.flatMap(({ bands, shifts }) => [...bands, ...shifts]), ...prefers];
+};
 
 /** Schools that have a rule for this water, by whether the answers given now let them speak. */
 function schoolsHere({ facts, schools }: CompiledWater, speaking: boolean): SchoolRef[] {
-  const found = ALL_RULES.flatMap(({ school, when }) =>
+  const found = everyRule(familiesOf(facts.water)).flatMap(({ school, when }) =>
     school !== undefined && schoolSpeaks(schools, school) === speaking && when(facts) ? [school] : [],
   );
   return [...new Set(found)];
@@ -78,5 +103,5 @@ export const silencedSchools = (compiled: CompiledWater): SchoolRef[] => schools
 
 /** Schools some rule of ours follows: their questions count as settings. */
 export const LIVE_SCHOOLS: readonly SchoolRef[] = [
-  ...new Set(ALL_RULES.flatMap(({ school }) => (school === undefined ? [] : [school]))),
+  ...new Set(FAMILIES.flatMap((family) => everyRule([family])).flatMap(({ school }) => (school === undefined ? [] : [school]))),
 ];

@@ -1,6 +1,6 @@
 import { tempCFromF } from '../units/units';
 import { effectiveVisibilityM } from '../water/clarity';
-import type { Cover, CoverKind, Water } from '../water/schema';
+import type { Cover, CoverKind, Family, Water } from '../water/schema';
 
 const WOOD: ReadonlySet<CoverKind> = new Set(['brush', 'laydown', 'hardwood', 'stumps', 'flooded-bush']);
 /** Wood whose branches fork: where a pointed nose can wedge for good. */
@@ -23,6 +23,12 @@ const SPRING: ReadonlySet<Water['season']> = new Set(['prespawn', 'spawn', 'post
 
 /** Share of the depth below which a wanted band counts as the bottom. */
 const BOTTOM_SHARE = 0.75;
+
+/** Pace and depth at which reeled rigs are compared on a water. SI. */
+export interface Reel {
+  readonly paceMps: number;
+  readonly depthM: number;
+}
 
 /** A water turned into what rules ask about, computed once. SI, temperature in °C. */
 export interface WaterFacts {
@@ -52,10 +58,19 @@ export interface WaterFacts {
   readonly bottom: boolean;
   /** the lure is wanted above weed that tops out below the wanted band */
   readonly overWeed: boolean;
+  /** depth of the highest weed top that was measured, m */
+  readonly weedTopM: number | null;
+  /** the lure is reeled through the water rather than worked on the bottom */
+  readonly reeled: boolean;
+  /** pace and depth at which reeled rigs are compared: settled once the wants are, null where nothing is reeled */
+  readonly reel: Reel | null;
   readonly mainCover: Cover | null;
   has(kind: CoverKind): boolean;
   belowF(tempF: number): boolean;
 }
+
+/** Families a water asks for; skirted jigs when it names none. */
+export const familiesOf = ({ families }: Water): readonly Family[] => families ?? ['skirted'];
 
 export function waterFacts(water: Water): WaterFacts {
   const cover = water.cover.filter(({ kind }) => kind !== 'open');
@@ -65,6 +80,8 @@ export function waterFacts(water: Water): WaterFacts {
   const mainCover = cover.find((row) => DENSITY_RANK[row.density] === density) ?? null;
   const stoneBottom = ['rock', 'riprap', 'gravel', 'shell'].includes(water.bottom);
   const { band } = water;
+  const atBottom = band === undefined || band.toM >= BOTTOM_SHARE * water.depthM;
+  const weedTopsM = cover.flatMap(({ kind, topM }) => (GRASS.has(kind) && topM !== undefined ? [topM] : []));
   return {
     water,
     tempC: water.temperatureC,
@@ -85,9 +102,12 @@ export function waterFacts(water: Water): WaterFacts {
       (water.usualVisibilityM !== undefined && water.visibilityM < MUDDIED_SHARE * water.usualVisibilityM),
     high: band !== undefined && band.toM <= HIGH_SHARE * water.depthM,
     roofed: any(ROOFED),
-    bottom: band === undefined || band.toM >= BOTTOM_SHARE * water.depthM,
+    bottom: atBottom,
+    weedTopM: weedTopsM.length === 0 ? null : Math.min(...weedTopsM),
+    reeled: !atBottom || !familiesOf(water).includes('skirted'),
     overWeed:
       band !== undefined && cover.some(({ kind, topM }) => GRASS.has(kind) && topM !== undefined && band.toM <= topM),
+    reel: null,
     mainCover,
     has: (kind) => kinds.has(kind),
     belowF: (tempF) => water.temperatureC < tempCFromF(tempF),

@@ -1,4 +1,5 @@
 import type { RigBody } from '../rig/body';
+import { spinningDragM2 } from '../rig/frame';
 import { cm2FromAreaM2 } from '../units/units';
 import type { Medium } from './fall';
 import { skirtDragAreaM2 } from './skirt-drag';
@@ -8,15 +9,16 @@ export const PUSH_AT_MPS = 0.4;
 const SKIRT_SHARE = 0.3;
 
 /**
- * Push index: water moved, felt from afar. 100 ln(1+x)/ln(16), x in cm² of drag: appendages that beat, and 0.3 of the skirt.
+ * Push index: water moved, felt from afar. 100 ln(1+x)/ln(16), x in cm² of drag: appendages that beat, blades that turn, and 0.3 of the skirt.
  * @param awake  share of the kick that is left at this temperature and speed, 0 to 1
  * @returns      0 to about 100, dimensionless
  * @source adr-0003
  */
 export function pushIndex(body: RigBody, medium: Medium, awake = 1): number {
+  const frameM2 = body.frame === null ? 0 : spinningDragM2(body.frame);
   const skirtM2 =
     body.skirt === null ? 0 : skirtDragAreaM2(body.skirt, PUSH_AT_MPS, medium.densityKgM3, medium.kinematicM2ps);
-  return pushIndexOf(body.pushM2 * awake, skirtM2);
+  return pushIndexOf(body.pushM2 * awake + frameM2, skirtM2);
 }
 
 /** The same from its two sources, m²: appendages as far as they beat, and the skirt's drag at the speed of comparison. */

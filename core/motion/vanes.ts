@@ -20,6 +20,15 @@ export const bladeTurnsHz = (vane: Vane, speedMps: number, densityKgM3: number):
 export const thumpCm2 = ({ areaM2, angleRad }: Vane): number => cm2FromAreaM2(areaM2) * Math.sin(angleRad) ** 2;
 export const flashCm2 = ({ areaM2, angleRad }: Vane): number => cm2FromAreaM2(areaM2) * Math.cos(angleRad);
 
+/** Flash at which a frame catches the eye half as well as anything can, cm². @source adr-0010 */
+const HALF_SEEN_CM2 = 4;
+
+/** Motion to the eye of a frame that works, 0 to 1: by what flashes. */
+export function frameShow(frame: FrameBody): number {
+  const flash = frame.vanes.reduce((sum, vane) => sum + flashCm2(vane), 0);
+  return flash / (flash + HALF_SEEN_CM2);
+}
+
 /** Beat of a plate for each root of its area of way. @source adr-0010 */
 const PLATE_BEAT = 0.3;
 

@@ -2,6 +2,7 @@ import * as z from 'zod/mini';
 import { parseWith } from '../parse';
 import type { Result } from '../result';
 import { HOOK_SIZES, HOOK_WIRES } from '../tackle/hooks';
+import type { Family } from '../water/schema';
 import { LINE_KINDS, ROD_ACTIONS, ROD_POWERS } from '../tackle/gear';
 import { headMetalMassG } from './part-mass';
 import {
@@ -17,6 +18,7 @@ import {
   trailerSchema,
   within,
   type Head,
+  type Rig,
 } from './schema';
 
 export const CONDITIONS = ['good', 'torn', 'rusty'] as const;
@@ -188,9 +190,21 @@ type Owned = { readonly quantity?: number; readonly condition?: (typeof CONDITIO
 export const usable = ({ quantity, condition }: Owned): boolean =>
   quantity !== 0 && (condition === undefined || condition === 'good');
 
-/** A head that dresses a skirted jig: no plate in front, no arms. */
-export const isSkirtedHead = (part: HeadPart): boolean =>
-  part.blade === undefined && part.blades === undefined && part.arms === undefined;
+/** Family of the rigs a head makes: a plate in front vibrates, blades on arms spin. Arms without blades make none. */
+export function familyOfHead(part: Pick<HeadPart, 'blade' | 'blades' | 'arms'>): Family | null {
+  if (part.blade) return 'vibrating';
+  if (part.blades) return 'spinner';
+  return part.arms ? null : 'skirted';
+}
+
+/** The blocks of a head in a box that go into its rigs as they are. */
+export const frameBlocks = (
+  part: Pick<HeadPart, 'blade' | 'blades' | 'arms'>,
+): Pick<Rig, 'blade' | 'blades' | 'arms'> => ({
+  ...(part.blade ? { blade: part.blade } : {}),
+  ...(part.blades ? { blades: part.blades } : {}),
+  ...(part.arms ? { arms: part.arms } : {}),
+});
 
 /** A mass that counts: weighed, and not set aside in favour of the size. */
 export const countedMassG = (part: {

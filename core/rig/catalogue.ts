@@ -1,9 +1,11 @@
 import { lengthMFromIn, mmFromLengthM } from '../units/units';
 import { HEAD_STYLES, type HeadStyle } from '../tackle/heads';
 import type { HookSize, HookWire } from '../tackle/hooks';
+import { PLATE_SIZES } from '../tackle/blades';
 import { TRAILER_KINDS, TRAILERS } from '../tackle/trailers';
 import { emptyBox, type Box, type HeadPart, type SkirtPart, type TrailerPart } from './box';
-import type { Guard } from './schema';
+import { DEFAULT_ARMS } from './frame';
+import type { Guard, SpinnerBlade } from './schema';
 
 /** Weights each style is commonly poured in, oz. @source craft-practice */
 export const STYLE_WEIGHTS_OZ: Readonly<Record<HeadStyle, readonly number[]>> = {
@@ -111,8 +113,57 @@ export function catalogueBox(): Box {
     ),
   );
   trailers.push({ kind: 'stick-worm', lengthMm: sizeMm(5), softness: 'medium', colour: 'chartreuse' });
-  return { ...emptyBox(), heads, skirts, trailers };
+  return { ...emptyBox(), heads: [...heads, ...vibratingHeads(), ...spinnerHeads()], skirts, trailers };
 }
+
+/** Weights vibrating heads and spinner frames are commonly made in, oz. @source craft-practice */
+const VIBRATING_OZ = [1 / 4, 3 / 8, 1 / 2, 5 / 8, 3 / 4];
+const SPINNER_OZ = [1 / 4, 3 / 8, 1 / 2, 3 / 4, 1];
+
+/** Every plate on every weight, without a guard. */
+const vibratingHeads = (): HeadPart[] =>
+  PLATE_SIZES.flatMap((size) =>
+    VIBRATING_OZ.map((oz): HeadPart => ({
+      ...plainHead('swim', oz, false),
+      guard: null,
+      hook: { size: '5/0', wire: 'medium' },
+      blade: { size, link: 'direct', finish: 'black' },
+    })),
+  );
+
+/** Blades as frames commonly carry them: one alone, or two with the smaller in front. @source craft-practice */
+const BLADE_SETS: readonly (readonly SpinnerBlade[])[] = [
+  [{ shape: 'colorado', size: 4, finish: 'gold' }],
+  [{ shape: 'colorado', size: 6, finish: 'gold' }],
+  [
+    { shape: 'colorado', size: 3, finish: 'nickel' },
+    { shape: 'colorado', size: 4, finish: 'gold' },
+  ],
+  [
+    { shape: 'colorado', size: 3, finish: 'nickel' },
+    { shape: 'indiana', size: 4, finish: 'gold' },
+  ],
+  [
+    { shape: 'colorado', size: 3, finish: 'nickel' },
+    { shape: 'willow', size: 4, finish: 'gold' },
+  ],
+  [
+    { shape: 'willow', size: 3, finish: 'nickel' },
+    { shape: 'willow', size: 4, finish: 'nickel' },
+  ],
+];
+
+/** Every set of blades on every weight; heavier heads on longer arms. */
+const spinnerHeads = (): HeadPart[] =>
+  BLADE_SETS.flatMap((blades) =>
+    SPINNER_OZ.map((oz): HeadPart => ({
+      ...plainHead('bullet', oz, false),
+      hook: { size: '5/0', wire: 'medium' },
+      keeper: 'barb',
+      blades: [...blades],
+      arms: { ...DEFAULT_ARMS, upperMm: oz >= 3 / 4 ? 68 : 60 },
+    })),
+  );
 
 const sizeMm = (lengthIn: number): number => Math.round(mmFromLengthM(lengthMFromIn(lengthIn)) * 10) / 10;
 

@@ -4,6 +4,7 @@ import { colourSwatch } from '../tackle/colours';
 import { mmFromLengthM, radFromDeg } from '../units/units';
 import { HUNG_OVERLAP_M, type RigBody } from './body';
 import { linePath, smoothPath, type PointMm } from './curve';
+import { frameOutline } from './outline-frame';
 import { trailerPaths, type View } from './outline-trailer';
 import type { Rig } from './schema';
 import { CRAWL_MPS, skirtSpreadM } from './skirt-shape';
@@ -245,6 +246,8 @@ export function rigOutline(rig: Rig, body: RigBody, view: View): Outline {
       strokeMm: 1.2,
     });
   }
-  shapes.push(eyeShape(rig, body, headMm, view));
+  // the bend of a spinner's wire is its eye
+  if (!rig.blades && !rig.arms) shapes.push(eyeShape(rig, body, headMm, view));
+  shapes.push(...frameOutline(rig, headMm, view));
   return { shapes, bounds: boundsOf(shapes) };
 }

@@ -1,3 +1,4 @@
+import type { Has } from '../advice/measure';
 import type { Advice, Pick } from '../advice/rank';
 import { fallReport, SEMI_TIGHT_USUAL } from '../motion/report';
 import { rigBody } from '../rig/body';
@@ -6,6 +7,10 @@ import type { Water } from '../water/schema';
 import { TICKET_VERSION, type Ticket } from './schema';
 
 const tenth = (value: number): number => Math.round(value * 10) / 10;
+
+/** The numbers a rig was asked for: the others are not written. */
+const asked = (has: Has): Ticket['has'] =>
+  Object.fromEntries(Object.entries(has).filter(([, value]) => Number.isFinite(value))) as Ticket['has'];
 
 /**
  * Writes the ticket of a pick: everything as it stands now.
@@ -32,12 +37,12 @@ export function makeTicket(
     score: pick.score,
     fall: { ...pick.fall, bandMps: [...pick.fall.bandMps] },
     semiTight: { ...semiTight, bandMps: [...semiTight.bandMps] },
-    has: { ...pick.has },
+    has: asked(pick.has),
     wants: advice.wants.map((want) => ({ ...want, rules: [...want.rules] })),
     reasons: pick.reasons.map((reason) => ({ ...reason })),
     dissent: pick.dissent.map((other) => ({
       ...other,
-      has: { ...other.has },
+      has: asked(other.has),
       fall: { ...other.fall, bandMps: [...other.fall.bandMps] },
     })),
   };

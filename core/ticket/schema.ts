@@ -1,7 +1,7 @@
 import * as z from 'zod/mini';
 import { rigSchema, shortText } from '../rig/schema';
 import { SCHOOL_QUESTIONS, waterSchema } from '../water/schema';
-import { WANT_IDS } from '../advice/rule';
+import { REELED_WANTS, WANT_IDS, type WantId } from '../advice/rule';
 
 export const TICKET_VERSION = 1;
 
@@ -14,8 +14,17 @@ const fallSchema = z.strictObject({
   driftMps: z.number(),
 });
 
+type Reeled = (typeof REELED_WANTS)[number];
+type Always = Exclude<WantId, Reeled>;
+
+/** What was not asked of a rig is absent: nothing is reeled on the bottom, and older tickets know no reeling. */
 const hasSchema = z.strictObject(
-  Object.fromEntries(WANT_IDS.map((id) => [id, z.number()])) as Record<(typeof WANT_IDS)[number], z.ZodMiniNumber>,
+  Object.fromEntries(
+    WANT_IDS.map((id) => [
+      id,
+      (REELED_WANTS as readonly WantId[]).includes(id) ? z.exactOptional(z.number()) : z.number(),
+    ]),
+  ) as Record<Always, z.ZodMiniNumber> & Record<Reeled, z.ZodMiniExactOptional<z.ZodMiniNumber>>,
 );
 
 const ruleId = shortText();

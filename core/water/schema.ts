@@ -36,6 +36,7 @@ export const SEASONS = ['winter', 'prespawn', 'spawn', 'postspawn', 'summer', 'a
 export const SPECIES = ['largemouth', 'smallmouth', 'spotted'] as const;
 export const AIMS = ['bites', 'size', 'search', 'saturate'] as const;
 export const FAMILIES = ['skirted', 'vibrating', 'spinner'] as const;
+export type Family = (typeof FAMILIES)[number];
 
 /** What the water fields may hold, SI except temperature. Forms read their limits here too. */
 export const WATER_LIMITS = {

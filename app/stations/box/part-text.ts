@@ -5,7 +5,7 @@ import {
   colourSwatch,
   countedMassG,
   HEADS,
-  isSkirtedHead,
+  familyOfHead,
   lengthMFromMm,
   lineDiameterMm,
   massKgFromG,
@@ -118,7 +118,7 @@ const TELL: { readonly [T in Tray]: (part: PartOf<T>, system: UnitSystem) => Tol
 function whyOut(tray: Tray, part: AnyPart): string | null {
   if (part.quantity === 0) return 'used up';
   if (part.condition === 'torn' || part.condition === 'rusty') return part.condition;
-  return tray === 'heads' && !isSkirtedHead(part as PartOf<'heads'>) ? 'kept for its own family' : null;
+  return tray === 'heads' && familyOfHead(part as PartOf<'heads'>) === null ? 'kept until it has blades' : null;
 }
 
 /** The line of a part of any tray. */

@@ -6,6 +6,7 @@ import {
   COVER_NAME,
   dissentText,
   dissentTitle,
+  NOT_REELED,
   reasonText,
   wantBand,
   wantValue,
@@ -50,12 +51,17 @@ const dressing = computed(() => {
     ...(keeper ? [`${keeper} keeper`] : []),
   ].join(' · ');
 });
+/** numbers it was not asked for say nothing */
+const has = computed(() => ({ ...NOT_REELED, ...props.ticket.has }));
+const dissent = computed(() =>
+  props.ticket.dissent.map((other) => ({ ...other, has: { ...NOT_REELED, ...other.has } })),
+);
 const reasons = computed(() =>
   props.ticket.reasons
     .filter(({ weight }) => weight > 0.05)
     .map((reason) => ({
       ...reason,
-      says: reasonText(reason, props.ticket.has, props.ticket.wants, props.ticket.water, system.value),
+      says: reasonText(reason, has.value, props.ticket.wants, props.ticket.water, system.value),
     })),
 );
 const cautions = computed(() => cautionsFor(props.ticket.rig, props.ticket.water).map((id) => CAUTION_TEXT[id]));
@@ -83,11 +89,11 @@ const cautions = computed(() => cautionsFor(props.ticket.rig, props.ticket.water
         <ul class="sheet__wants">
           <li v-for="want in ticket.wants" :key="want.id">
             <span>{{ WANT_TITLE[want.id] }}</span>
-            <b class="number"><FractionText :text="wantValue(want.id, ticket.has[want.id], system)" /></b>
+            <b class="number"><FractionText :text="wantValue(want.id, has[want.id], system)" /></b>
             <span class="soft"><FractionText :text="wantBand(want, system)" /></span>
             <BandLine
               :want="want"
-              :has="ticket.has[want.id]"
+              :has="has[want.id]"
               v-bind="want.id === 'fall' ? { uncertain: ticket.fall.bandMps } : {}"
             />
           </li>
@@ -100,7 +106,7 @@ const cautions = computed(() => cautionsFor(props.ticket.rig, props.ticket.water
         It answered {{ Math.round(ticket.score * 100) }} of 100 parts of what this water asked for.
       </p>
       <ReasonList :reasons="reasons" />
-      <p v-for="other in ticket.dissent" :key="other.question" class="sheet__dissent">
+      <p v-for="other in dissent" :key="other.question" class="sheet__dissent">
         <b>{{ dissentTitle(other) }}, would tie:</b> <FractionText :text="dissentText(other, system)" />
       </p>
     </section>

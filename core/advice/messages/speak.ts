@@ -6,7 +6,7 @@ import type { Rig } from '../../rig/schema';
 import type { Water } from '../../water/schema';
 import type { Has } from '../measure';
 import type { Advice, Pick, Reason } from '../rank';
-import type { WantId } from '../rule';
+import { AT_LEAST, type WantId } from '../rule';
 import type { Want } from '../wants';
 import { waterFacts } from '../water-facts';
 import { RULE_TEXT } from './rules-en';
@@ -15,7 +15,7 @@ import {
   LEAVE_THE_JIG,
   MISSING_PART,
   NOSE_NAME,
-  NOT_SKIRTED,
+  PHYSICS_ONLY,
   TOO_MANY_PAIRS,
   WANT_TITLE,
 } from './words-en';
@@ -29,6 +29,14 @@ export function wantValue(id: WantId, value: number, system: UnitSystem): string
       return shownHeadStep(value, system);
     case 'length':
       return lengthText(value, system);
+    case 'run':
+      return Number.isFinite(value) ? shown('depth', value, system) : '–';
+    case 'hold':
+      if (value === 0) return 'no speed';
+      return Number.isFinite(value) ? shown('speed', value, system) : '–';
+    case 'window':
+    case 'kick':
+      return Number.isFinite(value) ? `${value.toFixed(value < 9.95 ? 1 : 0)} times` : 'always';
     default:
       return `${Math.round(value * (id === 'push' ? 1 : 100))}`;
   }
@@ -40,8 +48,9 @@ export const lengthText = (lengthM: number, system: UnitSystem): string =>
 
 /** A band as people read it, with its unit once. */
 export function wantBand({ id, from, to }: Band, system: UnitSystem): string {
-  if (id === 'fall') return shownBand('speed', from, to, system);
-  if (id === 'snag') return `${wantValue(id, from, system)} or more`;
+  if (id === 'fall' || id === 'hold') return shownBand('speed', from, to, system);
+  if (id === 'run') return shownBand('depth', from, to, system);
+  if (AT_LEAST.has(id)) return `${wantValue(id, from, system)} or more`;
   const [low, high] = [wantValue(id, from, system), wantValue(id, to, system)];
   const unit = / (oz|g|in|mm)$/.exec(low)?.[0];
   return low === high ? `about ${high}` : `${unit ? low.slice(0, -unit.length) : low} to ${high}`;
@@ -103,6 +112,10 @@ const STRAYS: Readonly<Record<WantId, readonly [below: string, above: string]>> 
   length: ['shorter than wanted', 'longer than wanted'],
   ratio: ['slimmer than their food', 'deeper than their food'],
   snag: ['hangs up more than this cover allows', ''],
+  run: ['runs higher than wanted', 'runs deeper than wanted'],
+  hold: ['has to creep to stay down', 'has to be raced to come up'],
+  window: ['has no room for its speed here', ''],
+  kick: ['has a tail that is dead at this pace', ''],
 };
 
 /** On how many of the picks a rule speaks for: what all share tells nothing about one. */
@@ -143,7 +156,7 @@ export function adviceWarnings(advice: Advice): string[] {
   const leave = schools['clear-water'].school === 'leave-the-jig' || schools['grass-jig'].school === 'worm-rig';
   return [
     ...advice.missing.map((tray) => MISSING_PART[tray]),
-    ...(advice.unjudged ? [NOT_SKIRTED] : []),
+    ...(advice.physicsOnly ? [PHYSICS_ONLY] : []),
     ...(leave ? [LEAVE_THE_JIG] : []),
     ...(advice.tooManyPairs > 0 ? [TOO_MANY_PAIRS] : []),
   ];

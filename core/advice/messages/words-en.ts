@@ -13,6 +13,10 @@ export const WANT_TITLE: Readonly<Record<WantId, string>> = {
   length: 'Length',
   ratio: 'Depth of body',
   snag: 'Snag-proof',
+  run: 'Runs at',
+  hold: 'Holds at',
+  window: 'Speed room',
+  kick: 'Kick',
 };
 
 /** What a want means, for those who meet it first. */
@@ -24,6 +28,10 @@ export const WANT_MEANS: Readonly<Record<WantId, string>> = {
   length: 'nose to tail',
   ratio: 'height against length, in per cent',
   snag: 'contacts out of a hundred it comes back from',
+  run: 'depth half way back at the pace of this water; 25 m of cast, tip at 1 m, 15 lb fluorocarbon',
+  hold: 'reel speed at which it runs level where it is wanted',
+  window: 'how far the pace lies from stalling, blowing over, slipping and the surface',
+  kick: 'the pace over the speed at which its tail comes alive at this temperature',
 };
 
 export const COVER_NAME: Readonly<Record<CoverKind, string>> = {
@@ -57,8 +65,8 @@ export const MISSING_PART: Readonly<Record<RigTray, string>> = {
   trailers: 'No trailer in this box: rigs are ranked without plastic. Add one and the order will change.',
 };
 
-export const NOT_SKIRTED =
-  'So far only skirted jigs are judged here; vibrating jigs and spinnerbaits were asked for and left out.';
+export const PHYSICS_ONLY =
+  'Vibrating jigs and spinnerbaits are ranked on how they run, push, flash and kick, and on colour; their own rules are still to come. Beside them skirted jigs are ranked on the same.';
 
 export const LEAVE_THE_JIG =
   'The school you chose would leave the jig in the box here and fish the same plastic on a weedless worm rig; what follows is the best jig all the same.';

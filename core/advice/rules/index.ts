@@ -1,3 +1,4 @@
+import { FAMILIES, type Family } from '../../water/schema';
 import type { PreferRule, WantTopic } from '../rule';
 import { COLOUR_RULES } from './colour';
 import { FALL_BANDS, FALL_SHIFTS } from './fall';
@@ -5,6 +6,7 @@ import { HEAD_RULES } from './heads';
 import { HOOK_AND_GUARD_RULES } from './hooks-and-guards';
 import { PUSH_BANDS, PUSH_SHIFTS, SHOW_BANDS, SHOW_SHIFTS } from './motion';
 import { LENGTH_BANDS, LENGTH_SHIFTS, RATIO_BANDS, SNAG_BANDS } from './size';
+import { HOLD_BANDS, HOLD_SHIFTS, KICK_BANDS, RUN_BANDS, WINDOW_BANDS } from './retrieve';
 import { SKIRT_RULES } from './skirts';
 import { SWIM_RULES } from './swim';
 import { TRAILER_RULES } from './trailers';
@@ -19,16 +21,20 @@ export const WANT_TOPICS: readonly WantTopic[] = [
   { want: 'length', bands: LENGTH_BANDS, shifts: LENGTH_SHIFTS },
   { want: 'ratio', bands: RATIO_BANDS, shifts: [] },
   { want: 'snag', bands: SNAG_BANDS, shifts: [] },
+  { want: 'run', bands: RUN_BANDS, shifts: [] },
+  { want: 'hold', bands: HOLD_BANDS, shifts: HOLD_SHIFTS },
+  { want: 'window', bands: WINDOW_BANDS, shifts: [] },
+  { want: 'kick', bands: KICK_BANDS, shifts: [] },
 ];
+
+/** Rules that name no family are said of skirted jigs; those on colour hold for anything with a skirt or a trailer. */
+const meantFor = (rules: readonly PreferRule[], family: readonly Family[]): PreferRule[] =>
+  rules.map((rule) => ({ ...rule, target: { family, ...rule.target } }));
 
 /** Rules that speak for or against rigs. */
 export const PREFER_RULES: readonly PreferRule[] = [
-  ...HEAD_RULES,
-  ...HOOK_AND_GUARD_RULES,
-  ...SKIRT_RULES,
-  ...TRAILER_RULES,
-  ...SWIM_RULES,
-  ...COLOUR_RULES,
+  ...meantFor([...HEAD_RULES, ...HOOK_AND_GUARD_RULES, ...SKIRT_RULES, ...TRAILER_RULES, ...SWIM_RULES], ['skirted']),
+  ...meantFor(COLOUR_RULES, FAMILIES),
 ];
 
 type IdOf<T extends readonly { readonly id: string }[]> = T[number]['id'];
@@ -47,6 +53,11 @@ export type RuleId =
   | IdOf<typeof LENGTH_SHIFTS>
   | IdOf<typeof RATIO_BANDS>
   | IdOf<typeof SNAG_BANDS>
+  | IdOf<typeof RUN_BANDS>
+  | IdOf<typeof HOLD_BANDS>
+  | IdOf<typeof HOLD_SHIFTS>
+  | IdOf<typeof WINDOW_BANDS>
+  | IdOf<typeof KICK_BANDS>
   | IdOf<typeof HEAD_RULES>
   | IdOf<typeof HOOK_AND_GUARD_RULES>
   | IdOf<typeof SKIRT_RULES>

@@ -69,7 +69,7 @@ export const SWIM_RULES = [
     id: 'swim-worm-goes-deeper',
     when: (w) => !w.bottom && (w.water.band?.fromM ?? 0) >= feet(5),
     target: { head: SWIM, trailer: ['swim-worm'] },
-    weight: 1.2,
+    weight: 0.7,
   },
   {
     id: 'wide-body-planes-over-weed',
@@ -114,7 +114,7 @@ export const SWIM_RULES = [
       trailer: ['paddle-tail', 'ribbed-paddle-tail'],
       trailerSize: ['4 3/4', '5 1/4'],
     },
-    weight: 1.2,
+    weight: 2,
   },
   {
     id: 'rolling-tail-dies-on-mid-weights',
