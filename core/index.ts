@@ -118,7 +118,7 @@ export {
 } from './advice/rank';
 export { fillGaps, type Gaps, type GapStep } from './advice/gaps';
 export { compileWater, LIVE_SCHOOLS, type CompiledWater, type Want } from './advice/wants';
-export { WANT_IDS, type WantId } from './advice/rule';
+export { AT_LEAST, WANT_IDS, type WantId } from './advice/rule';
 export { measureParts, type Has } from './advice/measure';
 export { NOT_REELED } from './advice/reeled';
 export { meets, ruleScorer, wantScorer } from './advice/score';

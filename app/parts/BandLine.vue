@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { meets, wantBand, wantValue, WANT_TITLE, type Want } from '@core';
+import { AT_LEAST, meets, wantBand, wantValue, WANT_TITLE, type Want } from '@core';
 import { useUnits } from '../composables/useUnits';
 import { placeOf } from './want-scale';
 
@@ -13,7 +13,8 @@ const { system } = useUnits();
 
 const wanted = computed(() => {
   const left = placeOf(props.want.id, props.want.from);
-  return { left: `${left}%`, width: `${Math.max(2, placeOf(props.want.id, props.want.to) - left)}%` };
+  const right = AT_LEAST.has(props.want.id) ? 100 : placeOf(props.want.id, props.want.to);
+  return { left: `${left}%`, width: `${Math.max(2, right - left)}%` };
 });
 const inside = computed(() => props.has !== undefined && meets(props.want, props.has));
 const dot = computed(() => (props.has === undefined ? null : { left: `${placeOf(props.want.id, props.has)}%` }));

@@ -57,7 +57,7 @@ export const useWater = defineStore('water', () => {
    * Changes some fields and stores the water at once.
    * @returns problems that keep the change from being taken; empty when it was
    */
-  function change(part: Partial<Water>): readonly Issue[] {
+  function change(part: { [K in keyof Water]?: Water[K] | undefined }): readonly Issue[] {
     const parsed = parseWater(withoutGone({ ...water.value, ...part }));
     if (!parsed.ok) return parsed.issues;
     water.value = parsed.value;

@@ -56,10 +56,11 @@ type ReelReach = Readonly<Record<(typeof REELED_WANTS)[number], Range>>;
 /** What is not bounded closer: the search takes it at its best. */
 const ANYTHING: Range = [0, Infinity];
 const NO_REEL: ReelReach = { run: ANYTHING, hold: ANYTHING, window: ANYTHING, kick: ANYTHING };
-/** Room for the solver's own rounding, m. */
-const RUN_SLACK_M = 1e-3;
+/** How closely bounds of a depth are found, as a share, and the room that leaves, m. */
+const RUN_CLOSE = 2e-4;
+const RUN_SLACK_M = 0.01;
 
-const NO_SKIRT: SkirtClass = { skirt: null, count: 1, alike: 0, body: null, axes: new Uint8Array() };
+const NO_SKIRT: SkirtClass = { skirt: null, place: 0, count: 1, alike: 0, body: null, axes: new Uint8Array() };
 
 /** Prepares the spans of a space once; the result answers pair by pair. */
 export function reachOf(
@@ -99,7 +100,7 @@ export function reachOf(
     const awake = awakeAt(onsetMps, reel.paceMps);
     const runAt = (skirtM2: number, skirtKg: number): number => {
       const areas = joined(lure, reel.paceMps, awake, skirtM2, bareN + GRAVITY_MPS2 * skirtKg);
-      return Math.min(facts.depthM, levelDepthOf(lure, areas, COMPARED_LINE, HALF_CAST_M, reel.paceMps));
+      return levelDepthOf(lure, areas, COMPARED_LINE, HALF_CAST_M, reel.paceMps, facts.depthM, RUN_CLOSE);
     };
     const { lightestKg, heaviestKg } = span.envelope;
     const kick = onsetMps === null ? NOT_ASKED : reel.paceMps / onsetMps;

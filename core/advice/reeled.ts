@@ -46,7 +46,7 @@ export function reeledNumbers(
   const lure = lureOf(body, medium, kickOnsetMps);
   const window = workingWindow(rig, lure, COMPARED_LINE, HALF_CAST_M);
   return {
-    run: Math.min(bottomM, levelDepthM(lure, COMPARED_LINE, HALF_CAST_M, paceMps)),
+    run: levelDepthM(lure, COMPARED_LINE, HALF_CAST_M, paceMps, bottomM),
     hold: holdSpeedMps(lure, COMPARED_LINE, HALF_CAST_M, depthM) ?? 0,
     window: Math.min(
       window.slowestMps === null ? NOT_ASKED : paceMps / window.slowestMps,

@@ -337,7 +337,7 @@ describe('other schools tie something else', () => {
     const deep: Partial<Water> = {
       cover: [],
       depthM: 6,
-      band: { fromM: 2, toM: 4 },
+      band: { fromM: 1.6, toM: 4 },
       visibilityM: 1.5,
       temperatureC: f(65),
     };

@@ -116,8 +116,12 @@ function splitRule({ target, weight }: PreferRule): SplitRule {
   };
 }
 
-/** Rules that look at the skirt once head and trailer are settled. */
-export type OpenRules = readonly SplitRule[];
+/** Rules that look at the skirt once head and trailer are settled, and what they gave the skirts asked so far. */
+export interface OpenRules {
+  readonly rules: readonly SplitRule[];
+  /** by twice the skirt's place, and one more when trailer and skirt are of one colour */
+  readonly sums: (number | undefined)[];
+}
 
 /** What the rules of a water give a rig, part by part, so that what is settled early is added up once. */
 export interface RuleScorer {
@@ -200,18 +204,23 @@ export function ruleScorer(prefers: readonly PreferRule[], families: readonly Fa
       const known = joined.get(key);
       if (known) return known;
       const both = new Set(sets[by]!.rules);
-      const open = sets[of]!.rules.filter((at) => both.has(at)).map((at) => openRules[at]!);
+      const standing = sets[of]!.rules.filter((at) => both.has(at)).map((at) => openRules[at]!);
+      const open: OpenRules = { rules: standing, sums: [] };
       joined.set(key, open);
       return open;
     },
     skirt(open, skirt, trailer) {
       const colour = skirt.axes[SKIRT_COLOUR]!;
       const same = colour !== NO_COLOUR && colour === trailer.axes[TRAILER_COLOUR]!;
+      const place = 2 * skirt.place + (same ? 1 : 0);
+      const known = open.sums[place];
+      if (known !== undefined) return known;
       let sum = 0;
-      for (const rule of open) {
+      for (const rule of open.rules) {
         if (rule.sameColour !== null && rule.sameColour !== same) continue;
         if (matches(rule.skirt, skirt.axes)) sum += rule.weight;
       }
+      open.sums[place] = sum;
       return sum;
     },
   };

@@ -141,7 +141,8 @@ describe('the search', () => {
           );
           const found = dissent.find(({ question }) => question === 'weight');
           // weight is no question between rigs of other families
-          if (rivals.length === 0 || familiesOf(water).some((family) => family !== 'skirted')) expect(found).toBeUndefined();
+          if (rivals.length === 0 || familiesOf(water).some((family) => family !== 'skirted'))
+            expect(found).toBeUndefined();
           else
             expect(scoreOf(other, found!.rig, found!.has)).toBeCloseTo(Math.max(...rivals.map((row) => row.score)), 9);
         }

@@ -40,6 +40,8 @@ export interface HeadClass extends ClassOf<HeadBody> {
 }
 
 export interface SkirtClass extends ClassOf<SkirtBody | null> {
+  /** its place among the skirts of the space */
+  readonly place: number;
   readonly skirt: Skirt | null;
 }
 
@@ -105,7 +107,7 @@ function classesOf<T, C>(
   items: readonly T[],
   keyOf: (item: T) => string,
   bareKeyOf: (item: T) => string,
-  make: (first: T, count: number, alike: number) => C,
+  make: (first: T, count: number, alike: number, place: number) => C,
 ) {
   const at = new Map<string, number>();
   const found: { first: T; count: number }[] = [];
@@ -124,7 +126,7 @@ function classesOf<T, C>(
   const classes = found.map(({ first, count }, index): C => {
     const bare = bareKeyOf(first);
     if (!firstBare.has(bare)) firstBare.set(bare, index);
-    return make(first, count, firstBare.get(bare)!);
+    return make(first, count, firstBare.get(bare)!, index);
   });
   return { classes, classOfItem };
 }
@@ -171,8 +173,9 @@ export function rigSpace(box: Box, families: readonly Family[] = ['skirted']): R
     worn,
     skirtKey,
     uncoloured,
-    (skirt, count, alike): SkirtClass => ({
+    (skirt, count, alike, place): SkirtClass => ({
       skirt,
+      place,
       count,
       alike,
       body: skirt ? skirtBody(skirt) : null,

@@ -103,5 +103,7 @@ export const silencedSchools = (compiled: CompiledWater): SchoolRef[] => schools
 
 /** Schools some rule of ours follows: their questions count as settings. */
 export const LIVE_SCHOOLS: readonly SchoolRef[] = [
-  ...new Set(FAMILIES.flatMap((family) => everyRule([family])).flatMap(({ school }) => (school === undefined ? [] : [school]))),
+  ...new Set(
+    FAMILIES.flatMap((family) => everyRule([family])).flatMap(({ school }) => (school === undefined ? [] : [school])),
+  ),
 ];

@@ -15,7 +15,7 @@ export const WANT_WEIGHTS: Readonly<
   length: { weight: 1.5, scale: 'ratio', reach: Math.log(1.3) },
   ratio: { weight: 1, scale: 'step', reach: 0.06 },
   snag: { weight: 3, scale: 'step', reach: 0.15 },
-  run: { weight: 2, scale: 'step', reach: 0.4 },
+  run: { weight: 3, scale: 'step', reach: 0.3 },
   hold: { weight: 1, scale: 'ratio', reach: Math.log(1.35) },
   window: { weight: 1, scale: 'ratio', reach: Math.log(1.35) },
   kick: { weight: 1, scale: 'ratio', reach: Math.log(1.35) },

@@ -34,29 +34,61 @@ export function holdSpeedMps(lure: Lure, line: Towline, distanceM: number, depth
 
 /**
  * Depth at which a rig runs level at a speed, were there no bottom.
- * @returns m; 0 when it runs at the surface; Infinity when it sinks however deep it is
+ * @param deepestM  nothing is looked for below: where the bottom lies, when that is all that counts
+ * @returns m; 0 when it runs at the surface; `deepestM` when it still sinks there
  */
-export function levelDepthM(lure: Lure, line: Towline, distanceM: number, towMps: number): number {
-  return levelDepthOf(lure, towedAreas(lure, towMps), line, distanceM, towMps);
+export function levelDepthM(
+  lure: Lure,
+  line: Towline,
+  distanceM: number,
+  towMps: number,
+  deepestM = DEEPEST_M,
+): number {
+  return levelDepthOf(lure, towedAreas(lure, towMps), line, distanceM, towMps, deepestM);
 }
 
-/** The same with areas already at hand. */
-export function levelDepthOf(lure: Lure, areas: TowedAreas, line: Towline, distanceM: number, towMps: number): number {
+/** The same with areas already at hand, as close as asked. */
+export function levelDepthOf(
+  lure: Lure,
+  areas: TowedAreas,
+  line: Towline,
+  distanceM: number,
+  towMps: number,
+  deepestM = DEEPEST_M,
+  closeness = CLOSE,
+): number {
   const at = (depthM: number): number => sinkingMps(lure, areas, line, distanceM, depthM, towMps);
-  if (at(0) <= 0) return 0;
-  return zeroOf(at, 0, DEEPEST_M) ?? Infinity;
+  const atSurface = at(0);
+  if (atSurface <= 0) return 0;
+  const atDeepest = at(deepestM);
+  if (atDeepest >= 0) return deepestM;
+  return zeroBetween(at, 0, deepestM, atSurface, atDeepest, closeness);
 }
+
+/** Share of a speed or depth to which a level run is found. */
+const CLOSE = 1e-6;
 
 /** Deeper than any line leads a towed jig, m. */
-const DEEPEST_M = 60;
+export const DEEPEST_M = 60;
 
-/** Where a falling function crosses zero, by regula falsi with halving (Illinois); null when it does not within the range. */
+/** Where a falling function crosses zero; null when it does not within the range. */
 function zeroOf(f: (x: number) => number, from: number, to: number): number | null {
-  let [low, high] = [from, to];
-  let [atLow, atHigh] = [f(low), f(high)];
-  if (!(atLow > 0) || atHigh > 0) return null;
+  const [atFrom, atTo] = [f(from), f(to)];
+  return atFrom > 0 && atTo <= 0 ? zeroBetween(f, from, to, atFrom, atTo, CLOSE) : null;
+}
+
+/** The same between two places whose values are known, by regula falsi with halving (Illinois). */
+function zeroBetween(
+  f: (x: number) => number,
+  from: number,
+  to: number,
+  atFrom: number,
+  atTo: number,
+  closeness: number,
+): number {
+  let [low, high, atLow, atHigh] = [from, to, atFrom, atTo];
   let side = 0;
-  for (let step = 0; step < STEPS && high - low > 1e-7 * (1 + high); step++) {
+  for (let step = 0; step < STEPS && high - low > closeness * (1 + high); step++) {
     const x = (low * atHigh - high * atLow) / (atHigh - atLow);
     const value = f(x);
     if (value === 0) return x;

@@ -94,7 +94,7 @@ const counted = computed(() => (store.advice?.considered ?? 0).toLocaleString('e
   margin-left: 10px;
 }
 .pick__settings {
-  min-height: 49px;
+  min-height: 85px;
 }
 .pick__want {
   display: flex;

@@ -21,6 +21,14 @@ const { system, show } = useUnits();
 
 const title = computed(() => rigTitle(props.pick.rig, system.value));
 const like = computed(() => fishesLikeText(props.pick.fall, system.value));
+/** what it does, for the deck: how it runs where it is reeled, how it falls where it is dropped */
+const does = computed(() => {
+  const { has, fall } = props.pick;
+  if (props.advice.wants.some(({ id }) => id === 'run')) {
+    return `runs at ${wantValue('run', has.run, system.value)}, holds at ${wantValue('hold', has.hold, system.value)}`;
+  }
+  return `falls ${show('speed', fall.speedMps)}${like.value ? `, fishes like ${like.value}` : ''}`;
+});
 const cells = computed(() =>
   props.advice.wants.map((want) => ({
     want,
@@ -41,7 +49,7 @@ const cells = computed(() =>
           <p class="pick-row__sentence"><FractionText :text="pickSentence(pick, advice, water, system)" /></p>
           <span class="pick-row__more" aria-hidden="true">Why</span>
           <p class="pick-row__phone number">
-            <FractionText :text="`falls ${show('speed', pick.fall.speedMps)}${like ? `, fishes like ${like}` : ''}`" />
+            <FractionText :text="does" />
           </p>
         </div>
         <div v-for="cell in cells" :key="cell.want.id" class="pick-row__cell">

@@ -1,5 +1,7 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent, ref } from 'vue';
+import { FAMILIES, type Family } from '@core';
+import ChoiceRow from '../../parts/ChoiceRow.vue';
 import { useBox } from '../../stores/box';
 import { useSettings } from '../../stores/settings';
 import { useWater } from '../../stores/water';
@@ -19,6 +21,21 @@ const sources = computed(() => [
   { value: 'box' as const, title: `my box (${box.count})` },
   { value: 'catalogue' as const, title: 'every kind there is' },
 ]);
+/** at least one family stays: the last one cannot be let go */
+const families = computed({
+  get: (): Family[] => [...(water.water.families ?? ['skirted' as const])],
+  set: (value) => {
+    if (value.length === 0) return;
+    const inOrder = FAMILIES.filter((family) => value.includes(family));
+    const jigsAlone = inOrder.length === 1 && inOrder[0] === 'skirted';
+    water.change({ families: jigsAlone ? undefined : inOrder });
+  },
+});
+const FAMILY_CHOICES = [
+  { value: 'skirted', title: 'jigs' },
+  { value: 'vibrating', title: 'vibrating' },
+  { value: 'spinner', title: 'spinnerbaits' },
+] as const;
 const chosen = computed(() => Object.keys(water.water.schools ?? {}).length);
 </script>
 
@@ -28,6 +45,7 @@ const chosen = computed(() => Object.keys(water.water.schools ?? {}).length);
     <v-btn class="settings__schools" @click="choosing = true">
       Schools<template v-if="chosen > 0">: {{ chosen }} chosen</template>…
     </v-btn>
+    <ChoiceRow v-model="families" class="settings__families" label="Among" :options="FAMILY_CHOICES" />
     <PickSchools v-if="choosing" v-model="choosing" />
   </div>
 </template>
@@ -41,6 +59,12 @@ const chosen = computed(() => Object.keys(water.water.schools ?? {}).length);
 }
 .settings__schools {
   height: 40px;
+}
+.settings__families {
+  grid-column: 1 / -1;
+  grid-template-columns: auto 1fr;
+  padding: 0;
+  border: 0;
 }
 @media (max-width: 700px) {
   .settings__schools {

@@ -1,5 +1,6 @@
 import { shown, shownBand, shownHeadStep, type UnitSystem } from '../../units/display';
 import { inFromLengthM, lengthMFromMm, massKgFromOz } from '../../units/units';
+import { BLADES } from '../../tackle/blades';
 import { HEADS } from '../../tackle/heads';
 import { TRAILERS } from '../../tackle/trailers';
 import type { Rig } from '../../rig/schema';
@@ -36,7 +37,8 @@ export function wantValue(id: WantId, value: number, system: UnitSystem): string
       return Number.isFinite(value) ? shown('speed', value, system) : '–';
     case 'window':
     case 'kick':
-      return Number.isFinite(value) ? `${value.toFixed(value < 9.95 ? 1 : 0)} times` : 'always';
+      if (!Number.isFinite(value)) return id === 'kick' ? 'still tail' : 'any';
+      return `${value.toFixed(value < 9.95 ? 1 : 0)}×`;
     default:
       return `${Math.round(value * (id === 'push' ? 1 : 100))}`;
   }
@@ -76,16 +78,29 @@ export function ruleText(rule: string, water: Water, system: UnitSystem): string
 export const wantBecause = (want: Want, water: Water, system: UnitSystem): string =>
   want.rules.map((rule) => ruleText(rule, water, system)).join(' ');
 
-/** Short name of a rig: `3/8 oz casting, 4 in flat-tail bug on edge`. */
-export function rigTitle(rig: Rig, system: UnitSystem): string {
-  const head = [
-    shownHeadStep(massKgFromOz(rig.head.weightOz), system),
+/** What a frame carries, as it is asked for over a counter: `Colorado 3 and willow 4`. */
+function bladesText(blades: NonNullable<Rig['blades']>): string {
+  return blades.map(({ shape, size }) => `${BLADES[shape].title} ${size}`).join(' and ');
+}
+
+/** Head of a rig in a few words; blades and plates say more about theirs than the shape of the lead. */
+function headText(rig: Rig, system: UnitSystem): string {
+  const weight = shownHeadStep(massKgFromOz(rig.head.weightOz), system);
+  if (rig.family === 'spinner' && rig.blades) return `${weight} spinnerbait, ${bladesText(rig.blades)}`;
+  if (rig.family === 'vibrating' && rig.blade) return `${weight} vibrating jig, ${rig.blade.size} plate`;
+  return [
+    weight,
     ...(rig.head.finesse ? ['finesse'] : []),
     ...(rig.head.metal === 'lead' ? [] : [rig.head.metal]),
     ...(rig.head.nose === undefined || rig.head.nose === HEADS[rig.head.style].nose ? [] : [NOSE_NAME[rig.head.nose]]),
     HEADS[rig.head.style].title,
     ...(rig.head.cams ? ['with cams'] : []),
   ].join(' ');
+}
+
+/** Short name of a rig: `3/8 oz casting, 4 in flat-tail bug on edge`. */
+export function rigTitle(rig: Rig, system: UnitSystem): string {
+  const head = headText(rig, system);
   if (!rig.trailer) return `${head}, no trailer`;
   const { kind, lengthMm, orientation, hang } = rig.trailer;
   const size = shown('partLength', lengthMFromMm(lengthMm), system);
