@@ -44,6 +44,15 @@ test('pictures of the main views', async ({ page }) => {
   await page.waitForTimeout(900);
   await page.screenshot(shot('schools'));
   await page.getByRole('button', { name: 'Done' }).click();
+  const among = page.getByRole('group', { name: 'Among' });
+  await among.getByRole('button', { name: 'spinnerbaits' }).click();
+  await among.getByRole('button', { name: 'jigs' }).click();
+  await expect(page.getByTestId('pick-1')).toContainText('spinnerbait');
+  await page.mouse.move(640, 790);
+  await page.waitForTimeout(900);
+  await page.screenshot(shot('spinnerbaits'));
+  await among.getByRole('button', { name: 'jigs' }).click();
+  await among.getByRole('button', { name: 'spinnerbaits' }).click();
 
   await page.setViewportSize({ width: 390, height: 844 });
   await goTo(page, 'Water');
