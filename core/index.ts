@@ -66,16 +66,10 @@ export { driftBandMps, fallBandMps, FACTOR_SD, type Band } from './motion/bands'
 export { fishesLikeBandOz, fishesLikeOz } from './motion/fishes-like';
 export { awakeAt, kickOnsetMps } from './motion/kick';
 export * from './motion/plan';
-export {
-  groundOf,
-  reelFor,
-  reelRates,
-  retrieve,
-  secondsBetween,
-  type Ground,
-  type PathPoint,
-  type Retrieved,
-} from './motion/retrieve';
+export { groundOf, type Ground } from './motion/ground';
+export { secondsBetween, type PathPoint } from './motion/path';
+export { retrieve, type Retrieved } from './motion/retrieve';
+export { reelFor, reelRates } from './motion/tow';
 export { lureOf, type Lure, type Towline } from './motion/towed';
 export { holdSpeedMps, levelDepthM } from './motion/level';
 export { linearBand, logBand } from './motion/path-bands';

@@ -264,6 +264,11 @@ describe('an answer', () => {
       }
     }
   });
+  test('a frame with a blade of a size that is not made is left out, not stumbled over', () => {
+    const head = DEMO_BOX.heads.find(({ blades }) => blades)!;
+    const odd: Box = { ...DEMO_BOX, heads: [{ ...head, blades: [{ shape: 'willow', size: 2, finish: 'gold' }] }] };
+    expect(advise({ ...NORTH_ARM, families: ['spinner'] }, odd)).toMatchObject({ picks: [], considered: 0 });
+  });
   test('reasons against come with their rule', () => {
     const rig = jig({ style: 'swim' });
     const compiled = compileWater(DEFAULT_WATER);

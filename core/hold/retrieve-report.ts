@@ -10,7 +10,9 @@ import { holdSpeedMps } from '../motion/level';
 import { linearBand } from '../motion/path-bands';
 import type { RetrievePlan } from '../motion/plan';
 import { DEFAULT_TEMP_C } from '../motion/report';
-import { groundOf, retrieve, secondsBetween, type Ground, type PathPoint } from '../motion/retrieve';
+import { groundOf, type Ground } from '../motion/ground';
+import { secondsBetween, type PathPoint } from '../motion/path';
+import { retrieve } from '../motion/retrieve';
 import { lureOf, type Lure, type Towline } from '../motion/towed';
 import { workingWindow } from './working-window';
 

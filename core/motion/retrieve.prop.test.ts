@@ -6,7 +6,10 @@ import { rigBody } from '../rig/body';
 import { anyFamilyRig, jig, spinner, steadyPlan } from '../testing/fixtures/rigs';
 import { mediumAt, type Medium } from './fall';
 import { holdSpeedMps, levelDepthM } from './level';
-import { groundOf, reelRates, retrieve, secondsBetween } from './retrieve';
+import { groundOf } from './ground';
+import { secondsBetween } from './path';
+import { retrieve } from './retrieve';
+import { reelRates } from './tow';
 import { acrossMps, lureOf, towedAreas, type Towline } from './towed';
 import type { RetrievePlan, RetrieveStep } from './plan';
 

@@ -1,12 +1,14 @@
 import * as z from 'zod/mini';
 import { parseWith } from '../parse';
 import type { Result } from '../result';
+import { bladeSizes } from '../tackle/blades';
 import { HOOK_SIZES, HOOK_WIRES } from '../tackle/hooks';
 import type { Family } from '../water/schema';
 import { LINE_KINDS, ROD_ACTIONS, ROD_POWERS } from '../tackle/gear';
 import { headMetalMassG } from './part-mass';
 import {
   armsSchema,
+  bladeFields,
   guardSchema,
   headSchema,
   KEEPERS,
@@ -14,7 +16,6 @@ import {
   plateSchema,
   shortText,
   skirtSchema,
-  spinnerBladeSchema,
   trailerSchema,
   within,
   type Head,
@@ -56,11 +57,11 @@ export const headPartSchema = z.extend(headSchema, {
   guard: z.exactOptional(z.nullable(guardSchema)),
   skirt: z.exactOptional(z.nullable(looseSkirt)),
   blade: z.exactOptional(plateSchema),
-  blades: z.exactOptional(z.array(spinnerBladeSchema).check(z.minLength(1), z.maxLength(2))),
+  blades: z.exactOptional(z.array(bladeFields).check(z.minLength(1), z.maxLength(2))),
   arms: z.exactOptional(armsSchema),
 });
 
-export const bladePartSchema = z.extend(spinnerBladeSchema, { ...owned, ...weighed });
+export const bladePartSchema = z.extend(bladeFields, { ...owned, ...weighed });
 
 export const hookPartSchema = z.strictObject({
   kind: z.enum(['single', 'treble']),
@@ -190,10 +191,13 @@ type Owned = { readonly quantity?: number; readonly condition?: (typeof CONDITIO
 export const usable = ({ quantity, condition }: Owned): boolean =>
   quantity !== 0 && (condition === undefined || condition === 'good');
 
-/** Family of the rigs a head makes: a plate in front vibrates, blades on arms spin. Arms without blades make none. */
+/**
+ * Family of the rigs a head makes: a plate in front vibrates, blades on arms spin. Arms without blades make none, nor do blades
+ * of a size that is not made, which older boxes may hold.
+ */
 export function familyOfHead(part: Pick<HeadPart, 'blade' | 'blades' | 'arms'>): Family | null {
   if (part.blade) return 'vibrating';
-  if (part.blades) return 'spinner';
+  if (part.blades) return part.blades.every(({ shape, size }) => bladeSizes(shape).includes(size)) ? 'spinner' : null;
   return part.arms ? null : 'skirted';
 }
 

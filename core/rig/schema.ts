@@ -99,11 +99,23 @@ export const trailerSchema = z.strictObject({
   heightMm: z.exactOptional(within(PART_LIMITS.bodyMm)),
 });
 
-export const spinnerBladeSchema = z.strictObject({
+export const bladeFields = z.strictObject({
   shape: z.enum(BLADE_SHAPES),
   size: whole({ min: 2, max: 6 }),
   finish: z.enum(BLADE_FINISHES),
 });
+
+/** Refuses a blade of a size that its shape is not made in. */
+const madeInSize = z.check<{ readonly shape: (typeof BLADE_SHAPES)[number]; readonly size: number }>(
+  ({ value: blade, issues }) => {
+    const sizes = bladeSizes(blade.shape);
+    if (sizes.includes(blade.size)) return;
+    const data = { got: blade.size, allowed: sizes.join(' ') };
+    issues.push({ code: 'custom', input: blade, path: ['size'], params: { code: 'no-such-size', data } });
+  },
+);
+
+export const spinnerBladeSchema = bladeFields.check(madeInSize);
 
 export const armsSchema = z.strictObject({
   upperMm: within({ min: 20, max: 150 }),
@@ -138,7 +150,7 @@ export const rigSchema = z
     ),
   })
   .check(({ value: rig, issues }) => {
-    const problem = (path: (string | number)[], code: IssueCode, data: Record<string, string | number>): void => {
+    const problem = (path: string[], code: IssueCode, data: Record<string, string | number>): void => {
       issues.push({ code: 'custom', input: rig, path, params: { code, data } });
     };
     const { skirt, trailer } = rig;
@@ -164,12 +176,6 @@ export const rigSchema = z
     for (const block of needed[rig.family]) {
       if (rig[block] === undefined) problem([block], 'needs-block', { family: rig.family, block });
     }
-    rig.blades?.forEach(({ shape, size }, at) => {
-      const sizes = bladeSizes(shape);
-      if (!sizes.includes(size)) {
-        problem(['blades', at, 'size'], 'no-such-size', { got: size, allowed: sizes.join(' ') });
-      }
-    });
   });
 
 /** Plastic that must stay on the hook for the trailer to be one. */

@@ -7,6 +7,7 @@ import { jig } from '../../testing/fixtures/rigs';
 import { makeTicket } from '../../ticket/make';
 import { cautionsFor } from '../../ticket/cautions';
 import { ticketSchema, type Ticket } from '../../ticket/schema';
+import type { Water } from '../../water/schema';
 import { parseWith } from '../../parse';
 import { checkFile } from '../check';
 import { JSON_LIMIT_BYTES, type Backup } from './format';
@@ -171,4 +172,16 @@ describe('check', () => {
       counts: { heads: 20, skirts: 10, trailers: 18, blades: 3, hooks: 2, lines: 4, rods: 6, reels: 3 },
     });
   });
+});
+
+test('a ticket of a reeled rig comes back the same, and says nothing of what was not asked of it', () => {
+  const water: Water = { ...NORTH_ARM, depthM: 2.4, cover: [], band: { fromM: 0.4, toM: 1 } };
+  const reeled = advise(water, DEMO_BOX, 12);
+  for (const pick of reeled.picks) {
+    const made = makeTicket(pick, reeled, water, { id: 'a', madeAt: '2026-09-26T10:00:00.000Z', name: '' });
+    expect('kick' in made.has).toBe(Number.isFinite(pick.has.kick));
+    const read = readPanderoJson(writeTickets([made]));
+    expect(read).toMatchObject({ ok: true, value: { value: { tickets: [made] } } });
+  }
+  expect(reeled.picks.some(({ has }) => !Number.isFinite(has.kick))).toBe(true);
 });

@@ -1,0 +1,57 @@
+import type { Ground } from './ground';
+
+/** A place on the path: seconds since the splash, m from the rod, m down. */
+export type PathPoint = readonly [timeS: number, xM: number, depthM: number];
+
+/** Nearer to the bottom than this counts as touching it, m. */
+export const TOUCH_M = 0.01;
+
+/** Everything that happened so far; contacts are counted as they begin. */
+export class PathLog {
+  readonly path: PathPoint[] = [];
+  bottomContacts = 0;
+  coverContacts = 0;
+  private onBottom = false;
+  private inCover = new Set<number>();
+
+  constructor(private readonly ground: Ground) {}
+
+  note({ timeS, xM, zM }: { readonly timeS: number; readonly xM: number; readonly zM: number }): void {
+    this.path.push([timeS, xM, zM]);
+    const onBottom = zM >= this.ground.depthAt(xM) - TOUCH_M;
+    if (onBottom && !this.onBottom) this.bottomContacts++;
+    this.onBottom = onBottom;
+    for (const topM of this.ground.coverTopsM) {
+      const inside = zM > topM;
+      if (inside && !this.inCover.has(topM)) this.coverContacts++;
+      if (inside) this.inCover.add(topM);
+      else this.inCover.delete(topM);
+    }
+  }
+}
+
+/** Depth where a path first comes to a distance, m; null when it never does. */
+export function depthAtX(path: readonly PathPoint[], xM: number): number | null {
+  for (let at = 1; at < path.length; at++) {
+    const [, fromX, fromM] = path[at - 1]!;
+    const [, toX, toM] = path[at]!;
+    if (fromX >= xM && toX <= xM) {
+      return fromX === toX ? toM : fromM + ((fromX - xM) / (fromX - toX)) * (toM - fromM);
+    }
+  }
+  return null;
+}
+
+/** Seconds a path spends between two depths, m; crossings are split within a step. */
+export function secondsBetween(path: readonly PathPoint[], fromM: number, toM: number): number {
+  let seconds = 0;
+  for (let at = 1; at < path.length; at++) {
+    const [start, , a] = path[at - 1]!;
+    const [end, , b] = path[at]!;
+    const [low, high] = [Math.min(a, b), Math.max(a, b)];
+    const inside = Math.min(high, toM) - Math.max(low, fromM);
+    if (high === low) seconds += low >= fromM && low <= toM ? end - start : 0;
+    else seconds += (Math.max(0, inside) / (high - low)) * (end - start);
+  }
+  return seconds;
+}
