@@ -1,6 +1,7 @@
 import { createPinia } from 'pinia';
 import { createApp } from 'vue';
 import App from './App.vue';
+import { db } from './db/database';
 import './look/fonts.css';
 import { isMissingPart, MISSING_PART_TEXT } from './missing-part';
 import { preloadStations } from './preload';
@@ -8,6 +9,9 @@ import { router } from './router';
 import { vuetify } from './vuetify';
 import './look/base.css';
 import { useNotices } from './stores/notices';
+
+// opened while the page is still being put together; whoever asks it first says what is wrong with it, if anything is
+db.open().catch(() => undefined);
 
 const app = createApp(App);
 app.use(createPinia());

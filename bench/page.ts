@@ -61,14 +61,22 @@ try {
     'kB gzip',
   );
   const times: number[] = [];
-  for (let i = 0; i < 5; i++) {
+  for (let i = 0; i < 7; i++) {
     const visit = await (await browser.newContext({ serviceWorkers: 'block' })).newPage();
+    // told by the page itself: a driver that looks now and then would add its own waiting
+    await visit.addInitScript(() => {
+      new MutationObserver((_, watcher) => {
+        if (document.querySelector('[data-testid=want-fall]') === null) return;
+        watcher.disconnect();
+        Object.assign(window, { seenAt: performance.now() });
+      }).observe(document, { subtree: true, childList: true });
+    });
     await visit.goto(URL_HERE);
     await visit.getByTestId('want-fall').waitFor();
-    times.push(await visit.evaluate(() => performance.now()));
+    times.push(await visit.evaluate(() => (window as unknown as { seenAt: number }).seenAt));
     await visit.context().close();
   }
-  line('first-view-interactive', times.sort((a, b) => a - b)[2]!, 'ms', 1000);
+  line('first-view-interactive', times.sort((a, b) => a - b)[3]!, 'ms', 1000);
 
   // ranking the demo box in the worker while the water changes: the page must not stand still
   await page.goto(`${URL_HERE}/#/water?world=brindle-mere`);

@@ -198,6 +198,23 @@ describe('steps of a programme', () => {
     expect(mid(0.3)).toBeLessThan(mid(0));
     expect(mid(-0.3)).toBeGreaterThan(mid(0));
   });
+  test('on the bottom a drifting boat lets the line go slack or keeps it as long as it is, never longer', () => {
+    const start: RetrieveStep[] = [
+      { do: 'countdown', s: 20 },
+      { do: 'pause', s: 5 },
+      { do: 'reel', mPerS: 0.5 },
+    ];
+    const lengths = (driftMps: number): number[] => {
+      const lure = lureOf(rigBody(jig({ trailer: 'chunk' })), medium, null);
+      const { path } = retrieve(lure, { ...steadyPlan(), driftMps, steps: start }, deep, line);
+      return path.filter(([timeS]) => timeS >= 20 && timeS <= 25).map(([, xM, zM]) => Math.hypot(xM, zM + line.tipM));
+    };
+    for (const driftMps of [-0.3, 0, 0.3]) {
+      const found = lengths(driftMps);
+      expect(Math.max(...found)).toBeLessThanOrEqual(found[0]! + 1e-6);
+      expect(found.at(-1)!).toBeCloseTo(driftMps < 0 ? found[0]! - 1.5 : found[0]!, 0);
+    }
+  });
   test('blades come to life at their speed, not before', () => {
     const lure = lureOf(rigBody(spinner([['willow', 5]])), medium, null);
     expect(towedAreas(lure, 0.3).liftM2).toBe(0);

@@ -156,9 +156,12 @@ function towedRates(
   return [dx, dz];
 }
 
-/** Speed along a surface of some slope that shortens the line as fast as it is reeled, m/s, drift of the rod included. */
+/**
+ * Speed along a surface of some slope that shortens the line as fast as it is reeled, m/s towards the rod being negative. A rod
+ * that drifts away drags nothing further than the line allows; one that drifts nearer leaves it slack.
+ */
 const heldMps = (towMps: number, driftMps: number, xM: number, dropM: number, slope: number, lengthM: number): number =>
-  (-towMps * lengthM) / Math.max(xM + dropM * slope, 0.2 * lengthM) + (towMps > 0 ? 0 : Math.max(0, driftMps));
+  Math.min((-towMps * lengthM) / Math.max(xM + dropM * slope, 0.2 * lengthM), driftMps, 0);
 
 /** Speeds over ground of a rig reeled steadily, as a function of where it is: for a solver of somebody else's. */
 export function reelRates(

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { defineAsyncComponent } from 'vue';
+import { useNextFrame } from '../../composables/useNextFrame';
 import { whenIdle } from '../../when-idle';
 import WaterCover from './WaterCover.vue';
 import WaterNumbers from './WaterNumbers.vue';
@@ -8,6 +9,8 @@ import WaterSwitches from './WaterSwitches.vue';
 import WaterTieOn from './WaterTieOn.vue';
 import WaterWants from './WaterWants.vue';
 
+// numbers and wants first: the switches follow a frame later
+const ready = useNextFrame();
 // the picture comes a moment after what can be typed; its place is kept
 const WaterColumn = defineAsyncComponent(() => whenIdle(() => import('./WaterColumn.vue')));
 </script>
@@ -23,7 +26,7 @@ const WaterColumn = defineAsyncComponent(() => whenIdle(() => import('./WaterCol
     </section>
     <div class="water__switches">
       <WaterCover />
-      <WaterSwitches />
+      <WaterSwitches v-if="ready" />
     </div>
     <WaterWants class="water__wants" />
   </div>
