@@ -20,7 +20,7 @@ test('spinnerbaits instead of jigs, by keyboard: ranked on how they run, and a t
   await expect(among.getByRole('button', { name: 'spinnerbaits' })).toHaveAttribute('aria-pressed', 'true');
 
   await first.getByRole('button').first().press('Enter');
-  await expect(first).toContainText(/Runs at [\d.]+ ft is (inside|above|below)/);
+  await expect(first).toContainText(/Runs at [\d.]+ ft is (inside|deeper than|higher than)/);
   await first.getByRole('button', { name: 'Write the ticket for this rig' }).click();
   const ticket = page.getByTestId('ticket');
   await expect(ticket).toContainText('Holds at');

@@ -5,6 +5,9 @@ import {
   fallReport,
   fishesLikeBandOz,
   fishesLikeText,
+  frameStartMps,
+  KICK_ONSET_BAND,
+  kickOnsetMps,
   lengthText,
   massBandKg,
   massKgFromOz,
@@ -12,7 +15,10 @@ import {
   rigBody,
   SEMI_TIGHT_USUAL,
   steadyFall,
+  VANE_START_BAND,
   type FallReport,
+  type Has,
+  type ReeledBands,
   type Rig,
   type Water,
 } from '@core';
@@ -20,7 +26,15 @@ import FractionText from './FractionText.vue';
 import { useUnits } from '../composables/useUnits';
 
 /** The numbers of a rig, each with its unit and the band it is likely in. */
-const props = defineProps<{ rig: Rig; water: Water; fall: FallReport; semiTight?: FallReport }>();
+const props = defineProps<{
+  rig: Rig;
+  water: Water;
+  fall: FallReport;
+  semiTight?: FallReport;
+  /** what it has and how sure that is, where it is reeled */
+  has: Has;
+  bands: ReeledBands;
+}>();
 const { system, show, showBand, showHead } = useUnits();
 
 const body = computed(() => rigBody(props.rig));
@@ -45,7 +59,54 @@ function secondsBand(fall: FallReport): string {
   return showBand('time', (fall.secondsToBottom * fall.speedMps) / high, (fall.secondsToBottom * fall.speedMps) / low);
 }
 
-const rows = computed(() => [
+/** Nearer to the bottom than this a lure drags on it, m. */
+const TOUCHES_M = 0.01;
+
+interface Row {
+  readonly title: string;
+  readonly value: string;
+  readonly band: string;
+}
+/** Where it is reeled: how it runs, and from which speed on what is on it works. */
+const reeled = computed((): Row[] => {
+  const { run, hold } = props.has;
+  if (!Number.isFinite(run)) return [];
+  const { frame } = body.value;
+  const drags = run >= props.water.depthM - TOUCHES_M;
+  const around = (speedMps: number, share: number): string =>
+    showBand('speed', speedMps * (1 - share), speedMps * (1 + share));
+  const onsetMps = props.rig.trailer
+    ? kickOnsetMps(props.rig.trailer.kind, props.rig.trailer.softness, props.water.temperatureC)
+    : null;
+  const startMps = frame === null ? null : frameStartMps(frame, medium.value.densityKgM3);
+  return [
+    {
+      title: 'Runs half way back at',
+      value: drags ? `the bottom, ${show('depth', run)}` : show('depth', run),
+      band: props.bands.run && !drags ? showBand('depth', ...props.bands.run) : '',
+    },
+    {
+      title: 'Runs level where wanted at',
+      value: hold > 0 ? show('speed', hold) : 'no speed',
+      band: props.bands.hold ? showBand('speed', ...props.bands.hold) : '',
+    },
+    ...(startMps === null
+      ? []
+      : [
+          {
+            title: frame!.kind === 'spinner' ? 'Its blades turn from' : 'Its plate beats from',
+            value: show('speed', startMps),
+            band: around(startMps, VANE_START_BAND),
+          },
+        ]),
+    ...(onsetMps === null
+      ? []
+      : [{ title: 'Its tail is alive from', value: show('speed', onsetMps), band: around(onsetMps, KICK_ONSET_BAND) }]),
+  ];
+});
+
+const rows = computed((): Row[] => [
+  ...reeled.value,
   {
     title: 'Falls, slack line',
     value: show('speed', props.fall.speedMps),

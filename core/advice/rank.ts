@@ -3,6 +3,7 @@ import { RIG_TRAYS, usable } from '../rig/box';
 import type { Rig } from '../rig/schema';
 import { rigBody } from '../rig/body';
 import { mediumAt } from '../motion/fall';
+import { kickOnsetMps } from '../motion/kick';
 import { fallReport, type FallReport } from '../motion/report';
 import type { SchoolQuestion, SchoolRef, Water } from '../water/schema';
 import { reachOf } from './bounds';
@@ -10,6 +11,7 @@ import { axisValues } from './axes';
 import { measureRig, type Has } from './measure';
 import { bestOnly, otherSchools, parts, rivalWeights } from './dissent';
 import { kinOf } from './kin';
+import { reeledBands, type ReeledBands } from './reeled';
 import { fits, meets } from './score';
 import { questionOf, type SchoolAnswers } from './schools';
 import {
@@ -52,6 +54,8 @@ export interface Pick {
   readonly score: number;
   readonly has: Has;
   readonly fall: FallReport;
+  /** how sure its running depth and hold speed are, where it is reeled */
+  readonly bands: ReeledBands;
   readonly reasons: readonly Reason[];
   readonly dissent: readonly Dissent[];
   /** further rigs with the same head and trailer kind that differ in weight, size, skirt or colour */
@@ -195,6 +199,12 @@ export function* adviseInSteps(water: Water, box: Box, top: number = DEFAULT_TOP
     has: measureRig(rig, rigBody(rig), medium, compiled.facts),
     fall: fallReport(rig, water.temperatureC, 0, water.depthM),
   });
+  const { reel, depthM, tempC } = compiled.facts;
+  const bandsOf = (rig: Rig): ReeledBands => {
+    if (reel === null) return {};
+    const onsetMps = rig.trailer ? kickOnsetMps(rig.trailer.kind, rig.trailer.softness, tempC) : null;
+    return reeledBands(rigBody(rig), medium, onsetMps, reel, depthM);
+  };
   const picks = found.map((best, at): Pick => {
     const rig = rigAt(best);
     const own = numbers(rig);
@@ -203,6 +213,7 @@ export function* adviseInSteps(water: Water, box: Box, top: number = DEFAULT_TOP
       rig,
       score: best.score,
       ...own,
+      bands: bandsOf(rig),
       reasons: reasonsFor(compiled, rig, own.has),
       dissent: dissenters.flatMap(({ ref, found: rivals }) => {
         const question = questionOf(ref);

@@ -1,7 +1,9 @@
 import { workingWindow } from '../hold/working-window';
 import { holdSpeedMps, levelDepthM } from '../motion/level';
-import { lureOf, type Towline } from '../motion/towed';
-import type { Medium } from '../motion/fall';
+import { linearBand, logBand } from '../motion/path-bands';
+import { lureOf, type Lure, type Towline } from '../motion/towed';
+import type { Band } from '../motion/bands';
+import type { DragFactors, Medium } from '../motion/fall';
 import type { RigBody } from '../rig/body';
 import type { Rig } from '../rig/schema';
 import { lineDiameterMm } from '../tackle/gear';
@@ -29,6 +31,31 @@ type ReeledNumbers = Readonly<Record<(typeof REELED_WANTS)[number], number>>;
 
 /** A rig where nothing is reeled. */
 export const NOT_REELED: ReeledNumbers = { run: NOT_ASKED, hold: NOT_ASKED, window: NOT_ASKED, kick: NOT_ASKED };
+
+/** 80 % bands of where a rig runs and at which speed it holds; absent where there is no number. */
+export interface ReeledBands {
+  readonly run?: Band;
+  readonly hold?: Band;
+}
+
+/** Bands of the two numbers that depend on drag and lift nobody knows exactly; surface and bottom cut them. */
+export function reeledBands(
+  body: RigBody,
+  medium: Medium,
+  kickOnsetMps: number | null,
+  { paceMps, depthM }: Reel,
+  bottomM: number,
+): ReeledBands {
+  const lureWith = (factors: DragFactors): Lure => lureOf(body, medium, kickOnsetMps, factors);
+  const run = linearBand(body, (factors) =>
+    levelDepthM(lureWith(factors), COMPARED_LINE, HALF_CAST_M, paceMps, bottomM),
+  );
+  const hold = logBand(body, (factors) => holdSpeedMps(lureWith(factors), COMPARED_LINE, HALF_CAST_M, depthM));
+  return {
+    ...(run ? { run: [Math.max(0, run[0]), Math.min(bottomM, run[1])] } : {}),
+    ...(hold ? { hold } : {}),
+  };
+}
 
 /**
  * How a rig runs half way back at the pace of a water.

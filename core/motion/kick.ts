@@ -18,6 +18,9 @@ export function kickOnsetMps(kind: TrailerKind, softness: Softness, waterTempC: 
   return at20 === null ? null : at20 * Math.sqrt(plasticStiffness(softness, waterTempC));
 }
 
+/** How far an onset may be off, as a share. @source adr-0004 */
+export const KICK_ONSET_BAND = 0.3;
+
 /** Share of a kick that is left at a speed: all of it from the onset on, none standing still. */
 export const awakeAt = (onsetMps: number | null, speedMps: number): number =>
   onsetMps === null ? 1 : Math.min(1, speedMps / onsetMps);

@@ -115,6 +115,9 @@ export function vaneStartMps(vane: Vane, densityKgM3: number): number {
   return Math.sqrt((2 * weightN) / (densityKgM3 * vane.areaM2 * sine * sine)) / vane.wake;
 }
 
+/** How far a starting speed may be off, as a share. @source adr-0010 */
+export const VANE_START_BAND = 0.2;
+
 /** Share of its drag that a vane has while it hangs still. @source adr-0010 */
 const STALLED_SHARE = 0.35;
 /** It comes to life over this much of its starting speed, so that answers do not jump. @source adr-0010 */

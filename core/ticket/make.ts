@@ -1,5 +1,6 @@
 import type { Has } from '../advice/measure';
 import type { Advice, Pick } from '../advice/rank';
+import type { ReeledBands } from '../advice/reeled';
 import { fallReport, SEMI_TIGHT_USUAL } from '../motion/report';
 import { rigBody } from '../rig/body';
 import { gFromMassKg, mmFromLengthM } from '../units/units';
@@ -11,6 +12,11 @@ const tenth = (value: number): number => Math.round(value * 10) / 10;
 /** The numbers a rig was asked for: the others are not written. */
 const asked = (has: Has): Ticket['has'] =>
   Object.fromEntries(Object.entries(has).filter(([, value]) => Number.isFinite(value))) as Ticket['has'];
+
+const writtenBands = ({ run, hold }: ReeledBands): NonNullable<Ticket['bands']> => ({
+  ...(run ? { run: [...run] } : {}),
+  ...(hold ? { hold: [...hold] } : {}),
+});
 
 /**
  * Writes the ticket of a pick: everything as it stands now.
@@ -38,6 +44,7 @@ export function makeTicket(
     fall: { ...pick.fall, bandMps: [...pick.fall.bandMps] },
     semiTight: { ...semiTight, bandMps: [...semiTight.bandMps] },
     has: asked(pick.has),
+    bands: writtenBands(pick.bands),
     wants: advice.wants.map((want) => ({ ...want, rules: [...want.rules] })),
     reasons: pick.reasons.map((reason) => ({ ...reason })),
     dissent: pick.dissent.map((other) => ({

@@ -27,6 +27,10 @@ const hasSchema = z.strictObject(
   ) as Record<Always, z.ZodMiniNumber> & Record<Reeled, z.ZodMiniExactOptional<z.ZodMiniNumber>>,
 );
 
+const band = z.tuple([z.number(), z.number()]);
+/** How sure depth and speed of a reeled rig are; older tickets and rigs on the bottom have none. */
+const bandsSchema = z.exactOptional(z.strictObject({ run: z.exactOptional(band), hold: z.exactOptional(band) }));
+
 const ruleId = shortText();
 
 /** A chosen rig with its numbers and reasons as they stood when it was chosen: later models do not rewrite it. */
@@ -44,6 +48,7 @@ export const ticketSchema = z.strictObject({
   fall: fallSchema,
   semiTight: fallSchema,
   has: hasSchema,
+  bands: bandsSchema,
   wants: z.array(
     z.strictObject({
       id: z.enum(WANT_IDS),

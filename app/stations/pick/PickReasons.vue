@@ -66,7 +66,7 @@ async function makeTicket(): Promise<void> {
       <v-btn class="act reasons__make" @click="makeTicket">Write the ticket for this rig</v-btn>
       <RigDrawing :rig="pick.rig" view="side" ruled :label="`${title}, from the side, with a rule`" />
       <RigDrawing :rig="pick.rig" view="top" :label="`${title}, from above`" />
-      <RigNumbers :rig="pick.rig" :water="water" :fall="pick.fall" />
+      <RigNumbers :rig="pick.rig" :water="water" :fall="pick.fall" :has="pick.has" :bands="pick.bands" />
       <p v-if="pick.alike > 0" class="soft">
         {{ pick.alike.toLocaleString('en-US') }} more rigs share its head and kind of trailer, in other weights, sizes,
         skirts or colours; this is the best of them.

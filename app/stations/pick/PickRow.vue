@@ -8,6 +8,7 @@ import {
   WANT_TITLE,
   type Advice,
   type Pick,
+  type WantId,
   type Water,
 } from '@core';
 import BandLine from '../../parts/BandLine.vue';
@@ -29,11 +30,16 @@ const does = computed(() => {
   }
   return `falls ${show('speed', fall.speedMps)}${like.value ? `, fishes like ${like.value}` : ''}`;
 });
+/** how sure a number is, where that is computed */
+function bandOf(id: WantId): readonly [number, number] | undefined {
+  if (id === 'fall') return props.pick.fall.bandMps;
+  return id === 'run' || id === 'hold' ? props.pick.bands[id] : undefined;
+}
 const cells = computed(() =>
   props.advice.wants.map((want) => ({
     want,
     value: wantValue(want.id, props.pick.has[want.id], system.value),
-    uncertain: want.id === 'fall' ? props.pick.fall.bandMps : undefined,
+    uncertain: bandOf(want.id),
   })),
 );
 </script>

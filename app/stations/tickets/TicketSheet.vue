@@ -12,6 +12,7 @@ import {
   wantValue,
   WANT_TITLE,
   type Ticket,
+  type WantId,
 } from '@core';
 import BandLine from '../../parts/BandLine.vue';
 import FractionText from '../../parts/FractionText.vue';
@@ -64,6 +65,12 @@ const reasons = computed(() =>
       says: reasonText(reason, has.value, props.ticket.wants, props.ticket.water, system.value),
     })),
 );
+/** the band of a number, for its line */
+function sureness(id: WantId): { uncertain?: readonly [number, number] } {
+  const { fall, bands } = props.ticket;
+  const band = id === 'fall' ? fall.bandMps : id === 'run' || id === 'hold' ? bands?.[id] : undefined;
+  return band ? { uncertain: band } : {};
+}
 const cautions = computed(() => cautionsFor(props.ticket.rig, props.ticket.water).map((id) => CAUTION_TEXT[id]));
 </script>
 
@@ -82,7 +89,14 @@ const cautions = computed(() => cautionsFor(props.ticket.rig, props.ticket.water
     <div class="sheet__columns">
       <section aria-label="Numbers">
         <h2>What it does</h2>
-        <RigNumbers :rig="ticket.rig" :water="ticket.water" :fall="ticket.fall" :semi-tight="ticket.semiTight" />
+        <RigNumbers
+          :rig="ticket.rig"
+          :water="ticket.water"
+          :fall="ticket.fall"
+          :semi-tight="ticket.semiTight"
+          :has="has"
+          :bands="ticket.bands ?? {}"
+        />
       </section>
       <section aria-label="Wanted and given">
         <h2>What was asked for</h2>
@@ -91,11 +105,7 @@ const cautions = computed(() => cautionsFor(props.ticket.rig, props.ticket.water
             <span>{{ WANT_TITLE[want.id] }}</span>
             <b class="number"><FractionText :text="wantValue(want.id, has[want.id], system)" /></b>
             <span class="soft"><FractionText :text="wantBand(want, system)" /></span>
-            <BandLine
-              :want="want"
-              :has="has[want.id]"
-              v-bind="want.id === 'fall' ? { uncertain: ticket.fall.bandMps } : {}"
-            />
+            <BandLine :want="want" :has="has[want.id]" v-bind="sureness(want.id)" />
           </li>
         </ul>
       </section>

@@ -114,7 +114,9 @@ export function reasonText(reason: Reason, has: Has, wants: readonly Want[], wat
   if (!want) return ruleText(reason.rule, water, system);
   const value = wantValue(want.id, has[want.id], system);
   const band = wantBand(want, system);
-  const place = reason.for ? 'inside' : has[want.id] > want.to ? 'above' : 'below';
+  const over = has[want.id] > want.to;
+  const [above, below] = want.id === 'run' ? ['deeper than', 'higher than'] : ['above', 'below'];
+  const place = reason.for ? 'inside' : over ? above : below;
   return `${WANT_TITLE[want.id]} ${value} is ${place} the ${band} wanted. ${ruleText(want.rules[0]!, water, system)}`;
 }
 
