@@ -82,7 +82,7 @@ test.describe('with the demo parts', () => {
     deskOnly(info);
     await page.getByRole('button', { name: 'Look for the fewest parts' }).click();
     const gaps = page.getByTestId('gaps');
-    await expect(gaps).toContainText(/answers \d+ of 100/, { timeout: 30_000 });
+    await expect(gaps).toContainText(/answers \d+ of 100/, { timeout: 60_000 });
     await expect(gaps.getByRole('listitem').first()).toContainText(/with .+for .+ oz/);
     await expectAxeClean(page);
   });

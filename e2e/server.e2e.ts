@@ -9,7 +9,7 @@ interface Answer {
   readonly stderr: string;
 }
 const serve = (...args: string[]): Answer => {
-  const done = spawnSync(process.execPath, [SERVE, ...args], { encoding: 'utf8', timeout: 8000 });
+  const done = spawnSync(process.execPath, [SERVE, ...args], { encoding: 'utf8', timeout: 30_000 });
   return { status: done.status, stderr: done.stderr };
 };
 

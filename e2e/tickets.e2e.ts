@@ -77,8 +77,17 @@ test('a box goes out as lists and comes back the same', async ({ page }) => {
 });
 
 test('a server that stops costs nothing: the app goes on, keeps and computes', async ({ page, context }) => {
-  // the rest of the app is fetched a few seconds after the first view
-  await page.waitForTimeout(4500);
+  // the rest of the app is fetched a few seconds after the first view, however long that takes here
+  const fetched = (): Promise<number> =>
+    page.evaluate(
+      (parts) => {
+        const names = performance.getEntriesByType('resource').map(({ name }) => name);
+        return parts.filter((part) => names.some((name) => name.includes(part))).length;
+      },
+      ['PickPage', 'TicketsPage', 'TicketPage', 'FileImport', 'import.worker'],
+    );
+  await expect.poll(fetched, { timeout: 60_000 }).toBe(5);
+  await page.waitForLoadState('networkidle');
   await context.setOffline(true);
   await page.getByRole('textbox', { name: /Water temperature/ }).fill('71');
   await expect(page.getByTestId('want-fall')).toContainText('71 °F');

@@ -8,10 +8,10 @@ test('without a box the catalogue answers', async ({ page }, info) => {
   await expect(page.getByText('No head in this box')).toBeVisible();
   await expectAxeClean(page);
   await page.getByRole('button', { name: 'Pick from every kind there is' }).click();
-  await expect(page.getByTestId('pick-1')).toBeVisible({ timeout: 20_000 });
+  await expect(page.getByTestId('pick-1')).toBeVisible({ timeout: 60_000 });
   await expect(page.getByRole('heading', { name: /^[\d,]{9} rigs$/ })).toBeVisible();
   await page.reload();
-  await expect(page.getByTestId('pick-1')).toBeVisible({ timeout: 20_000 });
+  await expect(page.getByTestId('pick-1')).toBeVisible({ timeout: 60_000 });
 });
 
 test.describe('the water of the demo world', () => {

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { DEMO_BOX, NORTH_ARM } from '../../../demo/brindle-mere';
-import { jig } from '../../testing/fixtures/rigs';
+import { jig, spinner, vibrating } from '../../testing/fixtures/rigs';
 import { massKgFromOz } from '../../units/units';
 import { COVER_KINDS } from '../../water/schema';
 import { advise } from '../rank';
@@ -36,6 +36,15 @@ describe('numbers of wants', () => {
     ['show', 0.7, 'us', '70'],
     ['ratio', 0.296, 'us', '30'],
     ['snag', 0.77, 'metric', '77'],
+    ['run', 0.9, 'us', '3 ft'],
+    ['run', 0.9, 'metric', '0.9 m'],
+    ['run', Infinity, 'us', '–'],
+    ['hold', 0.7, 'metric', '0.70 m/s'],
+    ['hold', 0, 'us', 'no speed'],
+    ['window', 1.62, 'us', '1.6×'],
+    ['window', Infinity, 'us', 'any'],
+    ['kick', 12.4, 'us', '12×'],
+    ['kick', Infinity, 'us', 'still tail'],
   ] as const)('%s %p in %s reads %s', (id, value, system, text) => expect(wantValue(id, value, system)).toBe(text));
 
   test.each([
@@ -45,6 +54,9 @@ describe('numbers of wants', () => {
     [want('length', 0.1, 0.14), 'metric', '100 to 140 mm'],
     [want('push', 54, 86), 'us', '54 to 86'],
     [want('snag', 0.72, 1), 'us', '72 or more'],
+    [want('run', 0.3, 1), 'metric', '0.3 to 1 m'],
+    [want('hold', 0.5, 0.8), 'metric', '0.50 to 0.80 m/s'],
+    [want('kick', 1.1, 2), 'us', '1.1× or more'],
   ] as const)('band %# reads with its unit once', (row, system, text) => expect(wantBand(row, system)).toBe(text));
 
   test('lengths of rigs are said to a tenth of an inch', () => expect(lengthText(0.1234, 'us')).toBe('4.9 in'));
@@ -54,6 +66,14 @@ describe('names of rigs', () => {
   test.each([
     [jig(), '3/8 oz casting, 3 in chunk'],
     [jig({ trailer: null }), '3/8 oz casting, no trailer'],
+    [
+      spinner([
+        ['colorado', 3],
+        ['willow', 4],
+      ]),
+      '1/2 oz spinnerbait, Colorado 3 and willow 4, no trailer',
+    ],
+    [vibrating('compact'), '1/2 oz vibrating jig, compact plate, 4 in straight minnow'],
     [jig({ metal: 'tungsten', oz: 0.5 }), '1/2 oz tungsten casting, 3 in chunk'],
     [jig({ more: { orientation: 'edge' } }), '3/8 oz casting, 3 in chunk on edge'],
     [jig({ more: { hang: 'hung' } }), '3/8 oz casting, 3 in chunk hung at its end'],

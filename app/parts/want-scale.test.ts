@@ -1,0 +1,37 @@
+import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import { compileWater, DEFAULT_WATER, WANT_IDS, type Water } from '@core';
+import { placeOf } from './want-scale';
+
+describe('the line a want is drawn on', () => {
+  test('every number has a place on it, and more lies further right', () => {
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...WANT_IDS),
+        fc.double({ min: 0, max: 200, noNaN: true }),
+        fc.double({ min: 0, max: 200, noNaN: true }),
+        (id, a, b) => {
+          for (const value of [a, b]) {
+            expect(placeOf(id, value)).toBeGreaterThanOrEqual(0);
+            expect(placeOf(id, value)).toBeLessThanOrEqual(100);
+          }
+          if (a < b) expect(placeOf(id, a)).toBeLessThanOrEqual(placeOf(id, b));
+        },
+      ),
+    );
+  });
+  test('what does not apply to a rig stands at the good end', () => {
+    expect(placeOf('kick', Infinity)).toBe(100);
+    expect(placeOf('window', Infinity)).toBe(100);
+  });
+  test('bands of ordinary waters do not fall off it', () => {
+    const waters: Water[] = [
+      DEFAULT_WATER,
+      { ...DEFAULT_WATER, temperatureC: 5, depthM: 3, band: { fromM: 0.5, toM: 1.4 } },
+      { ...DEFAULT_WATER, temperatureC: 29, mood: 'active', depthM: 4, band: { fromM: 0, toM: 0.6 } },
+    ];
+    for (const { id, from, to } of waters.flatMap((water) => compileWater(water).wants)) {
+      expect([id, placeOf(id, to) - placeOf(id, from) > 2]).toEqual([id, true]);
+    }
+  });
+});
