@@ -91,6 +91,21 @@ line(
   'us',
   500,
 );
+const bank = groundOf(
+  [
+    [0, 0.8],
+    [10, 1.6],
+    [25, 2.4],
+  ],
+  null,
+  [1],
+);
+line(
+  'path-25-m-over-a-bank',
+  medianUs(200, () => retrieve(lure, steady, bank, towline)),
+  'us',
+  500,
+);
 line(
   'hold-speed',
   medianUs(500, () => holdSpeedMps(lure, towline, 12.5, 1)),

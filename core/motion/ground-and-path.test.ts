@@ -20,6 +20,22 @@ describe('the bottom under a cast', () => {
     expect(groundOf([], 4).depthAt(12)).toBe(4);
     expect(groundOf(undefined, null).depthAt(12)).toBe(Infinity);
   });
+  test('the least depth on a way sees a hump between its ends', () => {
+    const hump = groundOf(
+      [
+        [0, 3],
+        [8, 3],
+        [9, 1],
+        [10, 3],
+        [25, 3],
+      ],
+      null,
+    );
+    expect(hump.shallowestM(6, 12)).toBe(1);
+    expect(hump.shallowestM(12, 6)).toBe(1);
+    expect(hump.shallowestM(11, 20)).toBe(3);
+    expect(hump.shallowestM(8.5, 8.75)).toBeCloseTo(1.5, 9);
+  });
   test('its slope is positive where it deepens away from the rod, and 0 where nobody knows a bottom', () => {
     expect(slopeAt(bank, 6)).toBeCloseTo(0.25, 9);
     expect(slopeAt(bank, 40)).toBe(0);

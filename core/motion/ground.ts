@@ -2,6 +2,8 @@
 export interface Ground {
   /** m at a distance; Infinity where nobody said */
   depthAt(xM: number): number;
+  /** least depth between two distances, humps on the way included */
+  shallowestM(fromM: number, toM: number): number;
   readonly coverTopsM: readonly number[];
 }
 
@@ -13,18 +15,25 @@ export function groundOf(
 ): Ground {
   if (bottom === undefined || bottom.length === 0) {
     const level = depthM ?? Infinity;
-    return { depthAt: () => level, coverTopsM };
+    return { depthAt: () => level, shallowestM: () => level, coverTopsM };
   }
+  const depthAt = (xM: number): number => {
+    if (xM <= bottom[0]![0]) return bottom[0]![1];
+    for (let at = 1; at < bottom.length; at++) {
+      const [toX, toM] = bottom[at]!;
+      const [fromX, fromM] = bottom[at - 1]!;
+      if (xM <= toX) return fromM + ((xM - fromX) / (toX - fromX)) * (toM - fromM);
+    }
+    return bottom.at(-1)![1];
+  };
   return {
     coverTopsM,
-    depthAt(xM) {
-      if (xM <= bottom[0]![0]) return bottom[0]![1];
-      for (let at = 1; at < bottom.length; at++) {
-        const [toX, toM] = bottom[at]!;
-        const [fromX, fromM] = bottom[at - 1]!;
-        if (xM <= toX) return fromM + ((xM - fromX) / (toX - fromX)) * (toM - fromM);
-      }
-      return bottom.at(-1)![1];
+    depthAt,
+    shallowestM(fromM, toM) {
+      const [near, far] = [Math.min(fromM, toM), Math.max(fromM, toM)];
+      let least = Math.min(depthAt(near), depthAt(far));
+      for (const [xM, pointM] of bottom) if (xM > near && xM < far) least = Math.min(least, pointM);
+      return least;
     },
   };
 }

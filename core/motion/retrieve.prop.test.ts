@@ -182,6 +182,29 @@ describe('steps of a programme', () => {
     expect(done.bottomContacts).toBeGreaterThanOrEqual(1);
     expect(done.coverContacts).toBe(1);
   });
+  test('a narrow hump in open water is felt, not stepped over', () => {
+    const hump = groundOf(
+      [
+        [0, 6],
+        [12, 6],
+        [12.4, 0.4],
+        [12.8, 0.4],
+        [13.2, 6],
+        [25, 6],
+      ],
+      null,
+    );
+    const done = run(
+      [
+        { do: 'countdown', s: 3 },
+        { do: 'reel', mPerS: 1 },
+      ],
+      jig({ style: 'swim', trailer: 'straight-minnow' }),
+      hump,
+    );
+    expect(done.bottomContacts).toBe(1);
+    for (const [, xM, zM] of done.path) expect(zM).toBeLessThanOrEqual(hump.depthAt(xM) + 1e-9);
+  });
   test('seconds in a band add up to the whole', () => {
     const { path } = run([
       { do: 'countdown', s: 2 },

@@ -107,7 +107,7 @@ function slackFallTo(towing: Towing, depthM: number): void {
   const { state, fall } = towing;
   if (fall === null || depthM <= state.zM || fall.speedMps <= 0) return;
   // a little longer than at full speed, since it starts at rest; what is too long ends at the depth
-  const ground = { ...towing.ground, depthAt: (xM: number) => Math.min(depthM, towing.ground.depthAt(xM)) };
+  const ground: Ground = { ...towing.ground, depthAt: (xM) => Math.min(depthM, towing.ground.depthAt(xM)) };
   const seconds = secondsFor(towing.lure, fall, depthM - state.zM);
   slackFall({ ...towing, ground }, seconds);
 }

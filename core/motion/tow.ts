@@ -8,6 +8,8 @@ const LONG_STEP_S = 5;
 /** Length of a step of the integration elsewhere, s; near the rod, where the line steepens, less: a share of the way that is left. */
 const STEP_S = 0.5;
 const STEP_SHARE = 0.2;
+/** Where something is near, no step is longer than this, m: what is wider than it is not stepped over. */
+const SHORT_STEP_M = 0.25;
 /** The cast is over this near to the rod, m, or after this long, s. */
 const END_M = 1;
 const LONGEST_S = 1200;
@@ -54,11 +56,11 @@ export function tow(towing: Towing, pulls: readonly Pull[], seconds: number): vo
   let now = rates(towing, pulls, state.xM, state.zM);
   while (left > 1e-9 && !over(state)) {
     const most = Math.min(left, (STEP_SHARE * state.xM) / fastestMps);
-    const long = Math.min(LONG_STEP_S, most);
-    let dt = long;
+    const short = Math.min(STEP_S, SHORT_STEP_M / fastestMps, most);
+    let dt = Math.min(LONG_STEP_S, most);
     let moved = rungeKutta(towing, pulls, now, dt);
-    if (long > STEP_S && !isOpen(towing, moved)) {
-      dt = Math.min(STEP_S, most);
+    if (dt > short && !isOpen(towing, moved)) {
+      dt = short;
       moved = rungeKutta(towing, pulls, now, dt);
     }
     now = advance(towing, pulls, now, moved, dt);
@@ -72,7 +74,7 @@ function isOpen({ state, ground }: Towing, [dx, dz]: Rates): boolean {
   const zM = state.zM + dz;
   const clearM = Math.abs(dz) + TOUCH_M;
   if (!(zM > clearM && state.zM > clearM)) return false;
-  if (Math.max(zM, state.zM) > Math.min(ground.depthAt(xM), ground.depthAt(state.xM)) - clearM) return false;
+  if (Math.max(zM, state.zM) > ground.shallowestM(state.xM, xM) - clearM) return false;
   return ground.coverTopsM.every((topM) => zM > topM === state.zM > topM);
 }
 
