@@ -64,7 +64,7 @@ export { rigProfile, type Profile } from './rig/profile';
 export { mediumAt, SEMI_TIGHT_MAX, secondsToBottom, steadyFall, submergedWeightN } from './motion/fall';
 export { driftBandMps, fallBandMps, FACTOR_SD, type Band } from './motion/bands';
 export { fishesLikeBandOz, fishesLikeOz } from './motion/fishes-like';
-export { awakeAt, KICK_ONSET_BAND, kickOnsetMps } from './motion/kick';
+export { awakeAt, KICK_ONSET_BAND, kickOnsetMps, onsetOfMps } from './motion/kick';
 export * from './motion/plan';
 export { groundOf, type Ground } from './motion/ground';
 export { secondsBetween, type PathPoint } from './motion/path';

@@ -7,11 +7,11 @@ import {
   fishesLikeText,
   frameStartMps,
   KICK_ONSET_BAND,
-  kickOnsetMps,
   lengthText,
   massBandKg,
   massKgFromOz,
   mediumAt,
+  onsetOfMps,
   rigBody,
   SEMI_TIGHT_USUAL,
   steadyFall,
@@ -75,9 +75,7 @@ const reeled = computed((): Row[] => {
   const drags = run >= props.water.depthM - TOUCHES_M;
   const around = (speedMps: number, share: number): string =>
     showBand('speed', speedMps * (1 - share), speedMps * (1 + share));
-  const onsetMps = props.rig.trailer
-    ? kickOnsetMps(props.rig.trailer.kind, props.rig.trailer.softness, props.water.temperatureC)
-    : null;
+  const onsetMps = onsetOfMps(props.rig.trailer, props.water.temperatureC);
   const startMps = frame === null ? null : frameStartMps(frame, medium.value.densityKgM3);
   return [
     {

@@ -8,7 +8,7 @@ import { levelDepthOf } from '../motion/level';
 import { joined, lureOf } from '../motion/towed';
 import { frameShow } from '../motion/vanes';
 import { GRAVITY_MPS2 } from '../units/units';
-import { awakeAt, kickOnsetMps, showAtSpeed } from '../motion/kick';
+import { awakeAt, onsetOfMps, showAtSpeed } from '../motion/kick';
 import { PUSH_AT_MPS, pushIndexOf } from '../motion/push';
 import { skirtDragAreaM2 } from '../motion/skirt-drag';
 import { snagInputOf } from './measure';
@@ -79,7 +79,7 @@ export function reachOf(
   const onsetAt = (trailer: TrailerClass): number | null => {
     const known = onsets.get(trailer);
     if (known !== undefined) return known;
-    const onset = trailer.trailer ? kickOnsetMps(trailer.trailer.kind, trailer.trailer.softness, facts.tempC) : null;
+    const onset = onsetOfMps(trailer.trailer, facts.tempC);
     onsets.set(trailer, onset);
     return onset;
   };

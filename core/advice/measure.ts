@@ -4,7 +4,7 @@ import { rigBody, type RigBody } from '../rig/body';
 import { rigProfile } from '../rig/profile';
 import type { Rig } from '../rig/schema';
 import { steadyFall, type Medium } from '../motion/fall';
-import { awakeAt, kickOnsetMps, showAtSpeed } from '../motion/kick';
+import { awakeAt, onsetOfMps, showAtSpeed } from '../motion/kick';
 import { pushIndex } from '../motion/push';
 import { frameShow } from '../motion/vanes';
 import { guardClass } from './axes';
@@ -32,7 +32,7 @@ export function measureRig(rig: Rig, body: RigBody, medium: Medium, facts: Water
   // what a lure shows and moves it does at the speed at which it is fished
   const speedMps = facts.reel?.paceMps ?? fallMps;
   const { trailer } = rig;
-  const onsetMps = trailer ? kickOnsetMps(trailer.kind, trailer.softness, facts.tempC) : null;
+  const onsetMps = onsetOfMps(trailer, facts.tempC);
   const profile = rigProfile(rig, body);
   return {
     fall: fallMps,

@@ -3,7 +3,7 @@ import { RIG_TRAYS, usable } from '../rig/box';
 import type { Rig } from '../rig/schema';
 import { rigBody } from '../rig/body';
 import { mediumAt } from '../motion/fall';
-import { kickOnsetMps } from '../motion/kick';
+import { onsetOfMps } from '../motion/kick';
 import { fallReport, type FallReport } from '../motion/report';
 import type { SchoolQuestion, SchoolRef, Water } from '../water/schema';
 import { reachOf } from './bounds';
@@ -202,7 +202,7 @@ export function* adviseInSteps(water: Water, box: Box, top: number = DEFAULT_TOP
   const { reel, depthM, tempC } = compiled.facts;
   const bandsOf = (rig: Rig): ReeledBands => {
     if (reel === null) return {};
-    const onsetMps = rig.trailer ? kickOnsetMps(rig.trailer.kind, rig.trailer.softness, tempC) : null;
+    const onsetMps = onsetOfMps(rig.trailer, tempC);
     return reeledBands(rigBody(rig), medium, onsetMps, reel, depthM);
   };
   const picks = found.map((best, at): Pick => {

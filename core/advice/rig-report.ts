@@ -2,7 +2,7 @@ import { guardCollapseN } from '../hold/guard';
 import { hookPoint, rollUp, type RollUp } from '../hold/hook-point';
 import { keeperSlipMps } from '../hold/keeper';
 import { mediumAt, steadyFall, submergedWeightN } from '../motion/fall';
-import { awakeAt, kickOnsetMps, showAtSpeed } from '../motion/kick';
+import { awakeAt, onsetOfMps, showAtSpeed } from '../motion/kick';
 import { pushIndex } from '../motion/push';
 import { fallReport, SEMI_TIGHT_USUAL, type FallReport } from '../motion/report';
 import { blowOverMps, uprightOnContact } from '../motion/roll';
@@ -71,7 +71,7 @@ export function rigReport(rig: Rig, waterTempC: number): RigReport {
   const medium = mediumAt(waterTempC);
   const profile = rigProfile(rig, body);
   const speedMps = workSpeedMps(rig, steadyFall(body, medium).speedMps);
-  const onsetMps = rig.trailer ? kickOnsetMps(rig.trailer.kind, rig.trailer.softness, waterTempC) : null;
+  const onsetMps = onsetOfMps(rig.trailer, waterTempC);
   const guardN = rig.guard ? guardCollapseN(rig.guard) : 0;
   const slipMps = keeperSlipMps(rig, body, medium);
   const darts = hunting(body);

@@ -1,5 +1,6 @@
 import { HUNG_OVERLAP_M, type RigBody } from '../rig/body';
 import type { Rig } from '../rig/schema';
+import { profileAt } from '../rig/trailer-body';
 import { HEADS } from '../tackle/heads';
 import { HOOKS, WIRE_DIAMETER_MM } from '../tackle/hooks';
 import { degFromRad, lengthMFromMm, mmFromLengthM, radFromDeg } from '../units/units';
@@ -25,20 +26,6 @@ export const TIE_EYE_MM = 3;
 /** A slit belly folds away: share of the plastic that still stands in the gap. @source adr-0011 */
 const SLIT_SHARE = 0.6;
 
-/** Width and height of a trailer at a place behind its nose, m. */
-function stationAt(body: NonNullable<RigBody['trailer']>, xM: number): readonly [widthM: number, heightM: number] {
-  const { profileM } = body;
-  for (let at = 1; at < profileM.length; at++) {
-    const [toM, toW, toH] = profileM[at]!;
-    const [fromM, fromW, fromH] = profileM[at - 1]!;
-    if (xM <= toM) {
-      const share = toM === fromM ? 1 : (xM - fromM) / (toM - fromM);
-      return [fromW + share * (toW - fromW), fromH + share * (toH - fromH)];
-    }
-  }
-  return [0, 0];
-}
-
 /**
  * Geometry of point and plastic: the shank runs through the middle of the body and leaves it in the bend.
  * @param body  of the same rig
@@ -55,7 +42,7 @@ export function hookPoint(rig: Rig, body: RigBody): HookPoint {
 
   let plasticMm = 0;
   if (trailer !== null) {
-    const [widthM, heightM] = stationAt(trailer, lengthMFromMm(exitMm));
+    const [, widthM, heightM] = profileAt(trailer.profileM, lengthMFromMm(exitMm));
     const turnedM = rig.trailer!.orientation === 'edge' ? widthM : heightM;
     plasticMm = (mmFromLengthM(turnedM) / 2) * (rig.trailer!.slit ? SLIT_SHARE : 1);
   }

@@ -5,7 +5,7 @@ import { lengthMFromMm } from '../units/units';
 import type { Water } from '../water/schema';
 import type { Band } from '../motion/bands';
 import { mediumAt, UNIT_FACTORS, type DragFactors } from '../motion/fall';
-import { kickOnsetMps } from '../motion/kick';
+import { onsetOfMps } from '../motion/kick';
 import { holdSpeedMps } from '../motion/level';
 import { linearBand } from '../motion/path-bands';
 import type { RetrievePlan } from '../motion/plan';
@@ -44,7 +44,7 @@ export interface PreparedRetrieve {
 export function prepareRetrieve(rig: Rig, plan: RetrievePlan, water: Water | null): PreparedRetrieve {
   const body = rigBody(rig);
   const tempC = water?.temperatureC ?? DEFAULT_TEMP_C;
-  const onsetMps = rig.trailer ? kickOnsetMps(rig.trailer.kind, rig.trailer.softness, tempC) : null;
+  const onsetMps = onsetOfMps(rig.trailer, tempC);
   const medium = mediumAt(tempC);
   const line = {
     diameterM: lengthMFromMm(lineDiameterMm(plan.line.kind, plan.line.lb)),

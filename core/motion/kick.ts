@@ -18,6 +18,12 @@ export function kickOnsetMps(kind: TrailerKind, softness: Softness, waterTempC: 
   return at20 === null ? null : at20 * Math.sqrt(plasticStiffness(softness, waterTempC));
 }
 
+/** The same for the trailer of a rig: null without one, too. */
+export const onsetOfMps = (
+  trailer: { readonly kind: TrailerKind; readonly softness: Softness } | null | undefined,
+  waterTempC: number,
+): number | null => (trailer ? kickOnsetMps(trailer.kind, trailer.softness, waterTempC) : null);
+
 /** How far an onset may be off, as a share. @source adr-0004 */
 export const KICK_ONSET_BAND = 0.3;
 

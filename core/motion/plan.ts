@@ -41,7 +41,10 @@ export const lineSchema = z.strictObject({ kind: z.enum(LINE_KINDS), lb: within(
 /** Line out beyond the rod's own height that a cast needs to be one, m. */
 const CAST_OVER_TIP_M = 1;
 
-/** A retrieve as a programme of steps over a bottom. The last reel or shake goes on to the end. */
+/**
+ * A retrieve as a programme of steps over a bottom. The last reel or shake goes on to the end; where it is timed and steps follow,
+ * it does so after them. A programme of lifts and drops alone is repeated.
+ */
 export const planSchema = z
   .strictObject({
     castM: within(PLAN_LIMITS.castM),

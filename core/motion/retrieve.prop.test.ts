@@ -154,6 +154,24 @@ describe('steps of a programme', () => {
     const done = run([{ do: 'countdown', s: 30 }, ...drops, { do: 'reel', mPerS: 2.5 }], jig({ trailer: 'chunk' }));
     expect(done.bottomContacts).toBe(5);
   });
+  test('a timed last reel lets the steps behind it happen, and winds in after them', () => {
+    const open = groundOf(undefined, 30);
+    const reel: RetrieveStep = { do: 'reel', mPerS: 0.9, s: 5 };
+    const at = (steps: RetrieveStep[]): number => run(steps, undefined, open).path.find(([t]) => t >= 7 - 1e-6)![2];
+    expect(at([reel, { do: 'kill', s: 2 }])).toBeGreaterThan(at([reel]) + 0.3);
+    expect(run([reel, { do: 'kill', s: 2 }], undefined, open).path.at(-1)![1]).toBeLessThanOrEqual(1.01);
+  });
+  test('lifts and drops alone go on until it is back', () => {
+    const done = run(
+      [
+        { do: 'countdown', s: 30 },
+        { do: 'lift-drop', m: 0.6 },
+      ],
+      jig({ trailer: 'chunk' }),
+    );
+    expect(done.path.at(-1)![1]).toBeLessThanOrEqual(1.01);
+    expect(done.bottomContacts).toBeGreaterThan(20);
+  });
   test('a shaken reel rides near a steady one of its mean', () => {
     const mid = (step: RetrieveStep): number =>
       run([{ do: 'countdown', s: 2 }, step], undefined, groundOf(undefined, null)).midCastDepthM!;

@@ -13,6 +13,7 @@ const TIP_LIFT_MPS = 1;
 const SHAKE_DEPTH = 0.8;
 /** Phases of a shake that are averaged. */
 const SHAKE_PHASES = 8;
+
 /** What a retrieve did. SI. */
 export interface Retrieved {
   readonly path: readonly PathPoint[];
@@ -42,13 +43,20 @@ export function retrieve(lure: Lure, plan: RetrievePlan, ground: Ground, line: T
   const towing: Towing = { lure, ground, line, driftMps, state, log, fall };
 
   const last = lastReelOf(plan.steps);
-  for (const [at, step] of plan.steps.entries()) {
-    if (over(state)) break;
-    doStep(towing, step, at === last ? Infinity : undefined);
-  }
-  // a programme that ends on a pause or a drop is wound in at its last pace
+  const round = (from: number): void => {
+    for (const [at, step] of plan.steps.entries()) {
+      if (over(state)) return;
+      if (at < from) continue;
+      // the last reel goes on to the end, unless it is timed and other steps follow it
+      const toTheEnd = at === last && (at === plan.steps.length - 1 || !('s' in step));
+      doStep(towing, step, toTheEnd ? Infinity : undefined);
+    }
+  };
+  round(0);
+  // what ends on a pause or a drop is wound in at its last pace; what only lifts and drops goes on doing so
   const pace = plan.steps[last];
-  if (!over(state) && pace) doStep(towing, pace, Infinity);
+  if (pace && !over(state)) doStep(towing, pace, Infinity);
+  while (!over(state)) round(plan.steps.findIndex((step) => step.do === 'lift-drop'));
 
   return {
     path: log.path,

@@ -46,8 +46,6 @@ export const seeThrough = (skirt: SkirtBody, densityKgM3: number): number =>
 
 /** Speeds a lure is pulled at, m/s: beyond the last nothing is said. */
 const PINNED_WITHIN_MPS = { from: 0.05, to: 2.5 } as const;
-/** How far strands reach out, as a share of length and angle. @source adr-0003 */
-const REACH = 0.53;
 
 /**
  * Speed above which a kicking tail slaps the skirt flat: its body swings further out, where the strands end, than they stand.
@@ -59,8 +57,7 @@ const REACH = 0.53;
  */
 export function pinnedAboveMps(skirt: SkirtBody, swingM: number, trailerM: number, densityKgM3: number): number | null {
   const swingAtTipsM = swingM * Math.min(1, skirt.lengthM / trailerM) ** 2;
-  const stands = (speedMps: number): boolean =>
-    REACH * skirt.lengthM * flareSine(skirt, speedMps, densityKgM3) > swingAtTipsM;
+  const stands = (speedMps: number): boolean => skirtSpreadM(skirt, speedMps, densityKgM3) / 2 > swingAtTipsM;
   let [low, high] = [Math.log(PINNED_WITHIN_MPS.from), Math.log(PINNED_WITHIN_MPS.to)];
   if (swingAtTipsM <= 0 || stands(PINNED_WITHIN_MPS.to)) return null;
   if (!stands(PINNED_WITHIN_MPS.from)) return PINNED_WITHIN_MPS.from;

@@ -70,6 +70,3 @@ export function hunting(body: RigBody): Hunting | null {
     wild: (trailer?.massKg ?? 0) / body.head.massKg < WILD_BELOW,
   };
 }
-
-/** What holds a weed link: a ring or wire link keeps what a direct link throws off. @source craft-practice */
-export const shedsWeed = (link: 'direct' | 'ring' | 'wire'): boolean => link === 'direct';

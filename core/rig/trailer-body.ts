@@ -33,7 +33,8 @@ export interface TrailerBody {
 /** Share of the upright tail lift that is left when the bait is turned over. @source adr-0003 */
 const INVERTED_LIFT_SHARE = 0.3;
 
-function interpolate(profile: readonly ProfilePoint[], x: number): ProfilePoint {
+/** Station of a profile at a place: its width and height there, nothing behind its end. */
+export function profileAt(profile: readonly ProfilePoint[], x: number): ProfilePoint {
   for (let i = 1; i < profile.length; i++) {
     const from = profile[i - 1]!;
     const to = profile[i]!;
@@ -49,7 +50,7 @@ function interpolate(profile: readonly ProfilePoint[], x: number): ProfilePoint 
 function cutProfile(profile: readonly ProfilePoint[], from: number, to: number): ProfilePoint[] {
   const end = Math.min(to, profile.at(-1)![0]);
   const kept = profile.filter(([x]) => x > from && x < end);
-  const stations = [interpolate(profile, from), ...kept, interpolate(profile, end)];
+  const stations = [profileAt(profile, from), ...kept, profileAt(profile, end)];
   return stations.map(([x, width, height]) => [x - from, width, height]);
 }
 
