@@ -7,11 +7,14 @@ import { STATIONS } from './router';
 import { useKeys } from './composables/useKeys';
 import { db } from './db/database';
 import { loadDemoWorld } from './demo-world';
+import { useRuleCard } from './stores/handbook';
 import { useNotices } from './stores/notices';
 import { useSettings } from './stores/settings';
 import { useWater } from './stores/water';
 
 const AppHelp = defineAsyncComponent(() => import('./shell/AppHelp.vue'));
+const RuleCard = defineAsyncComponent(() => import('./shell/RuleCard.vue'));
+const card = useRuleCard();
 const router = useRouter();
 const route = useRoute();
 const settings = useSettings();
@@ -35,6 +38,7 @@ onMounted(async () => {
 
 useKeys({
   ...Object.fromEntries(STATIONS.map(({ key, path }) => [key, () => void router.push(path)])),
+  h: () => void router.push('/handbook'),
   u: () => void settings.toggleUnits(),
   '?': () => (help.value = true),
 });
@@ -56,6 +60,7 @@ useKeys({
       </div>
     </v-main>
     <AppHelp v-if="help" v-model="help" />
+    <RuleCard v-if="card.id !== null" />
   </v-app>
 </template>
 

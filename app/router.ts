@@ -18,11 +18,12 @@ export const router = createRouter({
     { path: '/box', name: 'box', component: () => import('./stations/box/BoxPage.vue') },
     { path: '/tickets', name: 'tickets', component: () => import('./stations/tickets/TicketsPage.vue') },
     { path: '/tickets/:id', name: 'ticket', props: true, component: () => import('./stations/tickets/TicketPage.vue') },
+    { path: '/handbook', name: 'handbook', component: () => import('./stations/handbook/HandbookPage.vue') },
     { path: '/:unknown(.*)*', redirect: '/water' },
   ],
 });
 
 router.afterEach((to) => {
   const station = STATIONS.find(({ name }) => name === to.name);
-  document.title = `${station?.title ?? 'Ticket'} · Pandero`;
+  document.title = `${station?.title ?? (to.name === 'handbook' ? 'Handbook' : 'Ticket')} · Pandero`;
 });

@@ -1,14 +1,16 @@
 import {
   advise,
   adviceReport,
-  catalogueBox,
+  catalogueFor,
   checkFile,
   DEFAULT_TEMP_C,
   DEFAULT_TOP,
   fail,
   fallReport,
+  flipsOf,
   issue,
   issueText,
+  leadAllowed,
   ok,
   readPanderoJson,
   retrieveReport,
@@ -86,6 +88,9 @@ function solveFor(parsed: Parsed): Result<SolveFor> {
   return found ? ok(found) : fail([issue('not-one-of', '--for', { got, allowed })]);
 }
 
+/** For how many of the first picks it is looked for what would flip them. */
+const FLIPS_FOR = 3;
+
 /** Most picks anybody may ask for at once. */
 const TOP_LIMIT = 500;
 
@@ -97,8 +102,7 @@ export const COMMANDS: Readonly<Record<string, Command>> = {
     positional: 0,
     run(parsed, readText) {
       const water = readKind(parsed, readText, 'water') as Result<Water>;
-      const box =
-        parsed.values['box'] === undefined ? ok(catalogueBox()) : (readKind(parsed, readText, 'box') as Result<Box>);
+      const box = parsed.values['box'] === undefined ? ok(null) : (readKind(parsed, readText, 'box') as Result<Box>);
       const top = numberOption(parsed, 'top', { min: 1, max: TOP_LIMIT, whole: true });
       const units = parsed.values['units'] ?? 'us';
       const system: Result<UnitSystem> =
@@ -106,20 +110,27 @@ export const COMMANDS: Readonly<Record<string, Command>> = {
           ? ok(units)
           : fail([issue('not-one-of', '--units', { got: units, allowed: 'us metric' })]);
       if (!water.ok || !box.ok || !top.ok || !system.ok) return fail(problemsOf(water, box, top, system));
-      const advice = advise(water.value, box.value, top.value ?? DEFAULT_TOP);
-      return ok(adviceReport(advice, water.value, parsed.flags.has('explain'), system.value));
+      const from = box.value ?? catalogueFor({ lead: leadAllowed(water.value.localRules) });
+      const advice = advise(water.value, from, top.value ?? DEFAULT_TOP);
+      const flips = flipsOf(water.value, from, Math.min(FLIPS_FOR, advice.picks.length));
+      return ok(adviceReport(advice, water.value, parsed.flags.has('explain'), system.value, flips));
     },
   },
   rig: {
-    usage: 'rig --rig F [--temperature C]',
+    usage: 'rig --rig F [--temperature C] [--water F] [--plan F]',
     about: 'computes what a rig is and does',
-    options: { rig: true, temperature: true },
+    options: { rig: true, temperature: true, water: true, plan: true },
     positional: 0,
     run(parsed, readText) {
       const rig = readKind(parsed, readText, 'rig') as Result<Rig>;
       const tempC = temperature(parsed);
-      if (!rig.ok || !tempC.ok) return fail(problemsOf(rig, tempC));
-      return ok(rigReport(rig.value, tempC.value ?? DEFAULT_TEMP_C));
+      const given = (option: 'water' | 'plan'): Result<Files[keyof Files] | null> =>
+        parsed.values[option] === undefined ? ok(null) : readKind(parsed, readText, option);
+      const water = given('water') as Result<Water | null>;
+      const plan = given('plan') as Result<RetrievePlan | null>;
+      if (!rig.ok || !tempC.ok || !water.ok || !plan.ok) return fail(problemsOf(rig, tempC, water, plan));
+      const ownTempC = tempC.value ?? water.value?.temperatureC ?? DEFAULT_TEMP_C;
+      return ok(rigReport(rig.value, ownTempC, { water: water.value, plan: plan.value }));
     },
   },
   fall: {

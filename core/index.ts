@@ -49,7 +49,7 @@ export {
 export * from './rig/box';
 export { diffBox, partIdentity, type BoxDiff } from './rig/box-diff';
 export { computedMassG, massContradiction, MASS_CONTRADICTION, WEIGHED_TRAYS, type WeighedTray } from './rig/part-mass';
-export { catalogueBox, fibreGuard, plainHead } from './rig/catalogue';
+export { catalogueBox, catalogueFor, fibreGuard, plainHead } from './rig/catalogue';
 export { rigBody, headBody, skirtBody, type RigBody } from './rig/body';
 export { frameBody, VANE_START_BAND, vaneStartMps, type FrameBody, type Vane } from './rig/frame';
 export { nominalTrailerMassKg, trailerBody, isRoundBody } from './rig/trailer-body';
@@ -104,12 +104,32 @@ export {
   advise,
   adviseInSteps,
   DEFAULT_TOP,
+  judgeRig,
   reasonsFor,
   type Advice,
   type Dissent,
+  type FamilyVerdict,
+  type Judged,
   type Pick,
   type Reason,
 } from './advice/rank';
+export { familiesSuit, leadingFamily, type FamilySuits } from './advice/family';
+export { flipsInSteps, flipsOf, FLIP_FIELDS, type Flip, type FlipField } from './advice/flips';
+export {
+  handle,
+  CHOICES,
+  HANDLING_RULES,
+  type Choice,
+  type Handled,
+  type Handling,
+  type HandlingId,
+} from './advice/handling';
+export { type Forbidden } from './advice/forbidden';
+export { notAJig, type NotAJigId } from './advice/not-a-jig';
+export { HANDBOOK, handbookRule, speaksAgainst, type Chapter, type HandbookRule } from './advice/handbook';
+export { FAULT_TEXT } from './advice/messages/faults-en';
+export { CHOICE_TITLE, HANDLING_TEXT } from './advice/messages/handling-en';
+export { NOT_A_JIG_TEXT } from './advice/messages/not-a-jig-en';
 export { fillGaps, type Gaps, type GapStep } from './advice/gaps';
 export { compileWater, LIVE_SCHOOLS, type CompiledWater, type Want } from './advice/wants';
 export { AT_LEAST, WANT_IDS, type WantId } from './advice/rule';
@@ -119,8 +139,9 @@ export { meets, ruleScorer, wantScorer } from './advice/score';
 export { rigSpace } from './advice/space';
 export { questionOf, schoolAnswers, type SchoolAnswer, type SchoolAnswers, type SchoolReason } from './advice/schools';
 export { waterFacts, type WaterFacts } from './advice/water-facts';
-export { rigFaults, type Fault } from './advice/checks';
-export { rigReport, USUAL_REEL_MPS, type RigReport } from './advice/rig-report';
+export { FAULT_IDS, rigFaults, type CheckedWith, type Fault, type FaultId } from './advice/checks';
+export { rigReport, type RigReport } from './advice/rig-report';
+export { USUAL_REEL_MPS } from './advice/work-speed';
 export { adviceReport, type AdviceReport } from './advice/advice-report';
 export * from './advice/messages/speak';
 export { dissentText, dissentTitle } from './advice/messages/speak-dissent';

@@ -3,6 +3,9 @@ import { join } from 'node:path';
 import { expect, test } from '@jest/globals';
 import { schemaFiles } from '../scripts/schema-files';
 import { sourcesPage } from '../scripts/sources-page';
+import { handbookPage } from '../scripts/handbook-page';
+import { whenFile } from '../scripts/when-file';
+import { WHEN_TEXT } from './advice/messages/when-en';
 import { SOURCES } from './sources';
 
 /** Source ids named in comments and rows of the core. */
@@ -26,6 +29,15 @@ test('every source that is named exists, and every one that exists is named', ()
 
 test.each(Object.entries(schemaFiles()))('docs/schema/%s is up to date (npm run docs:write)', (name, text) => {
   expect(readFileSync(`docs/schema/${name}`, 'utf8')).toBe(text);
+});
+
+test('docs/handbook.md is up to date (npm run docs:write)', () => {
+  expect(readFileSync('docs/handbook.md', 'utf8')).toBe(handbookPage());
+});
+
+test('conditions in words are those of the rules (npm run docs:write)', () => {
+  const written = [...whenFile().matchAll(/^ {2}("[^"]+"): (.*),$/gm)].map(([, id, text]) => [id, text] as const);
+  expect(written.map(([id, text]) => [JSON.parse(id!), JSON.parse(text!)])).toEqual(Object.entries(WHEN_TEXT));
 });
 
 test('docs/sources.md is up to date (npm run docs:write)', () => {

@@ -9,7 +9,7 @@ import { keep } from './keep';
 const SETTINGS: Settings = { units: 'metric', theme: 'night', source: 'box' };
 const MADE_AT = '2026-09-26T07:00:00.000Z';
 const advice = advise(NORTH_ARM, DEMO_BOX, 1);
-const ticket = makeTicket(advice.picks[0]!, advice, NORTH_ARM, { id: 't1', madeAt: MADE_AT, name: 'first' });
+const ticket = makeTicket(advice.picks[0]!, NORTH_ARM, { id: 't1', madeAt: MADE_AT, name: 'first' });
 
 let opened: PanderoDatabase | null = null;
 let number = 0;

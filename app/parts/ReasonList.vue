@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { Reason } from '@core';
-import FractionText from './FractionText.vue';
+import type { Reason, Water } from '@core';
+import BecauseLine from './BecauseLine.vue';
 
 /** Reasons for and against, each with its weight as a bar; plus and minus say it without colour. */
-const props = defineProps<{ reasons: readonly (Reason & { readonly says: string })[] }>();
+const props = defineProps<{ reasons: readonly (Reason & { readonly says: string })[]; water: Water }>();
 
 const groups = computed(() => [
   { title: 'For it', sign: '+', reasons: props.reasons.filter((reason) => reason.for) },
@@ -23,7 +23,7 @@ const groups = computed(() => [
           <span class="reason-list__weight" :title="`weight ${reason.weight.toFixed(1)}`">
             <span :style="{ width: `${Math.min(100, (reason.weight / 3) * 100)}%` }" />
           </span>
-          <span><FractionText :text="reason.says" /></span>
+          <span><BecauseLine :rule="reason.rule" :says="reason.says" :water="water" /></span>
         </li>
       </ul>
     </section>

@@ -42,6 +42,13 @@ const isHere = (name: string): boolean => route.name === name || (name === 'tick
       <v-btn variant="text" :aria-label="`Theme: ${settings.settings.theme}. Switch`" @click="settings.toggleTheme()">
         {{ settings.settings.theme === 'light' ? 'Night' : 'Day' }}
       </v-btn>
+      <RouterLink
+        class="header__book"
+        to="/handbook"
+        :class="{ 'header__station--here': isHere('handbook') }"
+        :aria-current="isHere('handbook') ? 'page' : undefined"
+        >Handbook</RouterLink
+      >
       <AppFiles />
       <v-btn variant="text" aria-label="Keyboard and help" @click="$emit('help')">?</v-btn>
     </div>
@@ -101,6 +108,13 @@ const isHere = (name: string): boolean => route.name === name || (name === 'tick
   align-items: center;
   margin-left: auto;
 }
+.header__book {
+  display: flex;
+  align-items: center;
+  height: 100%;
+  padding: 0 11px;
+  font: 600 16px var(--v-font-heading);
+}
 .header__tools :deep(.v-btn) {
   min-width: 0;
   padding: 0 11px;
@@ -126,6 +140,9 @@ const isHere = (name: string): boolean => route.name === name || (name === 'tick
   .header__tools {
     order: 2;
     height: 52px;
+  }
+  .header__book {
+    display: none;
   }
   .header__tools :deep(.v-btn) {
     min-width: 48px;

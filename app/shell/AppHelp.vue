@@ -6,6 +6,7 @@ const open = defineModel<boolean>({ required: true });
 const KEYS = [
   ...STATIONS.map(({ key, title }) => ({ key, does: `go to ${title}` })),
   { key: 'u', does: 'switch between US and metric units' },
+  { key: 'h', does: 'read the handbook' },
   { key: 'p', does: 'print the ticket that is open' },
   { key: '↑ ↓', does: 'one step more or less in a number' },
   { key: '?', does: 'this page' },
@@ -36,6 +37,10 @@ const KEYS = [
       <p>
         Hatched green is what the water wants. A dot is what a rig has; a hollow red ring lies outside. The short bar is
         how sure the number is: four times in five the truth lies in it.
+      </p>
+      <p>
+        <RouterLink to="/handbook" @click="open = false">The handbook</RouterLink> holds every rule by which rigs are
+        judged.
       </p>
       <v-btn class="act" autofocus @click="open = false">Close</v-btn>
     </v-card>

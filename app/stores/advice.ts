@@ -1,14 +1,15 @@
 import { computed, ref, shallowRef, watch } from 'vue';
 import { defineStore } from 'pinia';
-import type { Advice, Box, Water } from '@core';
+import type { Advice, Box, Flip, Water } from '@core';
 import { createRanker, type Mailbox } from '../workers/ranker';
 import { useBox } from './box';
 import { useNotices } from './notices';
 import { useSettings } from './settings';
 import { useWater } from './water';
 
-/** How many picks are listed. */
+/** How many picks are listed, and for how many it is looked for what would flip them. */
 const TOP = 12;
+const FLIPS_FOR = 3;
 
 /** The answer to the water at hand, computed in the worker; the newest water wins. */
 export const useAdvice = defineStore('advice', () => {
@@ -20,6 +21,8 @@ export const useAdvice = defineStore('advice', () => {
   const advice = shallowRef<Advice | null>(null);
   /** the water the answer belongs to */
   const answered = shallowRef<Water | null>(null);
+  /** what would flip each of the first picks; null until it is known */
+  const flips = shallowRef<readonly (readonly Flip[])[] | null>(null);
   const tookMs = ref(0);
   const ranking = ref(false);
   /** share of the ranking done, 0 to 1 */
@@ -34,11 +37,17 @@ export const useAdvice = defineStore('advice', () => {
       progress.value = reply.progress;
       return;
     }
-    ranking.value = false;
-    if ('cancelled' in reply) {
-      stopped.value = true;
+    if ('flips' in reply) {
+      flips.value = reply.flips;
       return;
     }
+    if ('cancelled' in reply) {
+      // given up while it was looked for flips, the answer itself stands
+      stopped.value = ranking.value;
+      ranking.value = false;
+      return;
+    }
+    ranking.value = false;
     if (!reply.ok) {
       notices.complainIn([
         `Ranking failed, which is our own fault: ${reply.bug.split('\n')[0] ?? ''}. Reload the page; what you entered is kept.`,
@@ -63,11 +72,12 @@ export const useAdvice = defineStore('advice', () => {
     ranking.value = true;
     stopped.value = false;
     progress.value = 0;
-    ranker.rank({ water: current, box: from, top: TOP });
+    flips.value = null;
+    ranker.rank({ water: current, box: from, top: TOP, flipsFor: FLIPS_FOR });
   }
   const cancel = (): void => ranker.cancel();
   const again = (): void => start(water.water, settings.settings.source === 'catalogue' ? 'catalogue' : box.box);
 
   const picks = computed(() => advice.value?.picks ?? []);
-  return { advice, answered, picks, tookMs, ranking, progress, stopped, cancel, again };
+  return { advice, answered, flips, picks, tookMs, ranking, progress, stopped, cancel, again };
 });

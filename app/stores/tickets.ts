@@ -1,5 +1,5 @@
 import { defineStore } from 'pinia';
-import { makeTicket, rigTitle, type Advice, type Pick, type Result, type Ticket, type Water } from '@core';
+import { makeTicket, rigTitle, type Pick, type Result, type Ticket, type Water } from '@core';
 import { db } from '../db/database';
 import { keep } from '../db/keep';
 import { useLiveRows } from '../composables/useLiveRows';
@@ -10,9 +10,9 @@ export const useTickets = defineStore('tickets', () => {
   const { rows: tickets, ready, error } = useLiveRows(() => db.tickets.orderBy('madeAt').reverse().toArray());
   const { settings } = useSettings();
 
-  async function make(pick: Pick, advice: Advice, water: Water): Promise<Result<string>> {
+  async function make(pick: Pick, water: Water): Promise<Result<string>> {
     const name = rigTitle(pick.rig, settings.units).slice(0, 60);
-    const ticket = makeTicket(pick, advice, water, { id: crypto.randomUUID(), madeAt: new Date().toISOString(), name });
+    const ticket = makeTicket(pick, water, { id: crypto.randomUUID(), madeAt: new Date().toISOString(), name });
     return keep(() => db.tickets.add(ticket));
   }
   const change = (id: string, part: Partial<Editable>): Promise<Result<number>> =>

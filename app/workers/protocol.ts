@@ -1,4 +1,4 @@
-import type { Advice, Box, Water } from '@core';
+import type { Advice, Box, Flip, Water } from '@core';
 
 /** What the page asks of the ranking worker. */
 export interface RankRequest {
@@ -6,6 +6,8 @@ export interface RankRequest {
   readonly water: Water;
   readonly box: Box | 'catalogue';
   readonly top: number;
+  /** for how many of the first picks it is looked for what would flip them, once they are shown */
+  readonly flipsFor: number;
 }
 
 /** Gives a job up: its answer is not wanted any more. */
@@ -13,9 +15,13 @@ export interface RankCancel {
   readonly cancel: number;
 }
 
-/** What comes back: how far it is, an answer with the time it took, that it was given up, or the text of a bug. */
+/**
+ * What comes back: how far it is, an answer with the time it took, what would flip it (which ends the job), that it was given up, or
+ * the text of a bug.
+ */
 export type RankReply =
   | { readonly id: number; readonly progress: number }
   | { readonly id: number; readonly ok: true; readonly advice: Advice; readonly tookMs: number }
+  | { readonly id: number; readonly flips: readonly (readonly Flip[])[] }
   | { readonly id: number; readonly ok: false; readonly bug: string }
   | { readonly id: number; readonly cancelled: true };

@@ -1,4 +1,4 @@
-import { adviseInSteps, catalogueBox } from '@core';
+import { adviseInSteps, catalogueFor, flipsInSteps, leadAllowed } from '@core';
 import type { RankCancel, RankReply, RankRequest } from './protocol';
 
 /** Time a job may take before the worker looks at its mail, and between two reports of progress, ms. */
@@ -18,24 +18,37 @@ const breathe = (): Promise<void> =>
     port2.postMessage(null);
   });
 
-async function rank({ id, water, box, top }: RankRequest): Promise<void> {
-  const started = performance.now();
-  const steps = adviseInSteps(water, box === 'catalogue' ? catalogueBox() : box, top);
-  let sliceEnds = started + SLICE_MS;
-  let reports = started + REPORT_MS;
+/** Runs steps in slices, reporting how far they are; null when the job was given up meanwhile. */
+async function inSlices<T>(id: number, steps: Generator<number, T>, report: boolean): Promise<{ value: T } | null> {
+  let sliceEnds = performance.now() + SLICE_MS;
+  let reports = performance.now() + REPORT_MS;
   for (;;) {
     const step = steps.next();
-    if (step.done) return reply({ id, ok: true, advice: step.value, tookMs: performance.now() - started });
+    if (step.done) return { value: step.value };
     const now = performance.now();
     if (now < sliceEnds) continue;
-    if (now > reports) {
+    if (report && now > reports) {
       reply({ id, progress: step.value });
       reports = now + REPORT_MS;
     }
     await breathe();
-    if (given.delete(id)) return reply({ id, cancelled: true });
+    if (given.delete(id)) {
+      reply({ id, cancelled: true });
+      return null;
+    }
     sliceEnds = performance.now() + SLICE_MS;
   }
+}
+
+async function rank({ id, water, box, top, flipsFor }: RankRequest): Promise<void> {
+  const started = performance.now();
+  const from = box === 'catalogue' ? catalogueFor({ lead: leadAllowed(water.localRules) }) : box;
+  const answer = await inSlices(id, adviseInSteps(water, from, top), true);
+  if (answer === null) return;
+  reply({ id, ok: true, advice: answer.value, tookMs: performance.now() - started });
+  const picks = Math.min(flipsFor, answer.value.picks.length);
+  const flips = await inSlices(id, flipsInSteps(water, from, picks), false);
+  if (flips !== null) reply({ id, flips: flips.value });
 }
 
 self.addEventListener('message', ({ data }: MessageEvent<RankRequest | RankCancel>) => {

@@ -13,7 +13,8 @@ function setUp() {
     onerror: null,
   };
   const ranker = createRanker(worker, (reply) => answers.push(reply));
-  const ask = (depthM: number): void => ranker.rank({ water: { ...DEFAULT_WATER, depthM }, box: emptyBox(), top: 1 });
+  const ask = (depthM: number): void =>
+    ranker.rank({ water: { ...DEFAULT_WATER, depthM }, box: emptyBox(), top: 1, flipsFor: 1 });
   const finish = (at: number): void =>
     worker.onmessage!({ data: { id: sent[at]!.id, ok: false, bug: `answer ${sent[at]!.water.depthM}` } });
   const tell = (data: RankReply): void => worker.onmessage!({ data });
@@ -53,6 +54,20 @@ describe('newest water wins', () => {
     tell({ id: sent[0]!.id, cancelled: true });
     expect(givenUp).toEqual([sent[0]!.id]);
     expect(answers).toEqual([{ id: sent[0]!.id, cancelled: true }]);
+  });
+  test('an answer is passed on at once, and the job goes on until its flips are there', () => {
+    const { sent, answers, ask, tell } = setUp();
+    ask(1);
+    const { id } = sent[0]!;
+    tell({ id, ok: true, advice: {} as never, tookMs: 3 });
+    ask(2);
+    expect(answers).toMatchObject([{ id, ok: true }]);
+    expect(sent).toHaveLength(1);
+    tell({ id, cancelled: true });
+    expect(sent).toHaveLength(2);
+    tell({ id: sent[1]!.id, ok: true, advice: {} as never, tookMs: 3 });
+    tell({ id: sent[1]!.id, flips: [] });
+    expect(answers.slice(1)).toMatchObject([{ ok: true }, { flips: [] }]);
   });
   test('one alone is answered at once', () => {
     const { answers, ask, finish } = setUp();

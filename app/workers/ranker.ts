@@ -38,7 +38,9 @@ export function createRanker(
     if (reply.id === newest) onReply(reply);
   };
   worker.onmessage = ({ data }) => {
-    if (!('progress' in data)) finish(data);
+    // an answer is shown at once; the job goes on to what would flip it
+    const goesOn = 'progress' in data || ('ok' in data && data.ok);
+    if (!goesOn) finish(data);
     else if (data.id === newest) onReply(data);
   };
   worker.onerror = ({ message }) => finish({ id: newest, ok: false, bug: message });

@@ -2,7 +2,12 @@ import type { UnitSystem } from '../units/display';
 import { ozFromMassKg } from '../units/units';
 import type { Rig } from '../rig/schema';
 import type { Water } from '../water/schema';
-import { adviceWarnings, pickSentence, reasonText, wantBecause } from './messages/speak';
+import type { RetrievePlan } from '../motion/plan';
+import { rigFaults } from './checks';
+import type { Flip, FlipField } from './flips';
+import { HANDLING_TEXT } from './messages/handling-en';
+import { NOT_A_JIG_TEXT } from './messages/not-a-jig-en';
+import { adviceWarnings, pickSentence, reasonText, ruleText, wantBecause } from './messages/speak';
 import { dissentText } from './messages/speak-dissent';
 import type { Has } from './measure';
 import type { Advice } from './rank';
@@ -57,10 +62,25 @@ export interface AdviceReport {
       readonly rig: Rig;
       readonly because: string;
     }[];
-    readonly flips: null;
+    readonly flips: readonly { readonly field: FlipField; readonly at: number | string; readonly to: Rig }[] | null;
+    readonly handling: readonly { readonly choice: string; readonly rule: string; readonly says: string }[];
+    readonly plan: RetrievePlan;
+    readonly faults: readonly { readonly id: string; readonly says: string; readonly remedy: string }[];
+  }[];
+  readonly families: readonly {
+    readonly family: string;
+    readonly points: number;
+    /** the best of it in the box, and its score among all families; null when none can be built */
+    readonly best: { readonly rig: Rig; readonly score: number } | null;
+    readonly why: readonly {
+      readonly rule: string;
+      readonly says: string;
+      readonly weight: number;
+      readonly for: boolean;
+    }[];
   }[];
   readonly considered: number;
-  readonly notAJig: null;
+  readonly notAJig: { readonly rule: string; readonly says: string; readonly instead: string } | null;
   readonly warnings: readonly string[];
 }
 
@@ -70,8 +90,15 @@ const SHORT_WHY = 3;
 /**
  * @param explain  with every reason, instead of the three strongest
  * @param system   units of the sentences
+ * @param flips    of the first picks, in their order; the others have null
  */
-export function adviceReport(advice: Advice, water: Water, explain: boolean, system: UnitSystem): AdviceReport {
+export function adviceReport(
+  advice: Advice,
+  water: Water,
+  explain: boolean,
+  system: UnitSystem,
+  flips: readonly (readonly Flip[])[] = [],
+): AdviceReport {
   return {
     wants: advice.wants.map((want) => ({
       id: want.id,
@@ -89,7 +116,7 @@ export function adviceReport(advice: Advice, water: Water, explain: boolean, sys
       has: hasAsWritten(pick.has),
       why: pick.reasons.slice(0, explain ? undefined : SHORT_WHY).map((reason) => ({
         rule: reason.rule,
-        says: reasonText(reason, pick.has, advice.wants, water, system),
+        says: reasonText(reason, pick.has, pick.wants, water, system),
         weight: reason.weight,
         for: reason.for,
       })),
@@ -99,10 +126,28 @@ export function adviceReport(advice: Advice, water: Water, explain: boolean, sys
         rig: other.rig,
         because: dissentText(other, system),
       })),
-      flips: null,
+      flips: flips[pick.rank - 1] ?? null,
+      handling: pick.handled.steps.map(({ choice, rule }) => ({ choice, rule, says: HANDLING_TEXT[rule] })),
+      plan: pick.handled.plan,
+      faults: rigFaults(pick.rig, { water, plan: pick.handled.plan }).map(({ id, says, remedy }) => ({
+        id,
+        says,
+        remedy,
+      })),
     })),
     considered: advice.considered,
-    notAJig: null,
+    families: advice.families.map(({ family, points, best, rules }) => ({
+      family,
+      points,
+      best,
+      why: rules.map(({ rule, weight, for: speaksFor }) => ({
+        rule,
+        says: ruleText(rule, water, system),
+        weight,
+        for: speaksFor,
+      })),
+    })),
+    notAJig: advice.notAJig === null ? null : { rule: advice.notAJig, ...NOT_A_JIG_TEXT[advice.notAJig] },
     warnings: adviceWarnings(advice),
   };
 }

@@ -10,26 +10,24 @@ import { SOURCES } from '../sources';
 import { TRAILERS } from '../tackle/trailers';
 import { anyWater } from '../testing/fixtures/boxes';
 import { anyFamilyRig, jig, spinner, vibrating } from '../testing/fixtures/rigs';
-import { DEFAULT_WATER, type Water } from '../water/schema';
+import { DEFAULT_WATER, FAMILIES, type Water } from '../water/schema';
 import { adviceReport } from './advice-report';
-import { RIG_CHECKS, rigFaults } from './checks';
-import { FAULT_IDS, type FaultId } from './checks/check';
-import { TAIL_BEYOND_SKIRT_MM } from './checks/skirt-hides-tail';
+import { familiesSuit } from './family';
 import { measureParts, measureRig } from './measure';
 import { RULE_TEXT } from './messages/rules-en';
 import { adviceWarnings, pickSentence, reasonText, ruleText } from './messages/speak';
 import { advise, reasonsFor } from './rank';
 import { rigReport } from './rig-report';
 import { PREFER_RULES, WANT_TOPICS } from './rules';
+import { FAMILY_RULES } from './rules/family';
 import { bestPossible, fit, ruleScorer, wantScorer } from './score';
 import { rigOf, rigSpace, type RigSpace } from './space';
 import { compileWater, LIVE_SCHOOLS } from './wants';
 import { REELED_WANTS, WANT_IDS } from './rule';
 import { questionOf } from './schools';
 
-const ruleIds = [...WANT_TOPICS.flatMap(({ bands, shifts }) => [...bands, ...shifts]), ...PREFER_RULES].map(
-  ({ id }) => id,
-);
+const topics = WANT_TOPICS.flatMap(({ bands, shifts }) => [...bands, ...shifts]);
+const ruleIds = [...topics, ...PREFER_RULES, ...FAMILY_RULES].map(({ id }) => id);
 
 describe('rules', () => {
   test('every id is used once and has its line; no line is left over', () => {
@@ -41,8 +39,8 @@ describe('rules', () => {
     for (const { want, bands } of WANT_TOPICS.filter(({ want }) => want !== 'ratio')) {
       const reeled = (REELED_WANTS as readonly string[]).includes(want);
       const water: Water = reeled ? { ...DEFAULT_WATER, band: { fromM: 0.2, toM: 0.6 } } : DEFAULT_WATER;
-      expect([want, compileWater(water).wants.some(({ id }) => id === want)]).toEqual([want, true]);
-      if (reeled) expect(compileWater(DEFAULT_WATER).wants.some(({ id }) => id === want)).toBe(false);
+      expect([want, compileWater(water, 'skirted').wants.some(({ id }) => id === want)]).toEqual([want, true]);
+      if (reeled) expect(compileWater(DEFAULT_WATER, 'skirted').wants.some(({ id }) => id === want)).toBe(false);
       expect(bands.length).toBeGreaterThan(0);
     }
   });
@@ -61,13 +59,15 @@ describe('rules', () => {
       const compiled = compileWater(water);
       for (const { rules } of compiled.wants) rules.forEach((rule) => spoken.add(rule));
       for (const { id } of compiled.prefers) spoken.add(id);
+      for (const { rules } of familiesSuit(water)) rules.forEach(({ rule }) => spoken.add(rule));
     };
     const waters = manyWaters();
     waters.forEach(hear);
-    waters.filter((_, at) => at % 5 === 0).forEach((water) => hear({ ...water, families: ['spinner'] }));
+    for (const family of FAMILIES) waters.forEach((water) => hear({ ...water, families: [family] }));
     for (const ref of LIVE_SCHOOLS) {
       const schools = { [questionOf(ref)]: ref.slice(questionOf(ref).length + 1) };
-      waters.filter((_, at) => at % 7 === 0).forEach((water) => hear({ ...water, schools }));
+      const some = waters.filter((_, at) => at % 7 === 0);
+      for (const family of FAMILIES) some.forEach((water) => hear({ ...water, schools, families: [family] }));
     }
     expect(ruleIds.filter((id) => !spoken.has(id))).toEqual([]);
   });
@@ -205,7 +205,7 @@ describe('an answer', () => {
   });
   test('the report has the stable shape; what is not built is null', () => {
     const report = adviceReport(advice, NORTH_ARM, true, 'us');
-    expect(Object.keys(report)).toEqual(['wants', 'picks', 'considered', 'notAJig', 'warnings']);
+    expect(Object.keys(report)).toEqual(['wants', 'picks', 'considered', 'families', 'notAJig', 'warnings']);
     expect(Object.keys(report.picks[0]!)).toEqual([
       'rank',
       'rig',
@@ -215,6 +215,9 @@ describe('an answer', () => {
       'why',
       'dissent',
       'flips',
+      'handling',
+      'plan',
+      'faults',
     ]);
     expect(report.picks[0]!.flips).toBeNull();
     expect(report.notAJig).toBeNull();
@@ -233,7 +236,7 @@ describe('an answer', () => {
     expect(bare.picks[0]!.rig.trailer).toBeNull();
     expect(adviceWarnings(bare).join()).toMatch(/No trailer/);
   });
-  test('other families are ranked on what they do, and that is said; rules of jigs do not speak of them', () => {
+  test('other families are asked how they run, and only rules meant for them speak', () => {
     for (const family of ['spinner', 'vibrating'] as const) {
       const { picks, ...advice } = advise({ ...NORTH_ARM, families: [family] }, DEMO_BOX);
       expect(picks.length).toBeGreaterThan(2);
@@ -245,7 +248,7 @@ describe('an answer', () => {
         }
       }
       expect(advice.wants.map(({ id }) => id)).toEqual(expect.arrayContaining(['run', 'hold', 'window', 'kick']));
-      expect(adviceWarnings({ ...advice, picks }).join()).toMatch(/ranked on how they run/);
+      expect(advice.families.map((row) => [row.family, row.worth])).toEqual([[family, 1]]);
     }
   });
   test('all three families together: each pick is of one of them, and a still tail is never called dead', () => {
@@ -256,8 +259,9 @@ describe('an answer', () => {
       band: { fromM: 0.4, toM: 1 },
       families: ['skirted', 'vibrating', 'spinner'],
     };
-    const { picks } = advise(water, DEMO_BOX, 12);
-    expect(new Set(picks.map(({ rig }) => rig.family)).size).toBeGreaterThan(1);
+    const { picks, families } = advise(water, DEMO_BOX, 12);
+    expect(families.map(({ best }) => best?.rig.family)).toEqual(families.map(({ family }) => family));
+    expect(picks[0]!.score).toBe(Math.max(...families.map(({ best }) => best!.score)));
     for (const { rig, reasons } of picks) {
       if (rig.trailer && TRAILERS[rig.trailer.kind].kickOnsetMps === null) {
         expect(reasons.some(({ want }) => want === 'kick')).toBe(false);
@@ -279,47 +283,6 @@ describe('an answer', () => {
       weight: 1.2,
       for: false,
     });
-  });
-});
-
-describe('checks of a rig', () => {
-  const judged = (rig: ReturnType<typeof jig>): FaultId[] => rigFaults(rig, rigBody(rig)).map(({ id }) => id);
-  const skirtTo = (lengthMm: number) => ({ ...jig(), skirt: { ...jig().skirt!, lengthMm } });
-  const cases: Readonly<Record<FaultId, { advises: ReturnType<typeof jig>; holds: ReturnType<typeof jig> }>> = {
-    'edge-on-round-body': {
-      advises: jig({ trailer: 'stick-worm', more: { orientation: 'edge' } }),
-      holds: jig({ trailer: 'flat-bug', more: { orientation: 'edge' } }),
-    },
-    'skirt-hides-tail': {
-      // a 76.2 mm chunk: the limit lies at exactly this skirt
-      advises: skirtTo(76.2 - TAIL_BEYOND_SKIRT_MM + 0.5),
-      holds: skirtTo(76.2 - TAIL_BEYOND_SKIRT_MM - 0.001),
-    },
-    'bare-point-in-plastic': {
-      advises: { ...jig(), guard: null },
-      holds: { ...jig(), guard: null, keeper: 'screw' },
-    },
-    'core-longer-than-body': {
-      advises: { ...jig(), core: { lengthMm: 78, colour: 'chartreuse' } },
-      holds: { ...jig(), core: { lengthMm: 76, colour: 'chartreuse' } },
-    },
-  };
-  test('every check has its cases', () => {
-    expect(Object.keys(cases)).toEqual([...FAULT_IDS]);
-    expect(RIG_CHECKS.map(({ id }) => id)).toEqual([...FAULT_IDS]);
-  });
-  test.each(FAULT_IDS)('%s', (id) => {
-    expect(judged(cases[id].advises)).toContain(id);
-    expect(judged(cases[id].holds)).not.toContain(id);
-  });
-  test('no trailer: checks of trailers do not apply', () => expect(judged(jig({ trailer: null }))).toEqual([]));
-  test('each fault says what to do', () => {
-    for (const { advises } of Object.values(cases)) {
-      for (const { says, remedy } of rigFaults(advises, rigBody(advises))) {
-        expect(says.length).toBeGreaterThan(10);
-        expect(remedy.length).toBeGreaterThan(10);
-      }
-    }
   });
 });
 

@@ -1,3 +1,4 @@
+import { PLATE_LINKS, PLATE_SIZES } from '../tackle/blades';
 import { HEADS, HEAD_STYLES, NOSES } from '../tackle/heads';
 import { HOOK_WIRES } from '../tackle/hooks';
 import { SKIRT_MATERIALS, type SkirtMaterial } from '../tackle/skirts';
@@ -5,13 +6,22 @@ import { inFromLengthM, lengthMFromMm } from '../units/units';
 import { SOFTNESSES, TRAILER_KINDS } from '../tackle/trailers';
 import { FAMILIES } from '../water/schema';
 import { COLOUR_CLASSES, colourClassOf, type ColourClass } from '../tackle/colours';
+import { DEFAULT_ARMS } from '../rig/frame';
 import { HANGS, ORIENTATIONS, type Guard, type Rig } from '../rig/schema';
 import {
+  ARM_LENGTHS,
+  BLADE_NUMBERS,
+  BLADE_SETS,
   GUARD_CLASSES,
+  METAL_LOOKS,
   SKIRT_BULKS,
   TRAILER_SIZES,
   WEIGHT_STEPS,
+  type ArmLength,
+  type BladeNumber,
+  type BladeSet,
   type GuardClass,
+  type MetalLook,
   type SkirtBulk,
   type Target,
   type TrailerSize,
@@ -39,6 +49,13 @@ export const AXES = {
   softness: [...SOFTNESSES, 'none'],
   skirtColour: [...COLOUR_CLASSES, 'none'],
   trailerColour: [...COLOUR_CLASSES, 'none'],
+  plate: [...PLATE_SIZES, 'none'],
+  link: [...PLATE_LINKS, 'none'],
+  blades: [...BLADE_SETS, 'none'],
+  bladeSize: [...BLADE_NUMBERS, 'none'],
+  finish: [...METAL_LOOKS, 'none'],
+  arms: [...ARM_LENGTHS, 'none'],
+  squeezed: [false, true],
   sameColour: [false, true],
 } as const satisfies Record<keyof Target, readonly (string | boolean)[]>;
 
@@ -81,6 +98,29 @@ export function skirtBulk(strands: number, material: SkirtMaterial): SkirtBulk {
   return strands >= BULK_STRANDS.fullFrom ? 'full' : 'usual';
 }
 
+type Blades = NonNullable<Rig['blades']>;
+
+/** What the blades of a frame are called together. */
+export function bladeSet(blades: Blades): BladeSet {
+  const shapes = new Set(blades.map(({ shape }) => shape));
+  if (shapes.size > 1) return 'tandem';
+  return `${blades.length > 1 ? 'double' : 'single'}-${blades[0]!.shape}`;
+}
+
+const largestBlade = (blades: Blades): BladeNumber => `${Math.max(...blades.map(({ size }) => size))}` as BladeNumber;
+
+export function metalLook(blades: Blades): MetalLook {
+  const finishes = new Set(blades.map(({ finish }) => finish));
+  if (finishes.has('gold') && finishes.has('nickel')) return 'gold-nickel';
+  return finishes.has('gold') ? 'gold' : finishes.has('nickel') ? 'nickel' : 'painted';
+}
+
+/** Upper arms under and over which a frame is short or long, mm. @source craft-practice */
+const ARM_MM = { shortBelow: 55, longFrom: 65 } as const;
+
+const armLength = (upperMm: number): ArmLength =>
+  upperMm < ARM_MM.shortBelow ? 'short' : upperMm >= ARM_MM.longFrom ? 'long' : 'usual';
+
 const classOf = (colour: string | undefined): ColourClass | 'none' =>
   colour === undefined ? 'none' : (colourClassOf(colour) ?? 'natural');
 
@@ -106,6 +146,13 @@ export function axisValues(rig: Rig): { readonly [A in Axis]: (typeof AXES)[A][n
     orientation: rig.trailer?.orientation ?? 'none',
     hang: rig.trailer?.hang ?? 'none',
     softness: rig.trailer?.softness ?? 'none',
+    plate: rig.blade?.size ?? 'none',
+    link: rig.blade?.link ?? 'none',
+    blades: rig.blades ? bladeSet(rig.blades) : 'none',
+    bladeSize: rig.blades ? largestBlade(rig.blades) : 'none',
+    finish: rig.blades ? metalLook(rig.blades) : 'none',
+    arms: rig.blades ? armLength((rig.arms ?? DEFAULT_ARMS).upperMm) : 'none',
+    squeezed: rig.arms?.squeezed ?? false,
     skirtColour,
     trailerColour,
     sameColour: skirtColour !== 'none' && skirtColour === trailerColour,
@@ -123,6 +170,13 @@ export const AXIS_OF: Readonly<Record<Axis, 'head' | 'skirt' | 'trailer' | 'skir
   guard: 'head',
   weight: 'head',
   guardless: 'head',
+  plate: 'head',
+  link: 'head',
+  blades: 'head',
+  bladeSize: 'head',
+  finish: 'head',
+  arms: 'head',
+  squeezed: 'head',
   skirtMaterial: 'skirt',
   skirtBulk: 'skirt',
   skirtColour: 'skirt',

@@ -31,6 +31,7 @@ export function parts(question: SchoolQuestion, ref: SchoolRef, space: RigSpace,
 export const bestOnly: SearchFor = {
   groupOf: (): number => 0,
   enough: (settled: readonly Found[]): boolean => settled.length > 0,
+  top: 1,
 };
 
 /** The best rig of each head weight, until every pick has a rival that the other school would call lighter or heavier. */

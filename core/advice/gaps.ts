@@ -1,13 +1,12 @@
-import { mediumAt } from '../motion/fall';
 import { partCount, type Box, type RigTray } from '../rig/box';
-import { catalogueBox } from '../rig/catalogue';
+import { catalogueFor } from '../rig/catalogue';
 import type { Rig } from '../rig/schema';
-import type { Water } from '../water/schema';
-import { reachOf } from './bounds';
-import { judgeOf, mostOfPair, queueOf, rigNumbers, searchBest } from './search';
-import { rigOf, rigSpace, type RigSpace } from './space';
+import type { Family, Water } from '../water/schema';
+import { leadAllowed } from '../water/schema';
+import { familiesSuit } from './family';
+import { fieldOf, rigAt, type Field } from './field';
+import { mostOfPair, queueOf, searchBest, type Found, type SearchFor } from './search';
 import { familiesOf } from './water-facts';
-import { compileWater, type CompiledWater } from './wants';
 
 /** The best rig that needs so many parts from outside the box, and which. */
 export interface GapStep {
@@ -48,26 +47,35 @@ interface Owned {
   readonly trailers: number;
 }
 
-function bestByBought(space: RigSpace, compiled: CompiledWater, owned: Owned): GapStep[] {
-  const medium = mediumAt(compiled.facts.tempC);
-  const judge = judgeOf(space, compiled);
-  const reach = reachOf(space, medium, compiled.facts);
-  const most = new Float64Array(space.heads.length * space.trailers.length);
+const ownedOf = ({ space }: Field): Owned => ({
+  heads: space.heads.length,
+  skirts: space.skirtSets[0]!.classes.length,
+  trailers: space.trailers.length,
+});
+
+/** The best of each group in a field. */
+export function bestOfGroups(field: Field, groups: SearchFor): Found[] {
+  const { space, judge, reach, numbersOf } = field;
+  const most = new Float64Array(field.pairs);
   let pair = 0;
   for (const head of space.heads) {
     for (const trailer of space.trailers) most[pair++] = mostOfPair(judge, head, trailer, reach(head, trailer));
   }
-  const found = run(
-    searchBest(space, judge, queueOf(most), null, rigNumbers(space, compiled, medium), {
-      groupOf: (head, trailer) => (head >= owned.heads ? 2 : 0) + (trailer >= owned.trailers ? 1 : 0),
-      enough: (settled) => settled.length === 4,
-    }),
-  );
-  return found.map(({ head, skirt, trailer, score }): GapStep => {
+  return run(searchBest(space, judge, queueOf(most), null, numbersOf, groups));
+}
+
+function bestByBought(field: Field, owned: Owned): GapStep[] {
+  const { space } = field;
+  const found = bestOfGroups(field, {
+    groupOf: (head, trailer) => (head >= owned.heads ? 2 : 0) + (trailer >= owned.trailers ? 1 : 0),
+    enough: (settled) => settled.length === 4,
+  });
+  return found.map((one): GapStep => {
+    const { head, skirt, trailer, score } = one;
     const loose = space.skirtSets[0]!.classes.includes(skirt);
     return {
-      score,
-      rig: rigOf(space.heads[head]!, space.skirts[skirt]!, space.trailers[trailer]!),
+      score: field.worth * score,
+      rig: rigAt(field, one),
       buy: [
         ...(head >= owned.heads ? (['heads'] as const) : []),
         ...(loose && skirt >= owned.skirts ? (['skirts'] as const) : []),
@@ -77,6 +85,21 @@ function bestByBought(space: RigSpace, compiled: CompiledWater, owned: Owned): G
   });
 }
 
+/** A box joined with every kind there is: its own parts first. */
+export const joinCatalogue = (box: Box, all: Box, trays: readonly RigTray[]): Box => ({
+  ...box,
+  ...Object.fromEntries(trays.map((tray) => [tray, [...box[tray], ...all[tray]]])),
+});
+
+/** The families a water may be answered with, each as a maker of fields over other boxes. */
+export function familyFields(water: Water): { readonly family: Family; of(box: Box): Field }[] {
+  const alone = familiesOf(water).length === 1;
+  return familiesSuit(water).map((suits) => ({
+    family: suits.family,
+    of: (box: Box): Field => fieldOf(water, box, suits, alone),
+  }));
+}
+
 /**
  * The smallest set of kinds that would fill the gaps of a box on a water: the box is joined with every kind there is, and for
  * each number of parts from outside the best rig is looked for.
@@ -84,26 +107,19 @@ function bestByBought(space: RigSpace, compiled: CompiledWater, owned: Owned): G
  * @param box    checked
  */
 export function fillGaps(water: Water, box: Box): Gaps {
-  const compiled = compileWater(water);
-  const all = catalogueBox();
-  const families = familiesOf(water);
-  const own = rigSpace(box, families);
-  const join = (skirts: Box['skirts']): Box => ({
-    ...box,
-    heads: [...box.heads, ...all.heads],
-    skirts: [...box.skirts, ...skirts],
-    trailers: [...box.trailers, ...all.trailers],
-  });
-  const owned: Owned = {
-    heads: own.heads.length,
-    skirts: own.skirtSets[0]!.classes.length,
-    trailers: own.trailers.length,
-  };
-  const steps = [
-    ...bestByBought(rigSpace(join([]), families), compiled, owned),
-    ...bestByBought(rigSpace(join(all.skirts), families), compiled, owned),
-  ].sort((a, b) => a.buy.length - b.buy.length || b.score - a.score);
-  const bestScore = Math.max(...steps.map(({ score }) => score));
+  const all = catalogueFor({ lead: leadAllowed(water.localRules) });
+  const steps = familyFields(water)
+    .flatMap(({ of }) => {
+      const owned = ownedOf(of(box));
+      return (
+        [
+          ['heads', 'trailers'],
+          ['heads', 'trailers', 'skirts'],
+        ] as const
+      ).flatMap((trays) => bestByBought(of(joinCatalogue(box, all, trays)), owned));
+    })
+    .sort((a, b) => a.buy.length - b.buy.length || b.score - a.score);
+  const bestScore = Math.max(0, ...steps.map(({ score }) => score));
   const ownBest = partCount(box) === 0 ? null : (steps.find(({ buy }) => buy.length === 0) ?? null);
 
   const worth: GapStep[] = [];

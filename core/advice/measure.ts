@@ -18,13 +18,19 @@ import type { WaterFacts } from './water-facts';
 export type Has = Readonly<Record<WantId, number>>;
 
 /** How snag-proof a rig is depends on its head, guard and kind of trailer alone. */
-export const snagInputOf = (rig: Pick<Rig, 'family' | 'head' | 'guard' | 'keeper' | 'trailer'>): SnagInput => ({
+export const snagInputOf = (
+  rig: Pick<Rig, 'family' | 'head' | 'guard' | 'keeper' | 'trailer' | 'blade'>,
+): SnagInput => ({
   form: headForm(rig.head.style, rig.head.nose ?? HEADS[rig.head.style].nose, rig.head.cams ?? false),
-  // the wire in front of a spinner's hook turns it over what it meets
-  guard: rig.family === 'spinner' ? 'wire' : guardClass(rig.guard),
+  // the wire in front of a spinner's hook turns it over what it meets, a plate shields the hook behind it
+  guard: rig.family === 'spinner' ? 'wire' : rig.blade ? PLATE_SHIELDS[rig.blade.link] : guardClass(rig.guard),
   buried: !rig.guard && rig.keeper === 'screw' && rig.trailer !== null && rig.trailer !== undefined,
-  trailer: rig.trailer?.kind ?? null,
+  // behind a plate two legs keep it upright on what it meets: they hang up no more than they save
+  trailer: rig.family === 'vibrating' ? null : (rig.trailer?.kind ?? null),
 });
+
+/** What a plate is worth as a guard: fixed to the head it stays in front of the hook. @source craft-practice */
+const PLATE_SHIELDS = { direct: 'light', ring: 'wire', wire: 'wire' } as const;
 
 /** Numbers of one rig on the scales of the wants. */
 export function measureRig(rig: Rig, body: RigBody, medium: Medium, facts: WaterFacts): Has {

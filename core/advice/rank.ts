@@ -1,32 +1,23 @@
 import type { Box, RigTray } from '../rig/box';
-import { RIG_TRAYS, usable } from '../rig/box';
+import { emptyBox, RIG_TRAYS, usable } from '../rig/box';
 import type { Rig } from '../rig/schema';
 import { rigBody } from '../rig/body';
-import { mediumAt } from '../motion/fall';
 import { onsetOfMps } from '../motion/kick';
 import { fallReport, type FallReport } from '../motion/report';
 import type { SchoolQuestion, SchoolRef, Water } from '../water/schema';
-import { reachOf } from './bounds';
 import { axisValues } from './axes';
 import { measureRig, type Has } from './measure';
 import { bestOnly, otherSchools, parts, rivalWeights } from './dissent';
-import { kinOf } from './kin';
+import { familiesSuit, type FamilySuits } from './family';
+import { fieldOf, fieldsOf, mergeRanked, paced, rankFields, rigAt, scaled, type Field } from './field';
+import { forbiddenIn, type Forbidden } from './forbidden';
+import { handle, type Handled } from './handling';
+import { notAJig, type NotAJigId } from './not-a-jig';
 import { reeledBands, type ReeledBands } from './reeled';
 import { fits, meets } from './score';
 import { questionOf, type SchoolAnswers } from './schools';
-import {
-  better,
-  judgeOf,
-  mostGained,
-  mostOfPair,
-  queueOf,
-  rigNumbers,
-  searchBest,
-  type Found,
-  type Judge,
-  type Queue,
-} from './search';
-import { rigOf, rigSpace, type HeadClass, type RigSpace, type TrailerClass } from './space';
+import { better, judgeOf, mostGained, mostOfPair, searchBest, type Found, type Queue } from './search';
+import type { HeadClass, TrailerClass } from './space';
 import { familiesOf } from './water-facts';
 import { compileWater, type CompiledWater, type Want } from './wants';
 
@@ -54,24 +45,40 @@ export interface Pick {
   readonly score: number;
   readonly has: Has;
   readonly fall: FallReport;
+  /** what was asked of it: every family is asked its own */
+  readonly wants: readonly Want[];
+  /** who answers for its family where anglers part */
+  readonly schools: SchoolAnswers;
   /** how sure its running depth and hold speed are, where it is reeled */
   readonly bands: ReeledBands;
   readonly reasons: readonly Reason[];
   readonly dissent: readonly Dissent[];
+  /** how it is cut, fitted and fished here */
+  readonly handled: Handled;
   /** further rigs with the same head and trailer kind that differ in weight, size, skirt or colour */
   readonly alike: number;
 }
 
+/** How a family suits a water, and the best rig of it that the box allows. */
+export interface FamilyVerdict extends FamilySuits {
+  readonly best: { readonly rig: Rig; readonly score: number } | null;
+}
+
 /** Everything a water and a box give; SI, no words. */
 export interface Advice {
+  /** what is asked of the family that leads, and who answers for it */
   readonly wants: readonly Want[];
   readonly schools: SchoolAnswers;
+  /** the families in question, the one that suits this water best first */
+  readonly families: readonly FamilyVerdict[];
   readonly picks: readonly Pick[];
   readonly considered: number;
   /** trays without which rigs lack a part */
   readonly missing: readonly RigTray[];
-  /** families asked for whose own rules are still to come: they are ranked on what they do in the water */
-  readonly physicsOnly: boolean;
+  /** the rule by which something else than a jig, a plate or blades is the answer; null where one of them is */
+  readonly notAJig: NotAJigId | null;
+  /** what the rules of this place keep out of the box, by how many parts */
+  readonly forbidden: readonly Forbidden[];
   /** so many different heads and trailers that they were not compared; 0 when they were */
   readonly tooManyPairs: number;
 }
@@ -105,139 +112,165 @@ const withSchool = (water: Water, ref: SchoolRef): Water => {
   return { ...water, schools: { ...water.schools, [question]: ref.slice(question.length + 1) } };
 };
 
-/** Pairs bounded between two looks at the clock. */
-const YIELD_AFTER_PAIRS = 2000;
-/** Share of the work that bounding usually is. */
-const BOUNDING_SHARE = 0.6;
-
-/** What every pair of a space can collect at most under one compiled water, head by head. */
-function* mostOfPairs(
-  space: RigSpace,
-  judge: Judge,
-  reach: ReturnType<typeof reachOf>,
-): Generator<number, Float64Array> {
-  const pairs = space.heads.length * space.trailers.length;
-  const most = new Float64Array(pairs);
-  let pair = 0;
-  for (const head of space.heads) {
-    const first = pair;
-    const wants = new Float64Array(space.trailers.length);
-    for (const [at, trailer] of space.trailers.entries()) {
-      wants[at] = trailer.alike < at ? wants[trailer.alike]! : judge.wants.most(reach(head, trailer));
-      most[first + at] = wants[at]! + judge.rules.closed(head, trailer) + judge.mostOfSkirts(head, trailer);
-      if (++pair % YIELD_AFTER_PAIRS === 0) yield pair / pairs;
-    }
-  }
-  return most;
+interface Dissenter {
+  readonly ref: SchoolRef;
+  readonly found: readonly Found[];
 }
 
-/** A generator's own progress as a part of the whole. */
-function* scaled<T>(work: Generator<number, T>, from: number, to: number): Generator<number, T> {
-  for (;;) {
-    const step = work.next();
-    if (step.done) return step.value;
-    yield from + (to - from) * step.value;
+/** What each other school would tie in a field whose best rigs are known. */
+function* dissentersOf(
+  water: Water,
+  field: Field,
+  found: readonly Found[],
+  queue: Queue,
+): Generator<number, Dissenter[]> {
+  const { space, compiled, reach, numbersOf } = field;
+  const others = otherSchools(compiled);
+  const dissenters: Dissenter[] = [];
+  for (const [at, ref] of others.entries()) {
+    const other = compileWater(withSchool(water, ref), field.suits.family);
+    const own = judgeOf(space, other);
+    const goal = questionOf(ref) === 'weight' ? rivalWeights(space, found, ref) : bestOnly;
+    const tighter = (head: HeadClass, trailer: TrailerClass): number =>
+      mostOfPair(own, head, trailer, reach(head, trailer));
+    const gained = mostGained(space, compiled, other);
+    const lifted: Queue = { order: queue.order, most: (pair) => queue.most(pair) + gained };
+    const rivals = searchBest(space, own, lifted, tighter, numbersOf, goal);
+    dissenters.push({ ref, found: yield* paced(rivals, at / others.length, (at + 1) / others.length) });
   }
+  return dissenters;
 }
 
-/** Passes a search's pauses on as progress that creeps towards the end of its share. */
-function* paced<T>(search: Generator<void, T>, from: number, to: number): Generator<number, T> {
-  for (let left = to - from; ; left *= 0.9) {
-    const step = search.next();
-    if (step.done) return step.value;
-    yield to - left * 0.9;
-  }
+/** Numbers of one rig on a field's wants. */
+const numbersIn = ({ compiled, medium }: Field, rig: Rig): { has: Has; fall: FallReport } => ({
+  has: measureRig(rig, rigBody(rig), medium, compiled.facts),
+  fall: fallReport(rig, compiled.facts.tempC, 0, compiled.facts.depthM),
+});
+
+const bandsIn = ({ compiled, medium }: Field, rig: Rig): ReeledBands => {
+  const { reel, depthM, tempC } = compiled.facts;
+  if (reel === null) return {};
+  return reeledBands(rigBody(rig), medium, onsetOfMps(rig.trailer, tempC), reel, depthM);
+};
+
+/** What other schools tie instead of one pick, where that is another rig. */
+function dissentOf(field: Field, dissenters: readonly Dissenter[], best: Found, first: Found): Dissent[] {
+  return dissenters.flatMap(({ ref, found: rivals }) => {
+    const question = questionOf(ref);
+    // where the other school ties what this one ties first anyway, the question makes no difference here
+    if (question !== 'weight' && rivals[0] && better(rivals[0], { ...first, score: rivals[0].score }) === 0) return [];
+    const rival = rivals.find((one) => parts(question, ref, field.space, one, best));
+    if (!rival) return [];
+    const rig = rigAt(field, rival);
+    return [{ question, school: ref.slice(question.length + 1), rig, ...numbersIn(field, rig) }];
+  });
+}
+
+/** The same rig with a second hook, where another school would put one on, or without, where another would leave it off. */
+function hookDissent(water: Water, field: Field, bare: Rig): Dissent[] {
+  const { school } = field.compiled.schools['trailer-hook'];
+  const other = school === 'on-when-fast' ? 'off-until-losing' : 'on-when-fast';
+  const ref = `trailer-hook:${other}` as const;
+  const theirs = handle(compileWater(withSchool(water, ref), field.suits.family), bare).trailerHook;
+  const ours = handle(field.compiled, bare).trailerHook;
+  if ((theirs === null) === (ours === null)) return [];
+  const rig: Rig = theirs === null ? bare : { ...bare, trailerHook: theirs };
+  return [{ question: 'trailer-hook', school: other, rig, ...numbersIn(field, rig) }];
+}
+
+/** What is known of one rig on a water, however it came about: a pick without its place in a list. */
+export type Judged = Omit<Pick, 'rank' | 'dissent' | 'alike'>;
+
+/**
+ * Judges one rig that need not come from a box: one that was cut, turned or cured.
+ * @param rig  checked
+ */
+export function judgeRig(water: Water, rig: Rig): Judged {
+  const families = familiesOf(water).includes(rig.family) ? familiesOf(water) : [...familiesOf(water), rig.family];
+  const suits = familiesSuit(water, families).find(({ family }) => family === rig.family)!;
+  const field = fieldOf(water, emptyBox(), suits, families.length === 1);
+  const own = numbersIn(field, rig);
+  const reasons = reasonsFor(field.compiled, rig, own.has);
+  const collected = [
+    ...fits(field.compiled, own.has).map(({ want, fit }) => want.weight * fit),
+    ...reasons.filter(({ want }) => want === null).map(({ weight, for: speaksFor }) => (speaksFor ? weight : -weight)),
+  ].reduce((sum, points) => sum + points, 0);
+  return {
+    rig,
+    score: field.worth * Math.max(0, collected / field.judge.best),
+    ...own,
+    wants: field.compiled.wants,
+    schools: field.compiled.schools,
+    bands: bandsIn(field, rig),
+    handled: handle(field.compiled, rig),
+    reasons,
+  };
 }
 
 /**
- * Ranks every rig a box allows on a water, in steps, so that a caller can show progress or give up.
+ * Ranks every rig a box allows on a water, in steps, so that a caller can show progress or give up. Each family is judged by its
+ * own wants and rules; side by side its scores count by how well the family suits the water.
  * @param water  checked
- * @param box    checked; parts that are used up, torn or rusty are left out
+ * @param box    checked; parts that are used up, torn, rusty or not allowed at this place are left out
  * @param top    how many picks to return, 1 or more
  * @yields       share of the work done, 0 to 1
  * @returns      picks with reasons and what other schools would tie; an empty list and what is missing when nothing can be built
  */
 export function* adviseInSteps(water: Water, box: Box, top: number = DEFAULT_TOP): Generator<number, Advice> {
-  const compiled = compileWater(water);
-  const space = rigSpace(box, familiesOf(water));
-  const pairs = space.heads.length * space.trailers.length;
+  const fields = fieldsOf(water, box);
+  const pairs = fields.reduce((sum, field) => sum + field.pairs, 0);
   const tooMany = pairs > PAIR_LIMITS.compared;
-  const others = pairs > PAIR_LIMITS.withDissent ? [] : otherSchools(compiled);
-
-  const kin = kinOf(space);
-  const found: Found[] = [];
-  const dissenters: { ref: SchoolRef; found: readonly Found[] }[] = [];
-  if (!tooMany && pairs > 0) {
-    const { facts } = compiled;
-    const judge = judgeOf(space, compiled);
-    const reach = reachOf(space, mediumAt(facts.tempC), facts);
-    const queue = queueOf(yield* scaled(mostOfPairs(space, judge, reach), 0, BOUNDING_SHARE));
-    const numbersOf = rigNumbers(space, compiled, mediumAt(water.temperatureC));
-    const search = searchBest(space, judge, queue, null, numbersOf, {
-      groupOf: kin.of,
-      enough: (settled) => settled.length >= top,
-    });
-    found.push(...(yield* paced(search, BOUNDING_SHARE, 0.7)).slice(0, top));
-    for (const [at, ref] of others.entries()) {
-      const [from, to] = [at, at + 1].map((part) => 0.7 + (0.3 * part) / others.length) as [number, number];
-      const other = compileWater(withSchool(water, ref));
-      const own = judgeOf(space, other);
-      const goal = questionOf(ref) === 'weight' ? rivalWeights(space, found, ref) : bestOnly;
-      const tighter = (head: HeadClass, trailer: TrailerClass): number =>
-        mostOfPair(own, head, trailer, reach(head, trailer));
-      const gained = mostGained(space, compiled, other);
-      const lifted: Queue = { order: queue.order, most: (pair) => queue.most(pair) + gained };
-      const rivals = searchBest(space, own, lifted, tighter, numbersOf, goal);
-      dissenters.push({ ref, found: yield* paced(rivals, from, to) });
+  const ranked = tooMany ? [] : yield* scaled(rankFields(fields, top), 0, RANKING_SHARE);
+  const best = mergeRanked(ranked, top);
+  const shown = ranked.filter(({ field }) => best.some((one) => one.field === field));
+  const dissenters = new Map<Field, readonly Dissenter[]>();
+  if (pairs <= PAIR_LIMITS.withDissent) {
+    for (const [at, { field, found, queue }] of shown.entries()) {
+      const [from, to] = [at, at + 1].map((part) => RANKING_SHARE + ((1 - RANKING_SHARE) * part) / shown.length);
+      dissenters.set(field, yield* scaled(dissentersOf(water, field, found, queue), from!, to!));
     }
   }
 
-  const medium = mediumAt(water.temperatureC);
-  const rigAt = ({ head, skirt, trailer }: Found): Rig =>
-    rigOf(space.heads[head]!, space.skirts[skirt]!, space.trailers[trailer]!);
-  const numbers = (rig: Rig): { has: Has; fall: FallReport } => ({
-    has: measureRig(rig, rigBody(rig), medium, compiled.facts),
-    fall: fallReport(rig, water.temperatureC, 0, water.depthM),
-  });
-  const { reel, depthM, tempC } = compiled.facts;
-  const bandsOf = (rig: Rig): ReeledBands => {
-    if (reel === null) return {};
-    const onsetMps = onsetOfMps(rig.trailer, tempC);
-    return reeledBands(rigBody(rig), medium, onsetMps, reel, depthM);
-  };
-  const picks = found.map((best, at): Pick => {
-    const rig = rigAt(best);
-    const own = numbers(rig);
+  const picks = best.map(({ field, found, score }, at): Pick => {
+    const bare = rigAt(field, found);
+    const handled = handle(field.compiled, bare);
+    const rig: Rig = handled.trailerHook ? { ...bare, trailerHook: handled.trailerHook } : bare;
+    const own = numbersIn(field, rig);
+    const first = shown.find((row) => row.field === field)!.found[0]!;
     return {
       rank: at + 1,
       rig,
-      score: best.score,
+      score,
       ...own,
-      bands: bandsOf(rig),
-      reasons: reasonsFor(compiled, rig, own.has),
-      dissent: dissenters.flatMap(({ ref, found: rivals }) => {
-        const question = questionOf(ref);
-        // where the other school ties what this one ties first anyway, the question makes no difference here
-        if (question !== 'weight' && rivals[0] && better(rivals[0], { ...found[0]!, score: rivals[0].score }) === 0)
-          return [];
-        const rival = rivals.find((one) => parts(question, ref, space, one, best));
-        if (!rival) return [];
-        const other = rigAt(rival);
-        return [{ question, school: ref.slice(question.length + 1), rig: other, ...numbers(other) }];
-      }),
-      alike: kin.count(best.head, best.trailer) - 1,
+      wants: field.compiled.wants,
+      schools: field.compiled.schools,
+      bands: bandsIn(field, rig),
+      reasons: reasonsFor(field.compiled, rig, own.has),
+      handled,
+      dissent: [...dissentOf(field, dissenters.get(field) ?? [], found, first), ...hookDissent(water, field, bare)],
+      alike: field.kin.count(found.head, found.trailer) - 1,
     };
   });
+  const leading = best[0]?.field ?? fields[0]!;
   return {
-    wants: compiled.wants,
-    schools: compiled.schools,
+    wants: leading.compiled.wants,
+    schools: leading.compiled.schools,
+    families: fields.map((field): FamilyVerdict => {
+      const found = ranked.find((row) => row.field === field)?.found[0];
+      const first = found ? { rig: rigAt(field, found), score: field.worth * found.score } : null;
+      return { ...field.suits, best: first };
+    }),
     picks,
-    considered: space.considered,
+    considered: fields.reduce((sum, { space }) => sum + space.considered, 0),
     missing: RIG_TRAYS.filter((tray) => !box[tray].some(usable) && !dressed(tray, box)),
-    physicsOnly: familiesOf(water).some((family) => family !== 'skirted'),
+    notAJig: notAJig(water, leading.suits.family),
+    forbidden: forbiddenIn(water, box),
     tooManyPairs: tooMany ? pairs : 0,
   };
 }
+
+/** Share of the work that ranking is; asking the other schools is the rest. */
+const RANKING_SHARE = 0.7;
 
 /** The same at one go. */
 export function advise(water: Water, box: Box, top: number = DEFAULT_TOP): Advice {

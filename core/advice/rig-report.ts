@@ -14,7 +14,8 @@ import { rigProfile } from '../rig/profile';
 import type { Rig } from '../rig/schema';
 import { CRAWL_MPS, skirtSpreadM } from '../rig/skirt-shape';
 import { gFromMassKg, mmFromLengthM } from '../units/units';
-import { rigFaults, type Fault } from './checks';
+import { rigFaults, type CheckedWith, type Fault } from './checks';
+import { workSpeedMps } from './work-speed';
 
 /** What a rig is and does, in the shape of files and the command line. A block that does not apply to it is null. */
 export interface RigReport {
@@ -52,21 +53,12 @@ export interface RigReport {
   readonly faults: readonly Fault[];
 }
 
-/** Speed at which rigs that are reeled are looked at, m/s: an ordinary retrieve. @source craft-practice */
-export const USUAL_REEL_MPS = 0.75;
-
-/** Rigs that live by being reeled; the others work as they fall. */
-export const isReeled = ({ family, head }: Pick<Rig, 'family' | 'head'>): boolean =>
-  family !== 'skirted' || head.style === 'swim';
-
-/** Speed at which a rig does its work: reeled as usual, or falling. */
-export const workSpeedMps = (rig: Rig, fallMps: number): number => (isReeled(rig) ? USUAL_REEL_MPS : fallMps);
-
 /**
  * @param rig         checked
  * @param waterTempC  °C, 0 to 40
+ * @param given       water and retrieve, where they are known: more faults can be seen with them
  */
-export function rigReport(rig: Rig, waterTempC: number): RigReport {
+export function rigReport(rig: Rig, waterTempC: number, given: CheckedWith = {}): RigReport {
   const body = rigBody(rig);
   const medium = mediumAt(waterTempC);
   const profile = rigProfile(rig, body);
@@ -103,7 +95,7 @@ export function rigReport(rig: Rig, waterTempC: number): RigReport {
       uprightOnContact: uprightOnContact(body, rig.trailer?.orientation === 'edge'),
     },
     keeper: slipMps === null ? null : { slipMps },
-    faults: rigFaults(rig, body),
+    faults: rigFaults(rig, { ...given, tempC: waterTempC }),
   };
 }
 

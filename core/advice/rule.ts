@@ -1,3 +1,4 @@
+import type { PlateLink, PlateSize } from '../tackle/blades';
 import type { HeadStyle, Nose } from '../tackle/heads';
 import type { HookWire } from '../tackle/hooks';
 import type { Softness, TrailerKind } from '../tackle/trailers';
@@ -45,6 +46,30 @@ export type SkirtBulk = (typeof SKIRT_BULKS)[number];
 export const TRAILER_SIZES = ['2 1/4', '2 3/4', '3 1/4', '3 3/4', '4 1/4', '4 3/4', '5 1/4'] as const;
 export type TrailerSize = (typeof TRAILER_SIZES)[number];
 
+/** Blades of a spinner by what they do together; two shapes on one arm are a tandem. */
+export const BLADE_SETS = [
+  'single-colorado',
+  'double-colorado',
+  'single-indiana',
+  'double-indiana',
+  'single-willow',
+  'double-willow',
+  'tandem',
+] as const;
+export type BladeSet = (typeof BLADE_SETS)[number];
+
+/** Metal of the blades; gold and nickel together are a finish of their own. */
+export const METAL_LOOKS = ['gold', 'nickel', 'gold-nickel', 'painted'] as const;
+export type MetalLook = (typeof METAL_LOOKS)[number];
+
+/** Trade size of the largest blade. */
+export const BLADE_NUMBERS = ['2', '3', '4', '5', '6'] as const;
+export type BladeNumber = (typeof BLADE_NUMBERS)[number];
+
+/** Upper arms by how long they take to flip over wood: under 55 mm, up to 64 mm, longer. */
+export const ARM_LENGTHS = ['short', 'usual', 'long'] as const;
+export type ArmLength = (typeof ARM_LENGTHS)[number];
+
 /** Rigs a rule speaks about; every axis named must fit. */
 export interface Target {
   /** families it is meant for; a rule that names none speaks about skirted jigs */
@@ -69,6 +94,14 @@ export interface Target {
   readonly softness?: readonly Softness[];
   readonly skirtColour?: readonly (ColourClass | 'none')[];
   readonly trailerColour?: readonly (ColourClass | 'none')[];
+  readonly plate?: readonly PlateSize[];
+  readonly link?: readonly PlateLink[];
+  readonly blades?: readonly BladeSet[];
+  readonly bladeSize?: readonly BladeNumber[];
+  readonly finish?: readonly MetalLook[];
+  readonly arms?: readonly ArmLength[];
+  /** arms pressed together for weed */
+  readonly squeezed?: readonly boolean[];
   /** trailer and skirt of one colour class */
   readonly sameColour?: readonly boolean[];
 }
@@ -95,6 +128,12 @@ export interface ShiftRule extends RuleBase {
 /** Speaks for (weight above 0) or against the rigs it aims at. */
 export interface PreferRule extends RuleBase {
   readonly target: Target;
+  readonly weight: number;
+}
+
+/** Speaks for (weight above 0) or against a whole family on a water. */
+export interface FamilyRule extends RuleBase {
+  readonly family: Family;
   readonly weight: number;
 }
 

@@ -1,4 +1,4 @@
-import { lengthMFromFt } from '../units/units';
+import { lengthMFromFt, lengthMFromIn } from '../units/units';
 import { SCHOOL_QUESTIONS, type SchoolOf, type SchoolQuestion, type SchoolRef } from '../water/schema';
 import type { WaterFacts } from './water-facts';
 
@@ -22,6 +22,14 @@ export const SCHOOL_REASONS = [
   'moving',
   'clear-bottom',
   'all-speak',
+  'computed',
+  'stems',
+  'cold-mud',
+  'blades',
+  'plate',
+  'matched',
+  'warm-edge',
+  'fine-line',
 ] as const;
 export type SchoolReason = (typeof SCHOOL_REASONS)[number];
 
@@ -50,14 +58,19 @@ const BY_WATER: { readonly [Q in SchoolQuestion]: (w: WaterFacts) => SchoolAnswe
     if (w.water.aim === 'saturate') return { school: 'slow-hand', reason: 'saturate' };
     return usual('heaviest');
   },
-  'mud-weight': () => usual('one-weight-big-trailer'),
-  'mud-colour': (w) =>
-    (w.water.usualVisibilityM ?? 0) >= CLEAR_RESERVOIR_M && w.muddied
-      ? { school: 'natural-core', reason: 'muddied' }
-      : { school: 'dark', reason: w.inCover ? 'in-cover' : 'usual' },
-  'vibrating-kicker': () => usual('mud-only'),
+  'mud-weight': (w) =>
+    w.family === 'spinner' ? { school: 'heavy-thump', reason: 'blades' } : usual('one-weight-big-trailer'),
+  'mud-colour': (w) => {
+    if (w.family === 'spinner') return { school: 'bright', reason: 'blades' };
+    if ((w.water.usualVisibilityM ?? 0) >= CLEAR_RESERVOIR_M && w.muddied) {
+      return { school: 'natural-core', reason: 'muddied' };
+    }
+    return { school: 'dark', reason: w.inCover ? 'in-cover' : 'usual' };
+  },
+  'vibrating-kicker': (w) => (w.stems ? { school: 'stems-and-panfish', reason: 'stems' } : usual('mud-only')),
   'vibrating-lift': () => ({ school: null, reason: 'all-speak' }),
-  'spinner-trailer': () => usual('none'),
+  'spinner-trailer': (w) =>
+    w.belowF(60) && w.seenM < lengthMFromIn(12) ? { school: 'drag-in-mud', reason: 'cold-mud' } : usual('none'),
   'spinner-blades-mud': (w) => (w.belowF(55) ? { school: 'double-colorado', reason: 'cold' } : usual('single-large')),
   'spinner-blades-spring': () => usual('colorado-below-60'),
   'spinner-bump': () => usual('pause'),
@@ -83,7 +96,10 @@ const BY_WATER: { readonly [Q in SchoolQuestion]: (w: WaterFacts) => SchoolAnswe
   'clear-water': (w) =>
     w.water.pressure === 'high' ? { school: 'biggest-they-take', reason: 'pressured' } : usual('biggest-they-take'),
   'cold-brake': () => usual('still-chunk'),
-  'cold-action': () => usual('still'),
+  'cold-action': (w) => {
+    if (w.family === 'vibrating') return { school: 'tight', reason: 'plate' };
+    return w.family === 'spinner' ? { school: 'big-thump', reason: 'blades' } : usual('still');
+  },
   'trailer-matters': () => usual('above-quarter'),
   'skirt-flare': (w) => {
     if (!w.bottom) return { school: 'want', reason: 'moving' };

@@ -74,7 +74,8 @@ export function rigNumbers(
   const known = new Map<number, HasRow>();
   return (head, skirt, trailer) => {
     const alike = space.skirts[skirt]!.alike;
-    const key = (head * space.skirts.length + alike) * space.trailers.length + space.trailers[trailer]!.alike;
+    const key =
+      (space.heads[head]!.alike * space.skirts.length + alike) * space.trailers.length + space.trailers[trailer]!.alike;
     const found =
       known.get(key) ??
       measureParts(space.heads[head]!, space.skirts[skirt]!, space.trailers[trailer]!, medium, compiled.facts);
@@ -92,6 +93,10 @@ export interface SearchFor {
   groupOf(head: number, trailer: number): number;
   /** groups settled so far, best first: true when these are enough */
   enough(settled: readonly Found[]): boolean;
+  /** only so many of the best groups are wanted: what cannot be among them need not be measured */
+  readonly top?: number;
+  /** share of the best possible below which nothing but the very best is wanted */
+  readonly floor?: number;
 }
 
 /** Of equals the first in the order of the box. */
@@ -132,23 +137,30 @@ export function* searchBest(
   queue: Queue,
   tighter: ((head: HeadClass, trailer: TrailerClass) => number) | null,
   numbersOf: (head: number, skirt: number, trailer: number) => HasRow,
-  { groupOf, enough }: SearchFor,
+  { groupOf, enough, top, floor = -1 }: SearchFor,
 ): Generator<void, Found[]> {
   const trailers = space.trailers.length;
   const best = new Map<number, Found>();
   const share = (collected: number): number => Math.max(0, collected / judge.best);
   let sinceYield = 0;
+  /** score of the last group that is wanted, once there are so many */
+  let cutoff = -1;
+  let bestYet = -1;
   for (let at = 0; at < queue.order.length; at++) {
     const pair = queue.order[at]!;
     const bound = share(queue.most(pair)) + SLACK;
     if (at % CHECK_EVERY === 0) {
-      const settled = [...best.values()].filter(({ score }) => score > bound).sort(better);
+      if (bound < Math.min(floor, bestYet)) break;
+      const sorted = [...best.values()].sort(better);
+      const settled = sorted.filter(({ score }) => score > bound);
       if (enough(settled)) return settled;
+      if (sorted.length > 0) cutoff = Math.min(floor, bestYet);
+      if (top !== undefined && sorted.length >= top) cutoff = Math.max(cutoff, sorted[top - 1]!.score);
     }
     const headAt = Math.floor(pair / trailers);
     const trailerAt = pair % trailers;
     const group = groupOf(headAt, trailerAt);
-    const bar = best.get(group)?.score ?? -1;
+    const bar = Math.max(cutoff, best.get(group)?.score ?? -1);
     if (bound < bar) continue;
     const head = space.heads[headAt]!;
     const trailer = space.trailers[trailerAt]!;
@@ -160,11 +172,12 @@ export function* searchBest(
     const beside = closer - judge.mostOfSkirts(head, trailer);
     for (const skirtAt of space.skirtSets[head.skirtSet]!.classes) {
       const worn = judge.rules.skirt(open, space.skirts[skirtAt]!, trailer);
-      if (share(beside + worn) + SLACK < (best.get(group)?.score ?? -1)) continue;
+      if (share(beside + worn) + SLACK < Math.max(cutoff, best.get(group)?.score ?? -1)) continue;
       const score = share(judge.wants.exact(numbersOf(headAt, skirtAt, trailerAt)) + closed + worn);
       const found: Found = { head: headAt, skirt: skirtAt, trailer: trailerAt, score };
       const so = best.get(group);
       if (!so || better(found, so) < 0) best.set(group, found);
+      if (score > bestYet) bestYet = score;
       sinceYield++;
     }
     if (++sinceYield > YIELD_AFTER) {

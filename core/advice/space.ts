@@ -12,8 +12,10 @@ import { headBody, skirtBody, type HeadBody, type SkirtBody } from '../rig/body'
 import { frameBody, type FrameBody } from '../rig/frame';
 import { isRoundBody, trailerBody, type TrailerBody } from '../rig/trailer-body';
 import { uncutTrailer, type Head, type Orientation, type Rig, type Skirt, type Trailer } from '../rig/schema';
-import type { Family } from '../water/schema';
+import { hooksAllowed, leadAllowed, type Family } from '../water/schema';
+import type { WaterFacts } from './water-facts';
 import { colourClassOf } from '../tackle/colours';
+import { TRAILER_KINDS, TRAILERS } from '../tackle/trailers';
 import { AXES, AXIS_NAMES, AXIS_OF, axisValues, type Axis } from './axes';
 
 /** Parts that are physically alike, as one: what they are, how many choices they stand for, and what the water meets. */
@@ -90,10 +92,26 @@ interface TrailerChoice {
   readonly core: NonNullable<Rig['core']> | null;
 }
 
+/** Wider than tall by so much, a body is worth turning on edge. @source craft-practice */
+const FLAT_FROM = 1.18;
+const TURNS: ReadonlySet<TrailerPart['kind']> = new Set(
+  TRAILER_KINDS.filter((kind) => {
+    const { profile } = TRAILERS[kind];
+    const most = (axis: 1 | 2): number => Math.max(...profile.map((row) => row[axis]));
+    return !isRoundBody(kind) && most(1) >= FLAT_FROM * most(2);
+  }),
+);
+
+/** Tails that lift less when they hang upside down. */
+const LIFTING: ReadonlySet<TrailerPart['kind']> = new Set(
+  TRAILER_KINDS.filter((kind) => TRAILERS[kind].appendage.lift >= 0.3),
+);
+
 /** Ways to hang an uncut trailer that differ in what they do: on edge where the body is flat, hung at its end for chunks. */
-function waysToHang(part: TrailerPart, core: TrailerChoice['core']): TrailerChoice[] {
+function waysToHang(part: TrailerPart, core: TrailerChoice['core'], inverted: boolean): TrailerChoice[] {
   const flat = uncutTrailer(part);
-  const turns: Orientation[] = isRoundBody(part.kind) ? ['flat'] : ['flat', 'edge'];
+  const turns: Orientation[] = TURNS.has(part.kind) ? ['flat', 'edge'] : ['flat'];
+  if (inverted && LIFTING.has(part.kind)) turns.push('inverted');
   const threaded = turns.map((orientation) => ({ ...flat, orientation }));
   return [
     ...threaded.map((trailer) => ({ trailer, core: null })),
@@ -131,6 +149,13 @@ function classesOf<T, C>(
   return { classes, classOfItem };
 }
 
+/** Blades and plate without their looks. */
+const unfinished = ({ blades, blade, arms }: HeadClass['blocks']): unknown => [
+  blades?.map(({ shape, size }) => [shape, size]),
+  blade && [blade.size, blade.link],
+  arms,
+];
+
 const EMPTY_HEAD: Head = {
   style: 'ball',
   finesse: false,
@@ -150,17 +175,38 @@ function axesOf(part: 'head' | 'skirt' | 'trailer', rig: Partial<Rig>): Uint8Arr
 const colourKey = (colour: string): string => colourClassOf(colour) ?? 'natural';
 const key = (...parts: unknown[]): string => JSON.stringify(parts);
 
-/** Lays out every rig of some families a box allows. Parts that are used up, torn or rusty are left out. */
-export function rigSpace(box: Box, families: readonly Family[] = ['skirted']): RigSpace {
+/** What a place and a way of fishing leave of a box. */
+export interface SpaceFor {
+  /** lead heads may be fished here */
+  readonly lead: boolean;
+  /** anything with a hook may be fished here */
+  readonly hooks: boolean;
+  /** trailers that lift are tried upside down too: worth it only where rigs are reeled */
+  readonly inverted: boolean;
+}
+const ANYTHING: SpaceFor = { lead: true, hooks: true, inverted: false };
+
+export const spaceFor = ({ water, reeled }: Pick<WaterFacts, 'water' | 'reeled'>): SpaceFor => ({
+  lead: leadAllowed(water.localRules),
+  hooks: hooksAllowed(water.localRules),
+  inverted: reeled,
+});
+
+/** Lays out every rig of some families a box allows. Parts that are used up, torn, rusty or not allowed are left out. */
+export function rigSpace(
+  box: Box,
+  families: readonly Family[] = ['skirted'],
+  { lead, hooks, inverted }: SpaceFor = ANYTHING,
+): RigSpace {
   const headParts = box.heads.filter((part) => {
     const family = familyOfHead(part);
-    return usable(part) && family !== null && families.includes(family);
+    return usable(part) && family !== null && families.includes(family) && hooks && (lead || part.metal !== 'lead');
   });
   const loose = box.skirts.filter(usable).map(asSkirt);
   const core = coreOf(box);
   const choices: TrailerChoice[] = [
     { trailer: null, core: null },
-    ...box.trailers.filter(usable).flatMap((part) => waysToHang(part, core)),
+    ...box.trailers.filter(usable).flatMap((part) => waysToHang(part, core, inverted)),
   ];
 
   const skirtKey = (skirt: Skirt | null): string =>
@@ -201,7 +247,8 @@ export function rigSpace(box: Box, families: readonly Family[] = ['skirted']): R
   const { classes: heads } = classesOf(
     headParts.map((part, at) => ({ part, set: setOfHead[at]!, head: headOf(part) })),
     ({ part, set, head }) => key(head, part.guard ?? null, part.keeper ?? 'barb', set, frameBlocks(part)),
-    ({ part, head }) => key(head, frameBlocks(part)),
+    // the water meets no finish of a blade, and no skirt of another set
+    ({ part, set, head }) => key(head, part.guard ?? null, part.keeper ?? 'barb', set, unfinished(frameBlocks(part))),
     ({ part, set, head }, count, alike): HeadClass => ({
       head,
       alike,
@@ -218,6 +265,7 @@ export function rigSpace(box: Box, families: readonly Family[] = ['skirted']): R
         head,
         guard: part.guard ?? null,
         keeper: part.keeper ?? 'barb',
+        ...frameBlocks(part),
       }),
     }),
   );

@@ -1,6 +1,7 @@
 import { PREFER_RULES, WANT_TOPICS } from './rules';
 import type { PreferRule, WantId } from './rule';
-import { familiesOf, waterFacts, type Reel, type WaterFacts } from './water-facts';
+import { leadingFamily } from './family';
+import { waterFacts, type Reel, type WaterFacts } from './water-facts';
 import { WANT_WEIGHTS } from './weights';
 import { schoolAnswers, schoolSpeaks, type SchoolAnswers } from './schools';
 import { FAMILIES, type Family, type SchoolRef, type Water } from '../water/schema';
@@ -19,8 +20,12 @@ function reelOf(wants: readonly Want[]): Reel | null {
   return run && hold ? { paceMps: (hold.from + hold.to) / 2, depthM: (run.from + run.to) / 2 } : null;
 }
 
-/** Wants that are said of jigs on a slack line: other families are judged by how they run. */
-const JIG_WANTS: ReadonlySet<WantId> = new Set<WantId>(['fall', 'weight']);
+/** Wants a family is not asked: reeled lures are not judged by their fall, and a frame of wire has no length or depth of body. */
+const NOT_ASKED_OF: Readonly<Record<Family, ReadonlySet<WantId>>> = {
+  skirted: new Set(),
+  vibrating: new Set<WantId>(['fall', 'weight']),
+  spinner: new Set<WantId>(['fall', 'weight', 'length', 'ratio']),
+};
 
 /** A water compiled once: bands, and the rules that speak about rigs here. */
 export interface CompiledWater {
@@ -56,13 +61,14 @@ function compileWant(topic: (typeof WANT_TOPICS)[number], facts: WaterFacts, sch
 }
 
 /**
- * Turns a water into wants and the rules that speak about rigs on it.
- * @param water  checked; a school chosen in it overrides what the water itself would decide
+ * Turns a water into wants and the rules that speak about rigs of one family on it.
+ * @param water   checked; a school chosen in it overrides what the water itself would decide
+ * @param family  whose rigs are asked about; left out, the one this water speaks for
  */
-export function compileWater(water: Water): CompiledWater {
-  const facts = waterFacts(water);
+export function compileWater(water: Water, family: Family = leadingFamily(water)): CompiledWater {
+  const facts = waterFacts(water, family);
   const schools = schoolAnswers(facts);
-  const { topics, prefers } = rulesFor(familiesOf(water));
+  const { topics, prefers } = rulesFor(family);
   const wants = topics.map((topic) => compileWant(topic, facts, schools)).filter((want) => want !== null);
   return {
     facts: { ...facts, reel: reelOf(wants) },
@@ -72,28 +78,26 @@ export function compileWater(water: Water): CompiledWater {
   };
 }
 
-/** What is asked of some families, and the rules that speak about them. */
-function rulesFor(families: readonly Family[]): {
+/** What is asked of a family, and the rules that speak about it. */
+function rulesFor(family: Family): {
   readonly topics: readonly (typeof WANT_TOPICS)[number][];
   readonly prefers: readonly PreferRule[];
 } {
-  // where families are compared with each other, only what is asked of all of them counts
-  const jig = families.every((family) => family === 'skirted');
   return {
-    topics: jig ? WANT_TOPICS : WANT_TOPICS.filter(({ want }) => !JIG_WANTS.has(want)),
-    prefers: PREFER_RULES.filter(({ target }) => families.every((family) => target.family?.includes(family))),
+    topics: WANT_TOPICS.filter(({ want }) => !NOT_ASKED_OF[family].has(want)),
+    prefers: PREFER_RULES.filter(({ target }) => target.family?.includes(family)),
   };
 }
 
 type Spoken = { readonly school?: SchoolRef; readonly when: (w: WaterFacts) => boolean };
-const everyRule = (families: readonly Family[]): Spoken[] => {
-  const { topics, prefers } = rulesFor(families);
+const everyRule = (family: Family): Spoken[] => {
+  const { topics, prefers } = rulesFor(family);
   return [...topics.flatMap(({ bands, shifts }) => [...bands, ...shifts]), ...prefers];
 };
 
 /** Schools that have a rule for this water, by whether the answers given now let them speak. */
 function schoolsHere({ facts, schools }: CompiledWater, speaking: boolean): SchoolRef[] {
-  const found = everyRule(familiesOf(facts.water)).flatMap(({ school, when }) =>
+  const found = everyRule(facts.family).flatMap(({ school, when }) =>
     school !== undefined && schoolSpeaks(schools, school) === speaking && when(facts) ? [school] : [],
   );
   return [...new Set(found)];
@@ -103,7 +107,5 @@ export const silencedSchools = (compiled: CompiledWater): SchoolRef[] => schools
 
 /** Schools some rule of ours follows: their questions count as settings. */
 export const LIVE_SCHOOLS: readonly SchoolRef[] = [
-  ...new Set(
-    FAMILIES.flatMap((family) => everyRule([family])).flatMap(({ school }) => (school === undefined ? [] : [school])),
-  ),
+  ...new Set(FAMILIES.flatMap(everyRule).flatMap(({ school }) => (school === undefined ? [] : [school]))),
 ];

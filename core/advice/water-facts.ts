@@ -1,6 +1,6 @@
 import { tempCFromF } from '../units/units';
 import { effectiveVisibilityM } from '../water/clarity';
-import type { Cover, CoverKind, Family, Water } from '../water/schema';
+import { FAMILIES, type Cover, type CoverKind, type Family, type Water } from '../water/schema';
 
 const WOOD: ReadonlySet<CoverKind> = new Set(['brush', 'laydown', 'hardwood', 'stumps', 'flooded-bush']);
 /** Wood whose branches fork: where a pointed nose can wedge for good. */
@@ -33,6 +33,8 @@ export interface Reel {
 /** A water turned into what rules ask about, computed once. SI, temperature in °C. */
 export interface WaterFacts {
   readonly water: Water;
+  /** the family whose rigs are judged */
+  readonly family: Family;
   readonly tempC: number;
   /** visibility as fish meet it: low light halves it */
   readonly seenM: number;
@@ -69,10 +71,12 @@ export interface WaterFacts {
   belowF(tempF: number): boolean;
 }
 
-/** Families a water asks for; skirted jigs when it names none. */
-export const familiesOf = ({ families }: Water): readonly Family[] => families ?? ['skirted'];
+/** Families a water may be answered with: those it names, else all of them. */
+export const familiesOf = ({ families }: Pick<Water, 'families'>): readonly Family[] =>
+  families === undefined ? FAMILIES : FAMILIES.filter((family) => families.includes(family));
 
-export function waterFacts(water: Water): WaterFacts {
+/** @param family  whose rigs are to be judged: a jig is worked on the bottom unless it is wanted higher, the others are reeled */
+export function waterFacts(water: Water, family: Family = 'skirted'): WaterFacts {
   const cover = water.cover.filter(({ kind }) => kind !== 'open');
   const kinds = new Set(cover.map(({ kind }) => kind));
   const any = (group: ReadonlySet<CoverKind>): boolean => cover.some(({ kind }) => group.has(kind));
@@ -84,6 +88,7 @@ export function waterFacts(water: Water): WaterFacts {
   const weedTopsM = cover.flatMap(({ kind, topM }) => (GRASS.has(kind) && topM !== undefined ? [topM] : []));
   return {
     water,
+    family,
     tempC: water.temperatureC,
     seenM: effectiveVisibilityM(water.visibilityM, water.sky),
     depthM: water.depthM,
@@ -104,7 +109,7 @@ export function waterFacts(water: Water): WaterFacts {
     roofed: any(ROOFED),
     bottom: atBottom,
     weedTopM: weedTopsM.length === 0 ? null : Math.min(...weedTopsM),
-    reeled: !atBottom || !familiesOf(water).includes('skirted'),
+    reeled: !atBottom || family !== 'skirted',
     overWeed:
       band !== undefined && cover.some(({ kind, topM }) => GRASS.has(kind) && topM !== undefined && band.toM <= topM),
     reel: null,

@@ -20,7 +20,7 @@ export interface HookPoint {
 /** The hook climbs out of the plastic a little into its bend: share of the gap. @source adr-0011 */
 const BEND_SHARE = 0.2;
 /** Point arm lies over this share of the shank. @source adr-0004 */
-const POINT_ARM_SHARE = 0.75;
+export const POINT_ARM_SHARE = 0.75;
 /** Line tie stands off the head, mm. @source adr-0011 */
 export const TIE_EYE_MM = 3;
 /** A slit belly folds away: share of the plastic that still stands in the gap. @source adr-0011 */

@@ -116,6 +116,12 @@ export function catalogueBox(): Box {
   return { ...emptyBox(), heads: [...heads, ...vibratingHeads(), ...spinnerHeads()], skirts, trailers };
 }
 
+/** The same where lead may not be fished: everything in tungsten. */
+export function catalogueFor({ lead }: { readonly lead: boolean }): Box {
+  const all = catalogueBox();
+  return lead ? all : { ...all, heads: all.heads.map((head) => ({ ...head, metal: 'tungsten' })) };
+}
+
 /** Weights vibrating heads and spinner frames are commonly made in, oz. @source craft-practice */
 const VIBRATING_OZ = [1 / 4, 3 / 8, 1 / 2, 5 / 8, 3 / 4];
 const SPINNER_OZ = [1 / 4, 3 / 8, 1 / 2, 3 / 4, 1];
@@ -123,12 +129,15 @@ const SPINNER_OZ = [1 / 4, 3 / 8, 1 / 2, 3 / 4, 1];
 /** Every plate on every weight, without a guard. */
 const vibratingHeads = (): HeadPart[] =>
   PLATE_SIZES.flatMap((size) =>
-    VIBRATING_OZ.map((oz): HeadPart => ({
-      ...plainHead('swim', oz, false),
-      guard: null,
-      hook: { size: '5/0', wire: 'medium' },
-      blade: { size, link: 'direct', finish: 'black' },
-    })),
+    VIBRATING_OZ.flatMap((oz) =>
+      // a small plate goes with a small hook; only the usual plate is also made with a ring
+      (size === 'standard' ? (['direct', 'ring'] as const) : (['direct'] as const)).map((link): HeadPart => ({
+        ...plainHead('swim', oz, false),
+        guard: null,
+        hook: { size: size === 'compact' ? '4/0' : '5/0', wire: 'medium' },
+        blade: { size, link, finish: 'black' },
+      })),
+    ),
   );
 
 /** Blades as frames commonly carry them: one alone, or two with the smaller in front. @source craft-practice */
@@ -149,21 +158,34 @@ const BLADE_SETS: readonly (readonly SpinnerBlade[])[] = [
   ],
   [
     { shape: 'willow', size: 3, finish: 'nickel' },
-    { shape: 'willow', size: 4, finish: 'nickel' },
+    { shape: 'willow', size: 4, finish: 'gold' },
   ],
 ];
 
-/** Every set of blades on every weight; heavier heads on longer arms. */
+/** One set of blades in the finishes it is sold in: one metal throughout, or gold behind nickel where there are two. */
+const finishesOf = (blades: readonly SpinnerBlade[]): SpinnerBlade[][] => {
+  const all = (finish: SpinnerBlade['finish']): SpinnerBlade[] => blades.map((blade) => ({ ...blade, finish }));
+  return [all('gold'), all('nickel'), ...(blades.length > 1 ? [[...blades]] : [])];
+};
+
+/** Every set of blades on every weight, on arms that suit the weight and on short ones; small bodies for two long blades. */
 const spinnerHeads = (): HeadPart[] =>
-  BLADE_SETS.flatMap((blades) =>
-    SPINNER_OZ.map((oz): HeadPart => ({
+  BLADE_SETS.flatMap(finishesOf).flatMap((blades) => {
+    const frame = (oz: number, upperMm: number, finesse: boolean): HeadPart => ({
       ...plainHead('bullet', oz, false),
-      hook: { size: '5/0', wire: 'medium' },
+      finesse,
+      hook: { size: finesse ? '4/0' : '5/0', wire: 'medium' },
       keeper: 'barb',
       blades: [...blades],
-      arms: { ...DEFAULT_ARMS, upperMm: oz >= 3 / 4 ? 68 : 60 },
-    })),
-  );
+      arms: { ...DEFAULT_ARMS, upperMm },
+    });
+    const burned = blades.length === 2 && blades.every(({ shape }) => shape === 'willow');
+    return [
+      ...SPINNER_OZ.map((oz) => frame(oz, oz >= 3 / 4 ? 68 : 60, false)),
+      ...SPINNER_OZ.filter((oz) => oz <= 1 / 2).map((oz) => frame(oz, 48, false)),
+      ...(burned ? SPINNER_OZ.filter((oz) => oz >= 3 / 8 && oz <= 3 / 4).map((oz) => frame(oz, 48, true)) : []),
+    ];
+  });
 
 const sizeMm = (lengthIn: number): number => Math.round(mmFromLengthM(lengthMFromIn(lengthIn)) * 10) / 10;
 

@@ -79,6 +79,7 @@ export function bladeMassKg(shape: BladeShape, size: number): number | null {
 export const PLATE_SIZES = ['compact', 'standard', 'oversize', 'subtle'] as const;
 export type PlateSize = (typeof PLATE_SIZES)[number];
 export const PLATE_LINKS = ['direct', 'ring', 'wire'] as const;
+export type PlateLink = (typeof PLATE_LINKS)[number];
 
 /** How a plate meets the water: its angle to the pull, drag and lift on its area, steel sheet of this thickness. @source adr-0010 */
 export const PLATE = { angleDeg: 50, dragCd: 1, liftCd: 0.35, thicknessMm: 0.8 } as const;

@@ -1,5 +1,5 @@
 import type { Has } from '../advice/measure';
-import type { Advice, Pick } from '../advice/rank';
+import type { Pick } from '../advice/rank';
 import type { ReeledBands } from '../advice/reeled';
 import { fallReport, SEMI_TIGHT_USUAL } from '../motion/report';
 import { rigBody } from '../rig/body';
@@ -24,7 +24,6 @@ const writtenBands = ({ run, hold }: ReeledBands): NonNullable<Ticket['bands']> 
  */
 export function makeTicket(
   pick: Pick,
-  advice: Advice,
   water: Water,
   { id, madeAt, name }: { readonly id: string; readonly madeAt: string; readonly name: string },
 ): Ticket {
@@ -45,7 +44,9 @@ export function makeTicket(
     semiTight: { ...semiTight, bandMps: [...semiTight.bandMps] },
     has: asked(pick.has),
     bands: writtenBands(pick.bands),
-    wants: advice.wants.map((want) => ({ ...want, rules: [...want.rules] })),
+    handling: pick.handled.steps.map(({ choice, rule }) => ({ choice, rule })),
+    plan: pick.handled.plan,
+    wants: pick.wants.map((want) => ({ ...want, rules: [...want.rules] })),
     reasons: pick.reasons.map((reason) => ({ ...reason })),
     dissent: pick.dissent.map((other) => ({
       ...other,

@@ -1,6 +1,8 @@
 import * as z from 'zod/mini';
 import { rigSchema, shortText } from '../rig/schema';
 import { SCHOOL_QUESTIONS, waterSchema } from '../water/schema';
+import { CHOICES } from '../advice/handling/handling-rule';
+import { planSchema } from '../motion/plan';
 import { REELED_WANTS, WANT_IDS, type WantId } from '../advice/rule';
 
 export const TICKET_VERSION = 1;
@@ -49,6 +51,9 @@ export const ticketSchema = z.strictObject({
   semiTight: fallSchema,
   has: hasSchema,
   bands: bandsSchema,
+  /** how it is cut, fitted and brought back; older tickets do not say */
+  handling: z.exactOptional(z.array(z.strictObject({ choice: z.enum(CHOICES), rule: ruleId })).check(z.maxLength(60))),
+  plan: z.exactOptional(planSchema),
   wants: z.array(
     z.strictObject({
       id: z.enum(WANT_IDS),

@@ -2,8 +2,10 @@ import * as z from 'zod/mini';
 import { parseWith } from '../parse';
 import type { IssueCode, Result } from '../result';
 import { WATER_MODEL_RANGE_C } from './density';
+import { localRulesSchema } from './local-rules';
 import { SCHOOL_QUESTIONS, SCHOOLS, type SchoolOf, type SchoolQuestion } from './schools';
 
+export * from './local-rules';
 export * from './schools';
 
 export const BOTTOMS = ['mud', 'sand', 'gravel', 'rock', 'riprap', 'shell'] as const;
@@ -86,6 +88,7 @@ export const waterSchema = z
     band: z.exactOptional(z.strictObject({ fromM: pointM, toM: pointM })),
     families: z.exactOptional(z.array(z.enum(FAMILIES)).check(z.minLength(1))),
     schools: z.exactOptional(schoolsSchema),
+    localRules: z.exactOptional(localRulesSchema),
   })
   .check(({ value: water, issues }) => {
     const problem = (path: (string | number)[], code: IssueCode, data: Record<string, number>): void => {
@@ -96,6 +99,10 @@ export const waterSchema = z
         problem(['cover', at, 'topM'], 'below-the-bottom', { got: topM, depthM: water.depthM });
       }
     });
+    const { fishFromMm, fishToMm } = water.localRules ?? {};
+    if (fishFromMm !== undefined && fishToMm !== undefined && fishFromMm > fishToMm) {
+      problem(['localRules', 'fishToMm'], 'too-small', { got: fishToMm, limit: fishFromMm });
+    }
     if (water.band === undefined) return;
     const { fromM, toM } = water.band;
     if (fromM > toM) problem(['band'], 'upside-down-band', { fromM, toM });

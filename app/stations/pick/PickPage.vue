@@ -9,6 +9,7 @@ import { useUnits } from '../../composables/useUnits';
 import { useAdvice } from '../../stores/advice';
 import PickEmpty from './PickEmpty.vue';
 import PickRow from './PickRow.vue';
+import PickVerdict from './PickVerdict.vue';
 
 // its selects are the heaviest part of the page: they come a moment after the rest
 const PickSettings = defineAsyncComponent(() => import('./PickSettings.vue'));
@@ -19,7 +20,9 @@ const open = ref<number[]>([]);
 /** a row a frame: no frame has to draw the whole list */
 const shown = useGradually(() => (ready.value ? store.picks.length : 0), 0, 1);
 
-const wants = computed(() => store.advice?.wants ?? []);
+const mixed = computed(() => new Set(store.picks.map(({ rig }) => rig.family)).size > 1);
+/** bands head the list where all picks were asked the same; else every row names its own */
+const wants = computed(() => (mixed.value ? [] : (store.picks[0]?.wants ?? store.advice?.wants ?? [])));
 const warnings = computed(() => (store.advice ? adviceWarnings(store.advice) : []));
 const state = computed(() => {
   if (store.ranking) return 'ranking…';
@@ -62,6 +65,7 @@ const counted = computed(() => (store.advice?.considered ?? 0).toLocaleString('e
     <ul v-if="warnings.length > 0 && store.picks.length > 0" class="pick__warnings" aria-label="Bear in mind">
       <li v-for="warning in warnings" :key="warning">{{ warning }}</li>
     </ul>
+    <PickVerdict v-if="store.advice && store.answered" :advice="store.advice" :water="store.answered" />
     <v-expansion-panels v-if="store.picks.length > 0 && store.answered" v-model="open" multiple>
       <PickRow
         v-for="pick in store.picks.slice(0, shown)"
@@ -69,6 +73,7 @@ const counted = computed(() => (store.advice?.considered ?? 0).toLocaleString('e
         :pick="pick"
         :advice="store.advice!"
         :water="store.answered"
+        :titled="mixed"
       />
     </v-expansion-panels>
     <PickEmpty v-else-if="!store.ranking" :warnings="warnings" />

@@ -1,10 +1,12 @@
 <script setup lang="ts">
-import { computed } from 'vue';
+import { computed, shallowRef, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import {
   dissentText,
   dissentTitle,
+  judgeRig,
   reasonText,
+  rigFaults,
   rigTitle,
   QUESTION_TITLE,
   SCHOOL_BECAUSE,
@@ -12,49 +14,75 @@ import {
   wantBand,
   wantValue,
   WANT_TITLE,
-  type Advice,
+  type Fault,
   type Pick,
   type Water,
 } from '@core';
 import BandLine from '../../parts/BandLine.vue';
 import FractionText from '../../parts/FractionText.vue';
+import HandlingList from '../../parts/HandlingList.vue';
 import ReasonList from '../../parts/ReasonList.vue';
 import RigDrawing from '../../parts/RigDrawing.vue';
 import RigNumbers from '../../parts/RigNumbers.vue';
 import { useUnits } from '../../composables/useUnits';
+import { useAdvice } from '../../stores/advice';
 import { useNotices } from '../../stores/notices';
 import { useTickets } from '../../stores/tickets';
+import PickFaults from './PickFaults.vue';
+import PickFlips from './PickFlips.vue';
 
-const props = defineProps<{ pick: Pick; advice: Advice; water: Water }>();
+const props = defineProps<{ pick: Pick; water: Water }>();
 const { system } = useUnits();
+const store = useAdvice();
 const tickets = useTickets();
 const notices = useNotices();
 const router = useRouter();
 
-const title = computed(() => rigTitle(props.pick.rig, system.value));
+/** the pick after the remedies that were applied to it; a new answer starts afresh */
+const cured = shallowRef<Pick | null>(null);
+watch(
+  () => props.pick,
+  () => (cured.value = null),
+);
+const shown = computed(() => cured.value ?? props.pick);
+const faults = computed(() => rigFaults(shown.value.rig, { water: props.water, plan: shown.value.handled.plan }));
+function cure({ fixedRig, fixedPlan }: Fault): void {
+  const judged = fixedRig ? judgeRig(props.water, fixedRig) : shown.value;
+  const plan = fixedPlan ?? shown.value.handled.plan;
+  cured.value = { ...shown.value, ...judged, handled: { ...judged.handled, plan } };
+}
+const flips = computed(() => {
+  const at = props.pick.rank - 1;
+  return store.flips === null ? null : (store.flips[at] ?? null);
+});
+/** flips are looked for for the first picks only */
+const asksFlips = computed(() => store.flips === null || store.flips[props.pick.rank - 1] !== undefined);
+
+const title = computed(() => rigTitle(shown.value.rig, system.value));
 const reasons = computed(() =>
-  props.pick.reasons
+  shown.value.reasons
     .filter(({ weight }) => weight > 0.05)
     .map((reason) => ({
       ...reason,
-      says: reasonText(reason, props.pick.has, props.advice.wants, props.water, system.value),
+      says: reasonText(reason, shown.value.has, shown.value.wants, props.water, system.value),
     })),
 );
 
 /** On what the list follows a school, and why: weight always, and every question this pick was shown another side of. */
 const followed = computed(() => {
-  const questions = ['weight' as const, ...props.pick.dissent.map(({ question }) => question)];
+  const first = props.pick.rig.family === 'skirted' ? (['weight'] as const) : [];
+  const questions = [...first, ...props.pick.dissent.map(({ question }) => question)];
   return [...new Set(questions)].flatMap((question) => {
-    const { school, reason } = props.advice.schools[question];
+    const { school, reason } = props.pick.schools[question];
     const words = Object.entries(SCHOOL_WORDS).find(([ref]) => ref === `${question}:${school}`)?.[1];
     return words
-      ? [{ question, title: QUESTION_TITLE[question] ?? question, name: words.name, because: SCHOOL_BECAUSE[reason] }]
+      ? [{ question, title: QUESTION_TITLE[question], name: words.name, because: SCHOOL_BECAUSE[reason] }]
       : [];
   });
 });
 
 async function makeTicket(): Promise<void> {
-  const made = await tickets.make(props.pick, props.advice, props.water);
+  const made = await tickets.make(shown.value, props.water);
   if (!made.ok) return notices.complain(made.issues);
   await router.push(`/tickets/${made.value}`);
 }
@@ -64,32 +92,35 @@ async function makeTicket(): Promise<void> {
   <div class="reasons">
     <div class="reasons__left">
       <v-btn class="act reasons__make" @click="makeTicket">Write the ticket for this rig</v-btn>
-      <RigDrawing :rig="pick.rig" view="side" ruled :label="`${title}, from the side, with a rule`" />
-      <RigDrawing :rig="pick.rig" view="top" :label="`${title}, from above`" />
-      <RigNumbers :rig="pick.rig" :water="water" :fall="pick.fall" :has="pick.has" :bands="pick.bands" />
+      <RigDrawing :rig="shown.rig" view="side" ruled :label="`${title}, from the side, with a rule`" />
+      <RigDrawing :rig="shown.rig" view="top" :label="`${title}, from above`" />
+      <PickFaults :faults="faults" :cured="cured !== null" @cure="cure" @undo="cured = null" />
+      <RigNumbers :rig="shown.rig" :water="water" :fall="shown.fall" :has="shown.has" :bands="shown.bands" />
       <p v-if="pick.alike > 0" class="soft">
         {{ pick.alike.toLocaleString('en-US') }} more rigs share its head and kind of trailer, in other weights, sizes,
         skirts or colours; this is the best of them.
       </p>
       <ul class="reasons__marks" aria-label="What it has against what is wanted">
-        <li v-for="want in advice.wants" :key="want.id">
+        <li v-for="want in shown.wants" :key="want.id">
           <span>{{ WANT_TITLE[want.id] }}</span>
-          <b class="number"><FractionText :text="wantValue(want.id, pick.has[want.id], system)" /></b>
+          <b class="number"><FractionText :text="wantValue(want.id, shown.has[want.id], system)" /></b>
           <span class="soft"><FractionText :text="wantBand(want, system)" /></span>
-          <BandLine :want="want" :has="pick.has[want.id]" />
+          <BandLine :want="want" :has="shown.has[want.id]" />
         </li>
       </ul>
     </div>
     <div>
       <p class="reasons__score">
-        It answers <b class="number">{{ Math.round(pick.score * 100) }}</b> of 100 parts of what this water asks for.
+        It answers <b class="number">{{ Math.round(shown.score * 100) }}</b> of 100 parts of what this water asks for.
       </p>
-      <ReasonList :reasons="reasons" />
+      <ReasonList :reasons="reasons" :water="water" />
+      <HandlingList class="reasons__handling" :steps="shown.handled.steps" />
       <p class="reasons__school soft">
         <template v-for="row in followed" :key="row.question">
           {{ row.title }}: “{{ row.name }}”, {{ row.because }}.
         </template>
       </p>
+      <PickFlips v-if="asksFlips" :flips="flips" :water="water" />
       <section v-for="other in pick.dissent" :key="other.question" class="reasons__dissent" data-testid="dissent">
         <h3>{{ dissentTitle(other) }}, would tie</h3>
         <RigDrawing :rig="other.rig" :label="`${rigTitle(other.rig, system)}, from the side`" />
@@ -125,6 +156,9 @@ async function makeTicket(): Promise<void> {
 }
 .reasons__score {
   margin-bottom: 6px;
+}
+.reasons__handling {
+  margin-top: 14px;
 }
 .reasons__school {
   margin-top: 12px;

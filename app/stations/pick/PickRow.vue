@@ -17,7 +17,7 @@ import RigDrawing from '../../parts/RigDrawing.vue';
 import { useUnits } from '../../composables/useUnits';
 import PickReasons from './PickReasons.vue';
 
-const props = defineProps<{ pick: Pick; advice: Advice; water: Water }>();
+const props = defineProps<{ pick: Pick; advice: Advice; water: Water; titled: boolean }>();
 const { system, show } = useUnits();
 
 const title = computed(() => rigTitle(props.pick.rig, system.value));
@@ -25,7 +25,7 @@ const like = computed(() => fishesLikeText(props.pick.fall, system.value));
 /** what it does, for the deck: how it runs where it is reeled, how it falls where it is dropped */
 const does = computed(() => {
   const { has, fall } = props.pick;
-  if (props.advice.wants.some(({ id }) => id === 'run')) {
+  if (props.pick.wants.some(({ id }) => id === 'run')) {
     return `runs at ${wantValue('run', has.run, system.value)}, holds at ${wantValue('hold', has.hold, system.value)}`;
   }
   return `falls ${show('speed', fall.speedMps)}${like.value ? `, fishes like ${like.value}` : ''}`;
@@ -36,7 +36,7 @@ function bandOf(id: WantId): readonly [number, number] | undefined {
   return id === 'run' || id === 'hold' ? props.pick.bands[id] : undefined;
 }
 const cells = computed(() =>
-  props.advice.wants.map((want) => ({
+  props.pick.wants.map((want) => ({
     want,
     value: wantValue(want.id, props.pick.has[want.id], system.value),
     uncertain: bandOf(want.id),
@@ -47,7 +47,7 @@ const cells = computed(() =>
 <template>
   <v-expansion-panel class="pick-row" :data-testid="`pick-${pick.rank}`">
     <v-expansion-panel-title hide-actions class="pick-row__title">
-      <div class="pick-row__grid">
+      <div class="pick-row__grid" :style="{ '--wants': cells.length }">
         <div class="pick-row__rank number">{{ pick.rank }}</div>
         <RigDrawing class="pick-row__drawing" :rig="pick.rig" :label="`${title}, from the side`" />
         <div class="pick-row__what">
@@ -59,7 +59,7 @@ const cells = computed(() =>
           </p>
         </div>
         <div v-for="cell in cells" :key="cell.want.id" class="pick-row__cell">
-          <span class="visually-hidden">{{ WANT_TITLE[cell.want.id] }}</span>
+          <span :class="titled ? 'pick-row__like' : 'visually-hidden'">{{ WANT_TITLE[cell.want.id] }}</span>
           <span class="pick-row__value number"><FractionText :text="cell.value" /></span>
           <span v-if="cell.want.id === 'fall' && like" class="pick-row__like"
             ><FractionText :text="`fishes like ${like}`"
@@ -74,7 +74,7 @@ const cells = computed(() =>
       </div>
     </v-expansion-panel-title>
     <v-expansion-panel-text>
-      <PickReasons :pick="pick" :advice="advice" :water="water" />
+      <PickReasons :pick="pick" :water="water" />
     </v-expansion-panel-text>
   </v-expansion-panel>
 </template>

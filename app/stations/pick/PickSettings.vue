@@ -23,12 +23,11 @@ const sources = computed(() => [
 ]);
 /** at least one family stays: the last one cannot be let go */
 const families = computed({
-  get: (): Family[] => [...(water.water.families ?? ['skirted' as const])],
+  get: (): Family[] => [...(water.water.families ?? FAMILIES)],
   set: (value) => {
     if (value.length === 0) return;
     const inOrder = FAMILIES.filter((family) => value.includes(family));
-    const jigsAlone = inOrder.length === 1 && inOrder[0] === 'skirted';
-    water.change({ families: jigsAlone ? undefined : inOrder });
+    water.change({ families: inOrder.length === FAMILIES.length ? undefined : inOrder });
   },
 });
 const FAMILY_CHOICES = [

@@ -16,6 +16,7 @@ import {
 } from '@core';
 import BandLine from '../../parts/BandLine.vue';
 import FractionText from '../../parts/FractionText.vue';
+import HandlingList from '../../parts/HandlingList.vue';
 import ReasonList from '../../parts/ReasonList.vue';
 import RigDrawing from '../../parts/RigDrawing.vue';
 import RigNumbers from '../../parts/RigNumbers.vue';
@@ -115,7 +116,8 @@ const cautions = computed(() => cautionsFor(props.ticket.rig, props.ticket.water
       <p v-if="ticket.score !== null">
         It answered {{ Math.round(ticket.score * 100) }} of 100 parts of what this water asked for.
       </p>
-      <ReasonList :reasons="reasons" />
+      <HandlingList v-if="ticket.handling" :steps="ticket.handling" />
+      <ReasonList :reasons="reasons" :water="ticket.water" />
       <p v-for="other in dissent" :key="other.question" class="sheet__dissent">
         <b>{{ dissentTitle(other) }}, would tie:</b> <FractionText :text="dissentText(other, system)" />
       </p>

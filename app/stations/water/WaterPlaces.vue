@@ -5,8 +5,11 @@ import { placeName } from './place-name';
 
 /** Several waters, by place and day: the one at hand, and the way to the others. */
 const WaterPlacesDialog = defineAsyncComponent(() => import('./WaterPlacesDialog.vue'));
+const LocalRulesDialog = defineAsyncComponent(() => import('./LocalRulesDialog.vue'));
 const store = useWater();
 const open = ref(false);
+const rules = ref(false);
+const ruleCount = computed(() => Object.keys(store.water.localRules ?? {}).length);
 const title = computed(() => placeName({ place: store.place, day: store.day }));
 /** in the heading the year goes without saying */
 const heading = computed(() => title.value.replace(/ \d{4}$/, ''));
@@ -24,7 +27,11 @@ const heading = computed(() => title.value.replace(/ \d{4}$/, ''));
       <b class="condensed">{{ heading }}</b>
       <span class="soft">{{ store.all.length > 1 ? `${store.all.length} kept` : 'rename' }}</span>
     </button>
+    <button type="button" class="places__rules" :aria-expanded="rules" @click="rules = true">
+      {{ ruleCount === 0 ? 'Local rules: none entered' : `Local rules: ${ruleCount} entered` }}
+    </button>
     <WaterPlacesDialog v-if="open" v-model="open" />
+    <LocalRulesDialog v-if="rules" v-model="rules" />
   </div>
 </template>
 
@@ -45,6 +52,17 @@ const heading = computed(() => title.value.replace(/ \d{4}$/, ''));
   text-align: left;
   cursor: pointer;
 }
+.places__rules {
+  min-height: 28px;
+  padding: 4px 0 0;
+  border: 0;
+  background: none;
+  color: rgb(var(--v-theme-ink-soft));
+  font: 500 14px var(--v-font-heading);
+  text-decoration: underline;
+  text-underline-offset: 3px;
+  cursor: pointer;
+}
 .places__here b {
   font-size: 19px;
   text-decoration: underline;
@@ -52,7 +70,8 @@ const heading = computed(() => title.value.replace(/ \d{4}$/, ''));
   text-underline-offset: 3px;
 }
 @media (max-width: 700px) {
-  .places__here {
+  .places__here,
+  .places__rules {
     min-height: 48px;
   }
 }

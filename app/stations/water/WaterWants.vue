@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { CONTRADICTION_TEXT, contradictions, WANT_MEANS, WANT_TITLE, wantBand, wantBecause } from '@core';
+import { CONTRADICTION_TEXT, contradictions, WANT_MEANS, WANT_TITLE, wantBand, ruleText } from '@core';
 import BandLine from '../../parts/BandLine.vue';
+import BecauseLine from '../../parts/BecauseLine.vue';
 import FractionText from '../../parts/FractionText.vue';
 import { useUnits } from '../../composables/useUnits';
 import { useWater } from '../../stores/water';
@@ -15,7 +16,7 @@ const rows = computed(() =>
     title: WANT_TITLE[want.id],
     means: WANT_MEANS[want.id],
     band: wantBand(want, system.value),
-    because: wantBecause(want, store.water, system.value),
+    because: want.rules.map((rule) => ({ rule, says: ruleText(rule, store.water, system.value) })),
   })),
 );
 const odd = computed(() => contradictions(store.water).map((id) => ({ id, says: CONTRADICTION_TEXT[id] })));
@@ -31,7 +32,11 @@ const odd = computed(() => contradictions(store.water).map((id) => ({ id, says: 
       <h3 class="wants__title" :title="row.means">{{ row.title }}</h3>
       <p class="wants__band number"><FractionText :text="row.band" /></p>
       <BandLine class="wants__line" :want="row.want" />
-      <p class="wants__because"><FractionText :text="row.because" /></p>
+      <p class="wants__because">
+        <template v-for="line in row.because" :key="line.rule"
+          ><BecauseLine :rule="line.rule" :says="line.says" :water="store.water" />{{ ' ' }}</template
+        >
+      </p>
     </article>
   </section>
 </template>

@@ -1,25 +1,148 @@
-import type { RigBody } from '../../rig/body';
+import type { RetrievePlan } from '../../motion/plan';
+import { wagMatch, type WagMatch } from '../../motion/tail';
+import { rigBody, type RigBody } from '../../rig/body';
 import type { Rig } from '../../rig/schema';
+import { DEFAULT_TEMP_C } from '../../motion/report';
+import type { Water } from '../../water/schema';
+import { schoolAnswers, type SchoolAnswers } from '../schools';
+import { waterFacts, type WaterFacts } from '../water-facts';
 
 export const FAULT_IDS = [
   'edge-on-round-body',
   'skirt-hides-tail',
   'bare-point-in-plastic',
   'core-longer-than-body',
+  'point-stays-in-plastic',
+  'tail-too-small',
+  'tail-too-strong',
+  'skirt-is-pinned',
+  'rolling-tail-overpowered',
+  'plastic-too-stiff',
+  'legs-behind-a-plate',
+  'plate-runs-wild',
+  'plate-wild-in-mud',
+  'ribbed-tail-upright',
+  'link-gathers-weed',
+  'one-tail-on-stems',
+  'bulk-behind-blades',
+  'tail-lifts-blades-over-weed',
+  'large-round-blade-in-weed',
+  'long-arm-over-wood',
+  'wide-arms-in-weed',
+  'arm-out-of-line',
+  'second-hook-too-large',
+  'second-hook-down-near-cover',
+  'guard-holds-point-flat',
+  'guard-too-stiff',
+  'guard-off-the-barb',
+  'tie-swings-hook-out',
+  'one-wire-in-twigs',
+  'wire-outguns-line',
+  'line-outguns-wire',
+  'pointed-nose-in-forks',
+  'football-in-riprap',
+  'legs-in-branches',
+  'edge-in-a-mat',
+  'skirt-too-bulky-for-clear',
+  'too-bright-for-clear',
+  'not-the-colour-of-their-food',
+  'worm-rather-than-jig',
+  'not-allowed-here',
+  'swim-jig-reeled-straight',
+  'rod-too-low',
+  'reeled-to-the-top',
+  'swim-jig-left-to-rest',
+  'plastic-slides-off',
+  'reeled-too-slowly-to-work',
+  'blades-blow-over',
+  'runs-into-the-weed',
+  'runs-outside-the-wanted-band',
+  'crept-through-mud',
 ] as const;
 export type FaultId = (typeof FAULT_IDS)[number];
+
+export type FaultData = Readonly<Record<string, number>>;
+
+/** What a rig is checked with: water and retrieve only where somebody gave them. */
+export interface CheckedWith {
+  readonly water?: Water | null;
+  readonly plan?: RetrievePlan | null;
+  /** °C, where no water says it */
+  readonly tempC?: number;
+}
+
+/** One rig made ready for its checks. */
+export interface Checked {
+  readonly rig: Rig;
+  readonly body: RigBody;
+  readonly match: WagMatch;
+  readonly tempC: number;
+  readonly water: Water | null;
+  readonly facts: WaterFacts | null;
+  readonly schools: SchoolAnswers | null;
+  readonly plan: RetrievePlan | null;
+}
+
+export function checkedOf(rig: Rig, { water = null, plan = null, tempC }: CheckedWith = {}): Checked {
+  const body = rigBody(rig);
+  const facts = water ? waterFacts(water, rig.family) : null;
+  return {
+    rig,
+    body,
+    match: wagMatch(rig.trailer?.kind ?? null, body.trailer, body.head.massKg),
+    tempC: water?.temperatureC ?? tempC ?? DEFAULT_TEMP_C,
+    water,
+    facts,
+    schools: facts ? schoolAnswers(facts) : null,
+    plan,
+  };
+}
 
 /** Verdict of a check on one rig: no data is never "fine". */
 export type Verdict =
   | { readonly verdict: 'holds' | 'does-not-apply' | 'cannot-tell' }
-  | { readonly verdict: 'advises'; readonly data: Readonly<Record<string, number>> };
+  | { readonly verdict: 'advises'; readonly data: FaultData };
 
-/** Finds one fault in a rig. */
+/** A rig, or its retrieve, after the remedy. */
+export type Cured = { readonly rig: Rig } | { readonly plan: RetrievePlan };
+
+/** Finds one fault and cures it. */
 export interface RigCheck {
   readonly id: FaultId;
-  judge(rig: Rig, body: RigBody): Verdict;
+  judge(checked: Checked): Verdict;
+  /** the remedy applied; null where only other tackle cures it */
+  cure(checked: Checked): Cured | null;
 }
 
 export const holds: Verdict = { verdict: 'holds' };
 export const doesNotApply: Verdict = { verdict: 'does-not-apply' };
-export const advises = (data: Readonly<Record<string, number>>): Verdict => ({ verdict: 'advises', data });
+export const cannotTell: Verdict = { verdict: 'cannot-tell' };
+export const advises = (data: FaultData = {}): Verdict => ({ verdict: 'advises', data });
+
+/** A fault where a condition holds. */
+export const adviseIf = (fault: boolean, data: FaultData = {}): Verdict => (fault ? advises(data) : holds);
+
+/** A rig with something about its trailer changed; a weighed mass goes where its size does. */
+export function withTrailer(rig: Rig, part: Partial<NonNullable<Rig['trailer']>>): Cured {
+  const { massG, widthMm, heightMm, ...rest } = rig.trailer!;
+  const resized = part.kind !== undefined || part.lengthMm !== undefined;
+  const measured = {
+    ...(massG === undefined ? {} : { massG }),
+    ...(widthMm === undefined ? {} : { widthMm }),
+    ...(heightMm === undefined ? {} : { heightMm }),
+  };
+  return { rig: { ...rig, trailer: { ...rest, ...(resized ? {} : measured), ...part } } };
+}
+
+export const withHead = (rig: Rig, part: Partial<Rig['head']>): Cured => ({
+  rig: { ...rig, head: { ...rig.head, ...part } },
+});
+export const withGuard = (rig: Rig, part: Partial<NonNullable<Rig['guard']>>): Cured => ({
+  rig: { ...rig, guard: { ...rig.guard!, ...part } },
+});
+export const withSkirt = (rig: Rig, part: Partial<NonNullable<Rig['skirt']>>): Cured => ({
+  rig: { ...rig, skirt: { ...rig.skirt!, ...part } },
+});
+
+/** Takes the trailer off, and the core with it. */
+export const withoutTrailer = (rig: Rig): Cured => ({ rig: { ...rig, trailer: null, core: null } });

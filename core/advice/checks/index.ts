@@ -1,30 +1,56 @@
-import type { RigBody } from '../../rig/body';
+import type { RetrievePlan } from '../../motion/plan';
 import type { Rig } from '../../rig/schema';
 import { FAULT_TEXT } from '../messages/faults-en';
-import { barePointInPlastic } from './bare-point-in-plastic';
-import type { FaultId, RigCheck } from './check';
-import { coreLongerThanBody } from './core-longer-than-body';
-import { edgeOnRoundBody } from './edge-on-round-body';
-import { skirtHidesTail } from './skirt-hides-tail';
+import { checkedOf, type Checked, type CheckedWith, type Cured, type FaultId, type RigCheck } from './check';
+import { HEAD_AND_GUARD_CHECKS } from './head-and-guard-checks';
+import { PLATE_AND_BLADE_CHECKS } from './plate-and-blade-checks';
+import { RETRIEVE_CHECKS } from './retrieve-checks';
+import { TRAILER_CHECKS } from './trailer-checks';
+
+export { FAULT_IDS, type CheckedWith, type FaultId } from './check';
 
 export const RIG_CHECKS: readonly RigCheck[] = [
-  edgeOnRoundBody,
-  skirtHidesTail,
-  barePointInPlastic,
-  coreLongerThanBody,
+  ...TRAILER_CHECKS,
+  ...HEAD_AND_GUARD_CHECKS,
+  ...PLATE_AND_BLADE_CHECKS,
+  ...RETRIEVE_CHECKS,
 ];
 
-/** A fault found in a rig, worded. */
+/** A fault found in a rig or in how it is fished, worded, with the rig or retrieve its remedy makes. */
 export interface Fault {
   readonly id: FaultId;
   readonly says: string;
   readonly remedy: string;
+  /** the rig after the remedy; null where the remedy is in the retrieve, or only other tackle cures it */
+  readonly fixedRig: Rig | null;
+  readonly fixedPlan: RetrievePlan | null;
 }
 
-/** Runs every check on one rig. */
-export function rigFaults(rig: Rig, body: RigBody): Fault[] {
-  return RIG_CHECKS.flatMap((check) => {
-    const verdict = check.judge(rig, body);
-    return verdict.verdict === 'advises' ? [{ id: check.id, ...FAULT_TEXT[check.id](verdict.data) }] : [];
+/** A remedy counts only where the fault is gone with it. */
+function curedBy(check: RigCheck, checked: Checked, given: CheckedWith): Cured | null {
+  const cured = check.cure(checked);
+  if (cured === null) return null;
+  const after = 'rig' in cured ? checkedOf(cured.rig, given) : checkedOf(checked.rig, { ...given, plan: cured.plan });
+  return check.judge(after).verdict === 'advises' ? null : cured;
+}
+
+/**
+ * Runs every check on one rig.
+ * @param given  water, retrieve and temperature, as far as they are known: what they would be needed for is not judged without
+ */
+export function rigFaults(rig: Rig, given: CheckedWith = {}): Fault[] {
+  const checked = checkedOf(rig, given);
+  return RIG_CHECKS.flatMap((check): Fault[] => {
+    const verdict = check.judge(checked);
+    if (verdict.verdict !== 'advises') return [];
+    const cured = curedBy(check, checked, given);
+    return [
+      {
+        id: check.id,
+        ...FAULT_TEXT[check.id](verdict.data),
+        fixedRig: cured && 'rig' in cured ? cured.rig : null,
+        fixedPlan: cured && 'plan' in cured ? cured.plan : null,
+      },
+    ];
   });
 }

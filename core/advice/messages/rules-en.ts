@@ -1,4 +1,5 @@
 import type { RuleId } from '../rules';
+import { FAMILY_TEXT, SPINNER_TEXT, VIBRATING_TEXT } from './rules-blades-en';
 
 /**
  * The because-line of every rule, in the app's voice. Words in braces are filled in with this water:
@@ -6,6 +7,9 @@ import type { RuleId } from '../rules';
  * rig gains or loses by it.
  */
 export const RULE_TEXT: Readonly<Record<RuleId, string>> = {
+  ...FAMILY_TEXT,
+  ...VIBRATING_TEXT,
+  ...SPINNER_TEXT,
   'fall-ice-cold': '{temp} is near the floor for bass: let it sink as slowly as it will.',
   'fall-cold': '{temp} is cold: a slow fall gives them time to decide.',
   'fall-cool': '{temp} is still cool: slow enough to be taken, quick enough to keep you in touch.',
@@ -257,6 +261,8 @@ export const RULE_TEXT: Readonly<Record<RuleId, string>> = {
   'pace-inactive-slower': 'They are not chasing: slower.',
   'pace-active-faster': 'They are chasing: faster, and they have no time to look.',
   'pace-mud-slower': 'In mud they need time to find it.',
+  'pace-blades-and-plates-faster': 'Blades and plates are brought back faster than a jig is swum.',
+  'pace-clear-faster': 'Clear: faster, so that they strike before they have looked.',
   'pace-search-faster': 'You are searching: cover water.',
   'window-leaves-room': 'A pace near the end of what a rig can do fails at the first gust, twig or tired wrist.',
   'kick-alive-at-this-pace': 'Plastic stiffens in cold water; at this pace its tail should still beat.',

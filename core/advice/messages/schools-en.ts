@@ -1,12 +1,21 @@
 import type { SchoolQuestion, SchoolRef } from '../../water/schema';
 import type { SchoolReason } from '../schools';
 
-/** Questions on which anglers part, as the settings name them; questions of families not judged yet have no words. */
-export const QUESTION_TITLE: Partial<Readonly<Record<SchoolQuestion, string>>> = {
+/** Questions on which anglers part, as the settings name them. */
+export const QUESTION_TITLE: Readonly<Record<SchoolQuestion, string>> = {
   weight: 'On weight',
   'mud-weight': 'Swim weight in mud',
   'mud-colour': 'Colour in mud',
+  'vibrating-kicker': 'Legs behind a plate',
+  'vibrating-lift': 'What lifts behind a plate',
+  'spinner-trailer': 'Trailer on a spinnerbait',
+  'spinner-blades-mud': 'Blades in mud',
+  'spinner-blades-spring': 'Blades while it is cold',
+  'spinner-bump': 'After bumping cover',
+  'spinner-rod': 'Rod for blades',
+  'trailer-hook': 'Trailer hook',
   'heavy-swim-tail': 'Tail on a heavy swim jig',
+  'swim-retrieve': 'Bringing a swim jig back',
   'swim-bottom': 'Swim jig on the bottom',
   'trailer-colour': 'Trailer against skirt',
   'colour-order': 'Colour goes by',
@@ -30,7 +39,7 @@ interface SchoolWords {
 }
 
 /** What each school is called and says, in the app's voice. */
-export const SCHOOL_WORDS: Partial<Readonly<Record<SchoolRef, SchoolWords>>> = {
+export const SCHOOL_WORDS: Readonly<Record<SchoolRef, SchoolWords>> = {
   'weight:heaviest': {
     name: 'heaviest',
     says: 'Step the weight up until casting, snags or refusals stop you: more presentations in a day and better contact.',
@@ -47,6 +56,54 @@ export const SCHOOL_WORDS: Partial<Readonly<Record<SchoolRef, SchoolWords>>> = {
     name: 'same weight, big trailer',
     says: 'Keep 3/8 so that it casts, and let a bigger trailer slow it.',
   },
+  'mud-weight:heavy-thump': {
+    name: 'heavy thump',
+    says: 'A heavy spinnerbait rolled slowly, its blade beating where they lie.',
+  },
+  'vibrating-kicker:never': { name: 'never', says: 'Flapping legs drag and kill the darting.' },
+  'vibrating-kicker:mud-only': {
+    name: 'in mud only',
+    says: 'Legs only where nothing can be seen: there they hold it in place.',
+  },
+  'vibrating-kicker:stems-and-panfish': {
+    name: 'for stems and panfish',
+    says: 'Two legs keep it upright between stems, and look like a panfish.',
+  },
+  'vibrating-lift:tail-lifts': { name: 'the tail', says: 'A paddle-tail lifts it; a flat body rides lower.' },
+  'vibrating-lift:body-lifts': { name: 'the body', says: 'A flat body lifts it; a paddle-tail rides lower.' },
+  'spinner-trailer:none': { name: 'none', says: 'It neither helps nor hurts, and it lifts: leave it off.' },
+  'spinner-trailer:low-profile': { name: 'slim', says: 'A slim one adds cast and shimmer.' },
+  'spinner-trailer:drag-in-mud': {
+    name: 'drag in cold mud',
+    says: 'Big drag in cold mud, to hold it back; else none.',
+  },
+  'spinner-blades-mud:single-large': { name: 'one large', says: 'One big blade, one big thump.' },
+  'spinner-blades-mud:double-colorado': { name: 'two round', says: 'Two round blades beat more than one.' },
+  'spinner-blades-spring:colorado-below-60': {
+    name: 'round below 60',
+    says: 'While it is cold round blades alone, since they turn slowly.',
+  },
+  'spinner-blades-spring:colorado-willow': { name: 'round and long', says: 'Thump and flash together, however cold.' },
+  'spinner-bump:pause': { name: 'pause', says: 'Half a second of pause once it has cleared the cover.' },
+  'spinner-bump:snap': {
+    name: 'snap',
+    says: 'Keep reeling into it; no bite, then snap the rod so that the skirt opens.',
+  },
+  'spinner-bump:keep-coming': { name: 'keep coming', says: 'Just creep on: the bump itself opens the skirt.' },
+  'spinner-rod:by-cover': { name: 'by cover', says: 'Short and stiff for grass, softer for wood.' },
+  'spinner-rod:fast-tip': { name: 'fast tip', says: 'A fast tip wherever the line is light.' },
+  'trailer-hook:off-until-losing': {
+    name: 'off until you lose fish',
+    says: 'A second hook costs bites: leave it off until fish are lost.',
+  },
+  'trailer-hook:on-when-fast': {
+    name: 'on when it is fast',
+    says: 'At a medium to fast retrieve it lands a few more.',
+  },
+  'trailer-hook:change-lure': {
+    name: 'change the lure',
+    says: 'Fish that strike short want another lure, not a hook.',
+  },
   'mud-colour:dark': { name: 'dark', says: 'A dark outline is what stands out when little light is left.' },
   'mud-colour:bright': { name: 'bright', says: 'Bright skirt and metal, so that anything shows at all.' },
   'mud-colour:natural-core': {
@@ -59,6 +116,8 @@ export const SCHOOL_WORDS: Partial<Readonly<Record<SchoolRef, SchoolWords>>> = {
     says: 'A wide kick pins the skirt on a heavy head; a rolling tail does not.',
   },
   'heavy-swim-tail:oversize': { name: 'oversize', says: 'Only a tail of five inches rocks a heavy head.' },
+  'swim-retrieve:shake': { name: 'shake it', says: 'Never just reel: hold it high and shake.' },
+  'swim-retrieve:steady': { name: 'steady', says: 'A tail that fits the head does it on a steady reel.' },
   'swim-bottom:never-rest': {
     name: 'keep it up',
     says: 'A narrow head falls over when it rests: keep it off the bottom.',
@@ -100,6 +159,7 @@ export const SCHOOL_WORDS: Partial<Readonly<Record<SchoolRef, SchoolWords>>> = {
     name: 'softest that moves',
     says: 'The softest tail still moves in the cold, and that is enough.',
   },
+  'cold-action:big-thump': { name: 'one slow beat', says: 'One big blade turning slowly.' },
   'cold-action:tight': { name: 'narrow wiggle', says: 'A tight wiggle, nothing broad.' },
   'trailer-matters:always': { name: 'always match it', says: 'Tail and head have to match at every weight.' },
   'trailer-matters:above-quarter': { name: 'above 1/4 oz', says: 'Up to about 1/4 oz any small tail works.' },
@@ -130,4 +190,12 @@ export const SCHOOL_BECAUSE: Readonly<Record<SchoolReason, string>> = {
   moving: 'because the lure keeps moving',
   'clear-bottom': 'because the water is clear and the jig sits on the bottom',
   'all-speak': 'because all of them have a point',
+  computed: 'because that is what the numbers say',
+  stems: 'because there are stems to turn over on',
+  'cold-mud': 'because it is cold and muddy',
+  blades: 'because blades are another matter than jigs',
+  plate: 'because behind a plate a narrow wiggle is enough',
+  matched: 'because tail and head fit',
+  'warm-edge': 'because it is warm, they are active and there is an edge to run along',
+  'fine-line': 'because the line is fine',
 };

@@ -10,16 +10,10 @@ import type { Advice, Pick, Reason } from '../rank';
 import { AT_LEAST, type WantId } from '../rule';
 import type { Want } from '../wants';
 import { waterFacts } from '../water-facts';
+import type { NotAJigId } from '../not-a-jig';
+import { NOT_A_JIG_TEXT } from './not-a-jig-en';
 import { RULE_TEXT } from './rules-en';
-import {
-  COVER_NAME,
-  LEAVE_THE_JIG,
-  MISSING_PART,
-  NOSE_NAME,
-  PHYSICS_ONLY,
-  TOO_MANY_PAIRS,
-  WANT_TITLE,
-} from './words-en';
+import { COVER_NAME, MISSING_PART, NOSE_NAME, FORBIDDEN_TEXT, TOO_MANY_PAIRS, WANT_TITLE } from './words-en';
 
 /** Value of a want as people read it, with its unit. Scales without a unit run to 100. */
 export function wantValue(id: WantId, value: number, system: UnitSystem): string {
@@ -95,6 +89,7 @@ function headText(rig: Rig, system: UnitSystem): string {
     ...(rig.head.nose === undefined || rig.head.nose === HEADS[rig.head.style].nose ? [] : [NOSE_NAME[rig.head.nose]]),
     HEADS[rig.head.style].title,
     ...(rig.head.cams ? ['with cams'] : []),
+    ...(!rig.guard && rig.keeper === 'screw' && rig.head.style !== 'bullet' ? ['without a guard'] : []),
   ].join(' ');
 }
 
@@ -141,7 +136,7 @@ const sharedBy = (rule: string, { picks }: Advice): number =>
 
 /** One plain sentence for a row: what speaks for it more than for the others, then what speaks most against it. */
 export function pickSentence(pick: Pick, advice: Advice, water: Water, system: UnitSystem): string {
-  const { wants } = advice;
+  const { wants } = pick;
   const forRig = pick.reasons
     .filter((reason) => reason.for && reason.want === null && !EVERYDAY.has(reason.rule))
     .map((reason) => ({ reason, worth: reason.weight / sharedBy(reason.rule, advice) }))
@@ -167,14 +162,15 @@ const EVERYDAY: ReadonlySet<string> = new Set([
 
 const lowerFirst = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);
 
+/** When something else is the answer: why, and what to tie instead. */
+export const notAJigText = (id: NotAJigId): string => `${NOT_A_JIG_TEXT[id].says} ${NOT_A_JIG_TEXT[id].instead}`;
+
 /** Warnings that come with an answer. */
 export function adviceWarnings(advice: Advice): string[] {
-  const { schools } = advice;
-  const leave = schools['clear-water'].school === 'leave-the-jig' || schools['grass-jig'].school === 'worm-rig';
   return [
     ...advice.missing.map((tray) => MISSING_PART[tray]),
-    ...(advice.physicsOnly ? [PHYSICS_ONLY] : []),
-    ...(leave ? [LEAVE_THE_JIG] : []),
+    ...advice.forbidden.map((row) => FORBIDDEN_TEXT[row.by](row.heads)),
+    ...(advice.notAJig ? [notAJigText(advice.notAJig)] : []),
     ...(advice.tooManyPairs > 0 ? [TOO_MANY_PAIRS] : []),
   ];
 }

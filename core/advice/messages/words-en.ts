@@ -2,6 +2,7 @@ import type { CautionId } from '../../ticket/cautions';
 import type { RigTray } from '../../rig/box';
 import type { Nose } from '../../tackle/heads';
 import type { CoverKind } from '../../water/schema';
+import type { Forbidden } from '../forbidden';
 import type { WantId } from '../rule';
 
 /** Names people see for ids. */
@@ -65,11 +66,13 @@ export const MISSING_PART: Readonly<Record<RigTray, string>> = {
   trailers: 'No trailer in this box: rigs are ranked without plastic. Add one and the order will change.',
 };
 
-export const PHYSICS_ONLY =
-  'Vibrating jigs and spinnerbaits are ranked on how they run, push, flash and kick, and on colour; their own rules are still to come. Beside them skirted jigs are ranked on the same.';
-
-export const LEAVE_THE_JIG =
-  'The school you chose would leave the jig in the box here and fish the same plastic on a weedless worm rig; what follows is the best jig all the same.';
+/** What the rules of a place leave out, by how many heads. */
+export const FORBIDDEN_TEXT: Readonly<Record<Forbidden['by'], (heads: number) => string>> = {
+  lead: (heads) =>
+    `The rules you entered for this place forbid lead: ${heads} ${heads === 1 ? 'head is' : 'heads are'} left out. Tungsten, bismuth and brass stay.`,
+  hooks: () =>
+    'The rules you entered for this place allow no hook on the line, so nothing can be picked. If that is not so, correct “hooks to a line”.',
+};
 
 export const TOO_MANY_PAIRS =
   'This box holds so many different heads and trailers that comparing them all would take minutes. Mark what you do not fish as used up, or rank from every kind there is.';

@@ -7,9 +7,12 @@ import { HOOK_AND_GUARD_RULES } from './hooks-and-guards';
 import { PUSH_BANDS, PUSH_SHIFTS, SHOW_BANDS, SHOW_SHIFTS } from './motion';
 import { LENGTH_BANDS, LENGTH_SHIFTS, RATIO_BANDS, SNAG_BANDS } from './size';
 import { HOLD_BANDS, HOLD_SHIFTS, KICK_BANDS, RUN_BANDS, WINDOW_BANDS } from './retrieve';
+import type { FAMILY_RULES } from './family';
+import { SPINNER_RULES } from './spinner';
 import { SKIRT_RULES } from './skirts';
 import { SWIM_RULES } from './swim';
 import { TRAILER_RULES } from './trailers';
+import { VIBRATING_RULES } from './vibrating';
 import { WEIGHT_BANDS, WEIGHT_SHIFTS } from './weight';
 
 /** Rules that set bands, a topic for each want. */
@@ -34,6 +37,8 @@ const meantFor = (rules: readonly PreferRule[], family: readonly Family[]): Pref
 /** Rules that speak for or against rigs. */
 export const PREFER_RULES: readonly PreferRule[] = [
   ...meantFor([...HEAD_RULES, ...HOOK_AND_GUARD_RULES, ...SKIRT_RULES, ...TRAILER_RULES, ...SWIM_RULES], ['skirted']),
+  ...meantFor(VIBRATING_RULES, ['vibrating']),
+  ...meantFor(SPINNER_RULES, ['spinner']),
   ...meantFor(COLOUR_RULES, FAMILIES),
 ];
 
@@ -63,4 +68,7 @@ export type RuleId =
   | IdOf<typeof SKIRT_RULES>
   | IdOf<typeof TRAILER_RULES>
   | IdOf<typeof SWIM_RULES>
+  | IdOf<typeof VIBRATING_RULES>
+  | IdOf<typeof SPINNER_RULES>
+  | IdOf<typeof FAMILY_RULES>
   | IdOf<typeof COLOUR_RULES>;

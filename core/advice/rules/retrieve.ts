@@ -1,3 +1,4 @@
+import { lengthMFromFt, lengthMFromIn } from '../../units/units';
 import type { BandRule, ShiftRule } from '../rule';
 import type { WaterFacts } from '../water-facts';
 
@@ -34,7 +35,13 @@ export const HOLD_BANDS = [
 export const HOLD_SHIFTS = [
   { id: 'pace-inactive-slower', when: (w) => w.water.mood === 'inactive', times: 0.85 },
   { id: 'pace-active-faster', when: (w) => w.water.mood === 'active', times: 1.15 },
-  { id: 'pace-mud-slower', when: (w) => w.seenM < 0.15, times: 0.85 },
+  { id: 'pace-mud-slower', when: (w) => w.seenM < lengthMFromIn(6), times: 0.85 },
+  {
+    id: 'pace-blades-and-plates-faster',
+    when: (w) => w.family !== 'skirted' && !w.belowF(60) && w.water.mood !== 'inactive',
+    times: 1.25,
+  },
+  { id: 'pace-clear-faster', when: (w) => w.seenM >= lengthMFromFt(4) && !w.belowF(60), times: 1.15 },
   { id: 'pace-search-faster', when: (w) => w.water.aim === 'search', times: 1.15 },
 ] as const satisfies readonly ShiftRule[];
 

@@ -15,7 +15,7 @@ import { readPanderoJson } from './read';
 import { writeBackup, writeBox, writeTickets } from './write';
 
 const advice = advise(NORTH_ARM, DEMO_BOX, 1);
-const ticket: Ticket = makeTicket(advice.picks[0]!, advice, NORTH_ARM, {
+const ticket: Ticket = makeTicket(advice.picks[0]!, NORTH_ARM, {
   id: 'a-ticket',
   madeAt: '2026-09-26T06:30:00.000Z',
   name: 'Hedgerow, Saturday',
@@ -178,7 +178,7 @@ test('a ticket of a reeled rig comes back the same, and says nothing of what was
   const water: Water = { ...NORTH_ARM, depthM: 2.4, cover: [], band: { fromM: 0.4, toM: 1 } };
   const reeled = advise(water, DEMO_BOX, 12);
   for (const pick of reeled.picks) {
-    const made = makeTicket(pick, reeled, water, { id: 'a', madeAt: '2026-09-26T10:00:00.000Z', name: '' });
+    const made = makeTicket(pick, water, { id: 'a', madeAt: '2026-09-26T10:00:00.000Z', name: '' });
     expect('kick' in made.has).toBe(Number.isFinite(pick.has.kick));
     const read = readPanderoJson(writeTickets([made]));
     expect(read).toMatchObject({ ok: true, value: { value: { tickets: [made] } } });

@@ -1,0 +1,60 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { CHOICE_TITLE, CHOICES, HANDLING_TEXT, SCHOOL_WORDS, handbookRule, type Choice, type HandlingId } from '@core';
+import BecauseLine from './BecauseLine.vue';
+
+/** What to cut, fit and do with a rig, in the order in which it is done. */
+const props = defineProps<{ steps: readonly { readonly choice: Choice; readonly rule: string }[] }>();
+
+const groups = computed(() =>
+  CHOICES.flatMap((choice) => {
+    const lines = props.steps
+      .filter((step) => step.choice === choice)
+      .map(({ rule }) => {
+        const school = handbookRule(rule)?.school ?? null;
+        return {
+          rule,
+          says: HANDLING_TEXT[rule as HandlingId] ?? rule,
+          school: school ? SCHOOL_WORDS[school].name : '',
+        };
+      });
+    return lines.length > 0 ? [{ choice, title: CHOICE_TITLE[choice], lines }] : [];
+  }),
+);
+</script>
+
+<template>
+  <section class="handling" aria-label="How to cut, fit and fish it" data-testid="handling">
+    <h3>How to cut, fit and fish it</h3>
+    <dl>
+      <template v-for="group in groups" :key="group.choice">
+        <dt>{{ group.title }}</dt>
+        <dd>
+          <p v-for="line in group.lines" :key="line.rule">
+            <BecauseLine :rule="line.rule" :says="line.says" />
+            <small v-if="line.school" class="soft"> school “{{ line.school }}”</small>
+          </p>
+        </dd>
+      </template>
+    </dl>
+  </section>
+</template>
+
+<style scoped>
+.handling dl {
+  display: grid;
+  grid-template-columns: 104px 1fr;
+}
+.handling dt,
+.handling dd {
+  padding: 4px 0;
+  border-bottom: 1px solid rgb(var(--v-theme-rule));
+}
+.handling dt {
+  font: 600 15px var(--v-font-heading);
+  color: rgb(var(--v-theme-ink-soft));
+}
+.handling dd p + p {
+  margin-top: 3px;
+}
+</style>

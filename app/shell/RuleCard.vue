@@ -1,0 +1,115 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { useRouter } from 'vue-router';
+import { handbookRule, QUESTION_TITLE, questionOf, ruleText, SCHOOL_WORDS, speaksAgainst } from '@core';
+import FractionText from '../parts/FractionText.vue';
+import { useUnits } from '../composables/useUnits';
+import { useRuleCard } from '../stores/handbook';
+
+/** One rule, read by itself: what it says, when it speaks, what it does, and what speaks against it. */
+const card = useRuleCard();
+const router = useRouter();
+const { system } = useUnits();
+const open = computed({ get: () => card.id !== null, set: (shown) => !shown && card.close() });
+const rule = computed(() => (card.id === null ? null : handbookRule(card.id)));
+const says = computed(() => {
+  if (!rule.value) return '';
+  const here = card.water ? ruleText(rule.value.id, card.water, system.value) : rule.value.id;
+  // rules of handling have no line that names the water
+  return here === rule.value.id ? rule.value.says : here;
+});
+const school = computed(() => {
+  const ref = rule.value?.school;
+  return ref ? { question: QUESTION_TITLE[questionOf(ref)], ...SCHOOL_WORDS[ref] } : null;
+});
+const against = computed(() => (card.id === null ? [] : speaksAgainst(card.id)));
+
+async function toHandbook(): Promise<void> {
+  const id = card.id;
+  card.close();
+  await router.push({ path: '/handbook', query: { rule: id } });
+}
+</script>
+
+<template>
+  <v-dialog v-model="open" aria-label="A rule of the handbook" :max-width="620" scrollable>
+    <v-card v-if="rule" class="rule-card" data-testid="rule-card">
+      <p class="rule-card__says"><FractionText :text="says" /></p>
+      <dl>
+        <dt>Speaks when</dt>
+        <dd>{{ rule.when }}</dd>
+        <template v-if="rule.does">
+          <dt>Does</dt>
+          <dd><FractionText :text="rule.does" /></dd>
+        </template>
+        <template v-if="rule.weight !== null">
+          <dt>Counts</dt>
+          <dd class="number">{{ rule.weight > 0 ? '+' : '−' }}{{ Math.abs(rule.weight) }}</dd>
+        </template>
+        <template v-if="school">
+          <dt>School</dt>
+          <dd>{{ school.question }}: “{{ school.name }}”. {{ school.says }}</dd>
+        </template>
+      </dl>
+      <h3>What speaks against it</h3>
+      <p v-if="against.length === 0" class="soft">No rule of ours does. The fish may.</p>
+      <ul v-else>
+        <li v-for="other in against" :key="other.id">
+          <button type="button" class="because" @click="card.open(other.id, card.water)">
+            <FractionText :text="other.says" />
+          </button>
+          <small class="soft"
+            >{{ other.when
+            }}<template v-if="other.school"> · the school “{{ SCHOOL_WORDS[other.school].name }}” </template></small
+          >
+        </li>
+      </ul>
+      <div class="rule-card__foot">
+        <v-btn class="act" autofocus @click="card.close()">Close</v-btn>
+        <v-btn @click="toHandbook">Read it in the handbook</v-btn>
+        <code class="soft">{{ rule.id }}</code>
+      </div>
+    </v-card>
+  </v-dialog>
+</template>
+
+<style scoped>
+.rule-card {
+  padding: 20px 24px;
+  display: grid;
+  gap: 12px;
+}
+.rule-card__says {
+  font-size: 18px;
+  padding-bottom: 10px;
+  border-bottom: 2px solid rgb(var(--v-theme-ink));
+}
+.rule-card dl {
+  display: grid;
+  grid-template-columns: 104px 1fr;
+  gap: 4px 12px;
+}
+.rule-card dt {
+  font: 600 15px var(--v-font-heading);
+  color: rgb(var(--v-theme-ink-soft));
+}
+.rule-card ul {
+  list-style: none;
+}
+.rule-card li {
+  padding: 6px 0;
+  border-bottom: 1px solid rgb(var(--v-theme-rule));
+}
+.rule-card small {
+  display: block;
+}
+.rule-card__foot {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px;
+  align-items: center;
+}
+.rule-card__foot code {
+  margin-left: auto;
+}
+</style>

@@ -1,0 +1,185 @@
+<script setup lang="ts">
+import { computed, nextTick, onMounted, ref, watch } from 'vue';
+import { useRoute } from 'vue-router';
+import { FAULT_IDS, HANDBOOK, QUESTION_TITLE, questionOf, SCHOOL_WORDS, type HandbookRule } from '@core';
+import BecauseLine from '../../parts/BecauseLine.vue';
+import FractionText from '../../parts/FractionText.vue';
+import { useGradually } from '../../composables/useGradually';
+
+/** Every rule that judges, to be read: by chapter, and by words that are looked for. */
+const route = useRoute();
+const sought = ref('');
+const chapterId = ref(HANDBOOK[0]!.id);
+
+const asked = computed(() => (typeof route.query['rule'] === 'string' ? route.query['rule'] : null));
+const count = HANDBOOK.reduce((sum, { rules }) => sum + rules.length, 0);
+const words = computed(() => sought.value.trim().toLowerCase().split(/\s+/).filter(Boolean));
+const haystack = ({ id, says, when, does, school }: HandbookRule): string =>
+  [id.replace(/-/g, ' '), says, when, does ?? '', school ? SCHOOL_WORDS[school].name : ''].join(' ').toLowerCase();
+const found = computed(() => {
+  if (words.value.length === 0) return null;
+  return HANDBOOK.flatMap(({ rules }) => rules).filter((rule) => {
+    const text = haystack(rule);
+    return words.value.every((word) => text.includes(word));
+  });
+});
+const chapter = computed(() => HANDBOOK.find(({ id }) => id === chapterId.value) ?? HANDBOOK[0]!);
+const rules = computed(() => found.value ?? chapter.value.rules);
+const shown = useGradually(() => rules.value.length, 0, 12);
+
+async function goTo(id: string | null): Promise<void> {
+  const at = HANDBOOK.find((row) => row.rules.some((rule) => rule.id === id));
+  if (!at || id === null) return;
+  sought.value = '';
+  chapterId.value = at.id;
+  // rows come a few a frame: wait until the one asked for is there
+  for (let tries = 0; tries < 60; tries++) {
+    await nextTick();
+    const row = document.getElementById(id);
+    if (row) {
+      row.scrollIntoView({ block: 'center' });
+      row.focus({ preventScroll: true });
+      return;
+    }
+    await new Promise((resolve) => requestAnimationFrame(resolve));
+  }
+}
+onMounted(() => void goTo(asked.value));
+watch(asked, (id) => void goTo(id));
+</script>
+
+<template>
+  <div class="handbook">
+    <header class="handbook__head">
+      <h1>Handbook</h1>
+      <p>
+        The {{ count }} rules by which rigs are judged, and {{ FAULT_IDS.length }} checks of any rig. A rule is advice,
+        not law; local rules and your licence come first. Tap a line to read what speaks against it.
+      </p>
+      <v-text-field v-model="sought" label="Look for" clearable hide-details autocomplete="off" />
+    </header>
+    <nav v-if="found === null" class="handbook__chapters" aria-label="Chapters">
+      <button
+        v-for="row in HANDBOOK"
+        :key="row.id"
+        type="button"
+        :aria-current="row.id === chapter.id ? 'true' : undefined"
+        @click="chapterId = row.id"
+      >
+        {{ row.title }} <span class="soft number">{{ row.rules.length }}</span>
+      </button>
+    </nav>
+    <section class="handbook__rules" :class="{ 'handbook__rules--wide': found !== null }">
+      <h2 role="status">
+        {{ found === null ? chapter.title : `${found.length} ${found.length === 1 ? 'rule' : 'rules'}` }}
+      </h2>
+      <p v-if="rules.length === 0">
+        No rule speaks of that. Look for fewer words, or a part of one: “claw”, “willow”, “guard”.
+      </p>
+      <article
+        v-for="rule in rules.slice(0, shown)"
+        :id="rule.id"
+        :key="rule.id"
+        tabindex="-1"
+        :class="{ handbook__asked: rule.id === asked }"
+      >
+        <p class="handbook__says"><BecauseLine :rule="rule.id" :says="rule.says" /></p>
+        <p class="handbook__when soft">
+          <b>{{ rule.when }}</b>
+          <template v-if="rule.does"> · <FractionText :text="rule.does" /></template>
+          <template v-if="rule.weight !== null">
+            · counts <span class="number">{{ rule.weight > 0 ? '+' : '−' }}{{ Math.abs(rule.weight) }}</span></template
+          >
+          <template v-if="rule.school">
+            · school: {{ QUESTION_TITLE[questionOf(rule.school)] }}, “{{ SCHOOL_WORDS[rule.school].name }}”</template
+          >
+        </p>
+      </article>
+    </section>
+  </div>
+</template>
+
+<style scoped>
+.handbook {
+  display: grid;
+  grid-template: 'head head' auto 'chapters rules' 1fr / 300px 1fr;
+}
+.handbook__head {
+  grid-area: head;
+  display: grid;
+  grid-template-columns: auto 1fr 260px;
+  gap: 18px;
+  align-items: center;
+  padding: 12px 18px;
+  background: rgb(var(--v-theme-shade));
+  border-bottom: 2px solid rgb(var(--v-theme-ink));
+}
+.handbook__chapters {
+  grid-area: chapters;
+  display: grid;
+  align-content: start;
+  border-right: 1px solid rgb(var(--v-theme-rule));
+}
+.handbook__chapters button {
+  display: flex;
+  justify-content: space-between;
+  min-height: 34px;
+  align-items: center;
+  padding: 0 18px;
+  border: 0;
+  border-bottom: 1px solid rgb(var(--v-theme-rule));
+  background: none;
+  color: inherit;
+  font: 600 16px var(--v-font-heading);
+  text-align: left;
+  cursor: pointer;
+}
+.handbook__chapters button[aria-current] {
+  background: rgb(var(--v-theme-bottle));
+  color: rgb(var(--v-theme-on-secondary));
+}
+.handbook__chapters button[aria-current] .soft {
+  color: inherit;
+}
+.handbook__rules {
+  grid-area: rules;
+  padding: 12px 18px 40px;
+}
+.handbook__rules--wide {
+  grid-column: 1 / -1;
+}
+.handbook article {
+  padding: 8px 0 8px 10px;
+  border-bottom: 1px solid rgb(var(--v-theme-rule));
+  scroll-margin: 80px;
+}
+.handbook__asked {
+  box-shadow: inset 5px 0 rgb(var(--v-theme-bottle));
+}
+.handbook__says {
+  font-size: 17px;
+}
+.handbook__when {
+  font-size: 14.5px;
+}
+@media (max-width: 700px) {
+  .handbook {
+    display: block;
+    padding-bottom: 64px;
+  }
+  .handbook__head {
+    grid-template-columns: 1fr;
+    gap: 8px;
+  }
+  .handbook__chapters {
+    display: flex;
+    overflow-x: auto;
+  }
+  .handbook__chapters button {
+    min-height: 48px;
+    flex: none;
+    gap: 8px;
+    border-right: 1px solid rgb(var(--v-theme-rule));
+  }
+}
+</style>

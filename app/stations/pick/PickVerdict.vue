@@ -1,0 +1,88 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { NOT_A_JIG_TEXT, rigTitle, ruleText, type Advice, type Water } from '@core';
+import BecauseLine from '../../parts/BecauseLine.vue';
+import FractionText from '../../parts/FractionText.vue';
+import { useUnits } from '../../composables/useUnits';
+import { FAMILY_TITLE } from './family-names';
+
+/** Which family at all, and when none of them is the answer. */
+const props = defineProps<{ advice: Advice; water: Water }>();
+const { system } = useUnits();
+
+const SHOWN_LINES = 2;
+const families = computed(() =>
+  [...props.advice.families]
+    .sort((a, b) => (b.best?.score ?? -1) - (a.best?.score ?? -1))
+    .map(({ family, best, rules }) => ({
+      family,
+      title: FAMILY_TITLE[family],
+      score: best === null ? null : Math.round(best.score * 100),
+      rig: best === null ? 'none in this box' : rigTitle(best.rig, system.value),
+      rules: rules.slice(0, SHOWN_LINES).map((row) => ({
+        ...row,
+        says: ruleText(row.rule, props.water, system.value),
+      })),
+    })),
+);
+const instead = computed(() =>
+  props.advice.notAJig === null ? null : { rule: props.advice.notAJig, ...NOT_A_JIG_TEXT[props.advice.notAJig] },
+);
+</script>
+
+<template>
+  <section v-if="instead" class="verdict__else" role="note" data-testid="not-a-jig">
+    <h2>Something else is the answer here</h2>
+    <p><BecauseLine :rule="instead.rule" :says="instead.says" /> {{ instead.instead }}</p>
+  </section>
+  <section v-if="families.length > 1" class="verdict" aria-label="Which family" data-testid="families">
+    <article v-for="row in families" :key="row.family">
+      <h2>{{ row.title }}</h2>
+      <p class="verdict__score">
+        <b class="number">{{ row.score ?? '–' }}</b> <FractionText :text="row.rig" />
+      </p>
+      <p v-for="line in row.rules" :key="line.rule" class="verdict__line">
+        <span class="number" aria-hidden="true">{{ line.for ? '+' : '−' }}</span>
+        <span class="visually-hidden">{{ line.for ? 'for it: ' : 'against it: ' }}</span>
+        <BecauseLine :rule="line.rule" :says="line.says" :water="water" />
+      </p>
+    </article>
+  </section>
+</template>
+
+<style scoped>
+.verdict {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(260px, 1fr));
+  border-bottom: 2px solid rgb(var(--v-theme-ink));
+}
+.verdict article {
+  padding: 8px 18px 10px;
+  border-left: 1px solid rgb(var(--v-theme-rule));
+}
+.verdict article:first-child {
+  border-left: 6px solid rgb(var(--v-theme-bottle));
+  padding-left: 12px;
+}
+.verdict h2 {
+  font-size: 18px;
+}
+.verdict__score {
+  display: grid;
+  grid-template-columns: auto 1fr;
+  gap: 8px;
+  align-items: baseline;
+}
+.verdict__score .number {
+  font-size: 24px;
+}
+.verdict__line {
+  font-size: 14.5px;
+  color: rgb(var(--v-theme-ink-soft));
+}
+.verdict__else {
+  padding: 10px 18px;
+  border-left: 6px solid rgb(var(--v-theme-oxblood));
+  border-bottom: 1px solid rgb(var(--v-theme-rule));
+}
+</style>

@@ -1,0 +1,242 @@
+import { guardCollapseN } from '../../hold/guard';
+import { POINT_ARM_SHARE, rollUp } from '../../hold/hook-point';
+import { arrivingSetN, neededSetN, straightensN } from '../../hold/hook-set';
+import { fibreGuard } from '../../rig/catalogue';
+import type { Guard, Rig } from '../../rig/schema';
+import { colourClassOf, type ColourClass } from '../../tackle/colours';
+import { HEADS } from '../../tackle/heads';
+import { HOOKS } from '../../tackle/hooks';
+import { lengthMFromFt, lengthMFromIn } from '../../units/units';
+import type { Water } from '../../water/schema';
+import {
+  adviseIf,
+  cannotTell,
+  doesNotApply,
+  withGuard,
+  withHead,
+  withSkirt,
+  withTrailer,
+  type Checked,
+  type RigCheck,
+} from './check';
+import { again } from './trailer-checks';
+
+/** Push of a guard above which light fish are lost, N. @source craft-practice */
+const STIFF_N = 2.2;
+/** How far past the point a guard may end, mm: it has to clear the barb, no more. @source craft-practice */
+const PAST_POINT_MM = { from: 1, cut: 6, to: 12 } as const;
+/** Strands left where a skirt is thinned for clear water, and from which it is bulky. @source craft-practice */
+const CLEAR_STRANDS = 40;
+const BULKY_STRANDS = 55;
+/** Power of the rod and line out with which a hook-set is judged: a usual one, half a cast. @source craft-practice */
+const SET_WITH = { power: 'medium-heavy', lineOutM: 12.5 } as const;
+/** A line that bends a hook open before it breaks, as a share of its strength. @source craft-practice */
+const LINE_PULLS_SHARE = 0.7;
+const N_PER_LBF = 4.4482;
+
+const LEGGED: ReadonlySet<string> = new Set(['kick-bug', 'kick-chunk', 'creature', 'curl-craw', 'twin-tail-grub']);
+/** Colours that pass for each food. @source craft-practice */
+const FOOD_COLOURS: Readonly<Record<Water['forage'][number], readonly ColourClass[]>> = {
+  shad: ['white-shad'],
+  minnow: ['white-shad'],
+  panfish: ['panfish', 'natural'],
+  crayfish: ['crayfish', 'natural'],
+  perch: ['perch', 'natural', 'panfish'],
+};
+const FOOD_COLOUR: Readonly<Record<Water['forage'][number], string>> = {
+  shad: 'white',
+  minnow: 'white',
+  panfish: 'bluegill mix',
+  crayfish: 'brown/orange',
+  perch: 'green pumpkin',
+};
+
+const jig = ({ rig }: Checked): boolean => rig.family === 'skirted';
+const noseOf = (rig: Rig): string => rig.head.nose ?? HEADS[rig.head.style].nose;
+
+/** Distance from the root of a guard to the point it shields, mm. */
+function pointMm(rig: Rig): number {
+  const { gapMm, shankMm, reachMm } = HOOKS[rig.head.hook.size];
+  return Math.hypot(reachMm - gapMm / 2 - POINT_ARM_SHARE * shankMm, gapMm);
+}
+
+const facts = (
+  id: RigCheck['id'],
+  applies: (checked: Checked) => boolean,
+  fault: (w: NonNullable<Checked['facts']>, checked: Checked) => boolean,
+  cure: RigCheck['cure'],
+): RigCheck => ({
+  id,
+  judge(checked) {
+    if (!applies(checked)) return doesNotApply;
+    return checked.facts === null ? cannotTell : adviseIf(fault(checked.facts, checked));
+  },
+  cure,
+});
+
+const guardN = (rig: Rig): number => (rig.guard ? guardCollapseN(rig.guard) : 0);
+
+/** The first of some guards with which a fault is gone. */
+function guardThatCures(
+  checked: Checked,
+  check: RigCheck,
+  parts: readonly Partial<Guard>[],
+): ReturnType<RigCheck['cure']> {
+  for (const part of parts) {
+    const cured = withGuard(checked.rig, part);
+    if ('rig' in cured && check.judge(again(checked, cured.rig)).verdict !== 'advises') return cured;
+  }
+  return null;
+}
+
+/** Fewer fibres, down to a few. */
+const fewer = ({ rig }: Checked): Partial<Guard>[] =>
+  Array.from({ length: rig.guard!.fibres }, (_, less) => rig.guard!.fibres - less)
+    .filter((fibres) => fibres >= 4)
+    .map((fibres) => ({ fibres, spread: 'fanned' as const }));
+
+const guardHoldsPointFlat: RigCheck = {
+  id: 'guard-holds-point-flat',
+  judge(checked) {
+    const { rig, body } = checked;
+    if (!jig(checked) || !rig.guard) return doesNotApply;
+    return adviseIf(rollUp(rig, body, guardN(rig)) === 'lies-flat' && rollUp(rig, body, 0) === 'turns-up');
+  },
+  cure(checked) {
+    return guardThatCures(checked, this, fewer(checked));
+  },
+};
+
+const guardTooStiff: RigCheck = {
+  id: 'guard-too-stiff',
+  judge: (checked) =>
+    jig(checked) && checked.rig.guard?.kind === 'fibre'
+      ? adviseIf(guardN(checked.rig) > STIFF_N, { collapseN: guardN(checked.rig) })
+      : doesNotApply,
+  cure(checked) {
+    return guardThatCures(checked, this, [{ spread: 'fanned' }, { spread: 'wings' }, ...fewer(checked)]);
+  },
+};
+
+const guardOffTheBarb: RigCheck = {
+  id: 'guard-off-the-barb',
+  judge(checked) {
+    const { rig } = checked;
+    if (!jig(checked) || rig.guard?.kind !== 'fibre') return doesNotApply;
+    const pastMm = rig.guard.lengthMm - pointMm(rig);
+    return adviseIf(pastMm < PAST_POINT_MM.from || pastMm > PAST_POINT_MM.to, { pastMm });
+  },
+  cure: ({ rig }) => withGuard(rig, { lengthMm: Math.round(pointMm(rig) + PAST_POINT_MM.cut) }),
+};
+
+const tieSwingsHookOut: RigCheck = {
+  id: 'tie-swings-hook-out',
+  judge: (checked) =>
+    jig(checked) ? adviseIf(rollUp(checked.rig, checked.body, guardN(checked.rig)) === 'swings-out') : doesNotApply,
+  cure: ({ rig }) => ({ rig: { ...rig, guard: fibreGuard(14) } }),
+};
+
+const wireOutgunsLine: RigCheck = {
+  id: 'wire-outguns-line',
+  judge(checked) {
+    if (checked.plan === null) return cannotTell;
+    const neededN = neededSetN(checked.rig);
+    const arrivesN = arrivingSetN(checked.plan.line, SET_WITH.power, SET_WITH.lineOutM);
+    return adviseIf(arrivesN < neededN, { neededN, arrivesN });
+  },
+  cure: (checked) => {
+    const lines = [
+      { kind: 'fluorocarbon', lb: 20 },
+      { kind: 'braid', lb: 30 },
+      { kind: 'braid', lb: 50 },
+      { kind: 'braid', lb: 65 },
+    ] as const;
+    const neededN = neededSetN(checked.rig);
+    const line = lines.find((one) => arrivingSetN(one, SET_WITH.power, SET_WITH.lineOutM) >= neededN);
+    return line ? { plan: { ...checked.plan!, line } } : null;
+  },
+};
+
+const lineOutgunsWire: RigCheck = {
+  id: 'line-outguns-wire',
+  judge({ rig, plan }) {
+    if (plan === null) return cannotTell;
+    const opensN = straightensN(rig.head.hook);
+    const pullN = LINE_PULLS_SHARE * plan.line.lb * N_PER_LBF;
+    // a heavy drag is set only with line made for it
+    return plan.line.kind === 'braid' && plan.line.lb >= 30
+      ? adviseIf(opensN < pullN / 2, { opensN, pullN })
+      : doesNotApply;
+  },
+  cure: ({ rig, plan }) => {
+    const pullN = LINE_PULLS_SHARE * plan!.line.lb * N_PER_LBF;
+    const wire = (['medium', 'heavy', 'extra-heavy'] as const).find(
+      (one) => straightensN({ size: rig.head.hook.size, wire: one }) >= pullN / 2,
+    );
+    return wire ? withHead(rig, { hook: { size: rig.head.hook.size, wire } }) : null;
+  },
+};
+
+/** Checks of heads, wires, guards, skirts and colours. @source craft-practice */
+export const HEAD_AND_GUARD_CHECKS: readonly RigCheck[] = [
+  guardHoldsPointFlat,
+  guardTooStiff,
+  guardOffTheBarb,
+  tieSwingsHookOut,
+  wireOutgunsLine,
+  lineOutgunsWire,
+  facts(
+    'one-wire-in-twigs',
+    ({ rig }) => rig.family === 'skirted' && rig.guard?.kind === 'wire',
+    (w) => w.wood || w.grass,
+    ({ rig }) => ({
+      rig: { ...rig, guard: fibreGuard(rig.head.finesse ? 10 : 18, Math.round(pointMm(rig) + PAST_POINT_MM.cut)) },
+    }),
+  ),
+  facts(
+    'pointed-nose-in-forks',
+    (c) => jig(c) && noseOf(c.rig) === 'pointed',
+    (w) => w.forked,
+    ({ rig }) => withHead(rig, { nose: 'round' }),
+  ),
+  facts(
+    'football-in-riprap',
+    ({ rig }) => rig.family === 'skirted' && rig.head.style === 'football',
+    (w, { rig }) => w.has('riprap') && rig.head.cams !== true,
+    ({ rig }) => withHead(rig, { cams: true }),
+  ),
+  facts(
+    'legs-in-branches',
+    ({ rig }) => rig.family === 'skirted' && !!rig.trailer && LEGGED.has(rig.trailer.kind),
+    (w) => (w.grass || w.has('brush') || w.has('flooded-bush')) && w.density >= 2,
+    ({ rig }) => withTrailer(rig, { kind: 'flat-bug', orientation: 'flat' }),
+  ),
+  facts(
+    'edge-in-a-mat',
+    ({ rig }) => rig.trailer?.orientation === 'edge',
+    (w) => w.matted,
+    ({ rig }) => withTrailer(rig, { orientation: 'flat' }),
+  ),
+  facts(
+    'skirt-too-bulky-for-clear',
+    ({ rig }) => !!rig.skirt && rig.skirt.material !== 'hair',
+    (w, { rig }) => w.seenM >= lengthMFromFt(3) && rig.skirt!.strands - rig.skirt!.thinned >= BULKY_STRANDS,
+    ({ rig }) => withSkirt(rig, { thinned: rig.skirt!.strands - CLEAR_STRANDS }),
+  ),
+  facts(
+    'too-bright-for-clear',
+    ({ rig }) => rig.family === 'skirted' && !!rig.skirt,
+    (w, { rig }) => w.seenM >= lengthMFromFt(4) && colourClassOf(rig.skirt!.colour) === 'bright',
+    ({ rig }) => withSkirt(rig, { colour: 'green pumpkin' }),
+  ),
+  facts(
+    'not-the-colour-of-their-food',
+    ({ rig, schools }) => !!rig.skirt && (schools === null || schools['colour-order'].school === 'forage-first'),
+    (w, { rig }) => {
+      const passing = w.water.forage.flatMap((food) => FOOD_COLOURS[food]);
+      const colour = colourClassOf(rig.skirt!.colour);
+      return passing.length > 0 && w.seenM >= lengthMFromIn(14) && colour !== null && !passing.includes(colour);
+    },
+    ({ rig, water }) => withSkirt(rig, { colour: FOOD_COLOUR[water!.forage[0]!] }),
+  ),
+];

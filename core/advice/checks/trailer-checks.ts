@@ -1,0 +1,237 @@
+import { onsetOfMps } from '../../motion/kick';
+import { pinnedAboveMps } from '../../motion/skirt-motion';
+import { hookPoint } from '../../hold/hook-point';
+import { mediumAt, steadyFall } from '../../motion/fall';
+import { tailReachM } from '../../motion/tail';
+import { MIN_TRAILER_LEFT_MM, PART_LIMITS, type Rig } from '../../rig/schema';
+import { isRoundBody } from '../../rig/trailer-body';
+import { fibreGuard } from '../../rig/catalogue';
+import { HOOKS } from '../../tackle/hooks';
+import { TRAILERS } from '../../tackle/trailers';
+import { lengthMFromIn, mmFromLengthM } from '../../units/units';
+import { workSpeedMps } from '../work-speed';
+import {
+  adviseIf,
+  advises,
+  checkedOf,
+  doesNotApply,
+  holds,
+  withSkirt,
+  withTrailer,
+  type Checked,
+  type Cured,
+  type RigCheck,
+} from './check';
+
+/** The least that must stick out behind the skirt for a tail to be seen and to move, mm. @source adr-0006 */
+export const TAIL_BEYOND_SKIRT_MM = 10;
+/** Shortest skirt that scissors leave, beyond what its collar holds, mm. @source craft-practice */
+const SHORTEST_SKIRT_MM = PART_LIMITS.skirtMm.min + 8;
+/** Gap that must stay free in front of the point, mm. @source craft-practice */
+const FREE_GAP_MM = 2;
+/** A core as long as this share of the trailer is an accent. @source craft-practice */
+const CORE_SHARE = 0.3;
+
+const swims = ({ rig }: Checked): boolean => rig.family === 'skirted' && rig.head.style === 'swim';
+const sizesMm = (kind: NonNullable<Rig['trailer']>['kind']): number[] =>
+  TRAILERS[kind].sizesIn.map((size) => mmFromLengthM(lengthMFromIn(size)));
+
+/** The first length of a kind, from short or from long, with which a fault is gone. */
+function lengthThatCures(checked: Checked, check: Pick<RigCheck, 'judge'>, longer: boolean): Cured | null {
+  const { trailer } = checked.rig;
+  if (!trailer) return null;
+  const left = trailer.cutNoseMm + trailer.cutTailMm + MIN_TRAILER_LEFT_MM;
+  const tried = sizesMm(trailer.kind)
+    .filter((mm) => (longer ? mm > trailer.lengthMm : mm < trailer.lengthMm) && mm >= left)
+    .sort((a, b) => (longer ? a - b : b - a));
+  for (const lengthMm of tried) {
+    const cured = withTrailer(checked.rig, { lengthMm });
+    if ('rig' in cured && check.judge(again(checked, cured.rig)).verdict === 'holds') return cured;
+  }
+  return null;
+}
+
+const again = ({ water, plan, tempC }: Checked, rig: Rig): Checked => checkedOf(rig, { water, plan, tempC });
+
+const fallMps = ({ body, tempC }: Checked): number => steadyFall(body, mediumAt(tempC)).speedMps;
+
+/** Turning a round body on edge changes nothing: said, not refused. */
+const edgeOnRoundBody: RigCheck = {
+  id: 'edge-on-round-body',
+  judge: ({ rig: { trailer } }) =>
+    trailer ? adviseIf(trailer.orientation === 'edge' && isRoundBody(trailer.kind)) : doesNotApply,
+  cure: ({ rig }) => withTrailer(rig, { orientation: 'flat' }),
+};
+
+/** A skirt that reaches past a short trailer hides it and smothers its motion. */
+const skirtHidesTail: RigCheck = {
+  id: 'skirt-hides-tail',
+  judge({ rig: { skirt, trailer, head, core }, body }) {
+    if (!skirt || !trailer || !body.trailer) return doesNotApply;
+    const startMm = trailer.hang === 'hung' ? HOOKS[head.hook.size].reachMm : 0;
+    const beyondMm = startMm + (core?.lengthMm ?? 0) + mmFromLengthM(body.trailer.lengthM) - skirt.lengthMm;
+    return beyondMm < TAIL_BEYOND_SKIRT_MM ? advises({ beyondMm, shortenMm: TAIL_BEYOND_SKIRT_MM - beyondMm }) : holds;
+  },
+  cure(checked) {
+    const verdict = this.judge(checked);
+    if (verdict.verdict !== 'advises') return null;
+    const lengthMm = checked.rig.skirt!.lengthMm - verdict.data['shortenMm']!;
+    if (lengthMm >= SHORTEST_SKIRT_MM) return withSkirt(checked.rig, { lengthMm, trim: 'all' });
+    return lengthThatCures(checked, this, true);
+  },
+};
+
+/** Without a guard the point wants to be buried, and buried plastic wants a screw to hold it. */
+const barePointInPlastic: RigCheck = {
+  id: 'bare-point-in-plastic',
+  judge({ rig: { family, guard, keeper, trailer } }) {
+    // blades and plates go before their hooks: those carry no guard
+    if (guard || family !== 'skirted') return holds;
+    return adviseIf(!(trailer && keeper === 'screw'));
+  },
+  cure: ({ rig }) => ({ rig: { ...rig, guard: fibreGuard(rig.head.finesse ? 10 : 18) } }),
+};
+
+/** A bright core should be an accent in front of the trailer, never longer than what is left of it. */
+const coreLongerThanBody: RigCheck = {
+  id: 'core-longer-than-body',
+  judge({ rig: { core }, body }) {
+    if (!core || !body.trailer) return doesNotApply;
+    const bodyMm = mmFromLengthM(body.trailer.lengthM);
+    return adviseIf(core.lengthMm > bodyMm, { coreMm: core.lengthMm, bodyMm });
+  },
+  cure: ({ rig, body }) => ({
+    rig: {
+      ...rig,
+      core: { ...rig.core!, lengthMm: Math.max(2, Math.round(CORE_SHARE * mmFromLengthM(body.trailer!.lengthM))) },
+    },
+  }),
+};
+
+/** Plastic that fills the gap keeps the point from the fish. */
+const pointStaysInPlastic: RigCheck = {
+  id: 'point-stays-in-plastic',
+  judge({ rig, body }) {
+    if (!rig.trailer || !body.trailer) return doesNotApply;
+    // buried on purpose: the plastic slides up the shank when a fish closes on it
+    if (!rig.guard && rig.keeper === 'screw' && rig.family === 'skirted') return holds;
+    const { freeGapMm, exitMm } = hookPoint(rig, body);
+    return exitMm === null ? holds : adviseIf(freeGapMm < FREE_GAP_MM, { freeGapMm });
+  },
+  cure(checked) {
+    const { rig } = checked;
+    for (const part of [{ slit: true }, { orientation: 'flat' as const, slit: true }]) {
+      const cured = withTrailer(rig, part);
+      if ('rig' in cured && this.judge(again(checked, cured.rig)).verdict === 'holds') return cured;
+    }
+    return lengthThatCures(checked, this, false);
+  },
+};
+
+/** A head that its tail cannot move does nothing. */
+const tailTooSmall: RigCheck = {
+  id: 'tail-too-small',
+  judge(checked) {
+    if (!swims(checked) || checked.match.index === null) return doesNotApply;
+    const { verdict, index } = checked.match;
+    const short = (checked.rig.skirt?.trim ?? 'all') === 'all';
+    return adviseIf(verdict === 'dead' || (verdict === 'weak' && !short), { index });
+  },
+  cure(checked) {
+    const longer = lengthThatCures(checked, this, true);
+    if (longer || !checked.rig.skirt) return longer;
+    return checked.match.verdict === 'weak'
+      ? withSkirt(checked.rig, { trim: 'all', lengthMm: Math.min(checked.rig.skirt.lengthMm, 30) })
+      : null;
+  },
+};
+
+/** A tail that throws its head about is no longer a wobble. */
+const tailTooStrong: RigCheck = {
+  id: 'tail-too-strong',
+  judge: (checked) =>
+    swims(checked) && checked.match.index !== null
+      ? adviseIf(checked.match.verdict === 'overpowering', { index: checked.match.index })
+      : doesNotApply,
+  cure(checked) {
+    return lengthThatCures(checked, this, false);
+  },
+};
+
+/** A wide kick slaps a long skirt flat: the jig looks like a plain swimbait. */
+const skirtIsPinned: RigCheck = {
+  id: 'skirt-is-pinned',
+  judge(checked) {
+    const { rig, body, tempC } = checked;
+    if (!swims(checked) || !body.skirt || !body.trailer || !rig.trailer) return doesNotApply;
+    const reachM = tailReachM(rig.trailer.kind, body.trailer);
+    const above = pinnedAboveMps(body.skirt, reachM, body.trailer.lengthM, mediumAt(tempC).densityKgM3);
+    const speedMps = workSpeedMps(rig, fallMps(checked));
+    return above === null ? holds : adviseIf(above < speedMps, { pinnedMps: above, speedMps });
+  },
+  cure(checked) {
+    const { rig } = checked;
+    for (let lengthMm = rig.skirt!.lengthMm - 5; lengthMm >= SHORTEST_SKIRT_MM; lengthMm -= 5) {
+      const cured = withSkirt(rig, { lengthMm, trim: 'all' });
+      if ('rig' in cured && this.judge(again(checked, cured.rig)).verdict === 'holds') return cured;
+    }
+    return withTrailer(rig, { kind: 'rolling-paddle-tail', lengthMm: Math.max(...sizesMm('rolling-paddle-tail')) });
+  },
+};
+
+/** A tail that mainly rolls is overpowered by a middling head. @source craft-practice */
+const ROLLING_DIES_OZ = { from: 0.3, to: 0.6 } as const;
+const rollingTailOverpowered: RigCheck = {
+  id: 'rolling-tail-overpowered',
+  judge: (checked) => {
+    const { trailer, head } = checked.rig;
+    if (!swims(checked) || trailer?.kind !== 'rolling-paddle-tail') return doesNotApply;
+    return adviseIf(head.weightOz >= ROLLING_DIES_OZ.from && head.weightOz <= ROLLING_DIES_OZ.to);
+  },
+  cure: ({ rig }) => withTrailer(rig, { kind: 'paddle-tail' }),
+};
+
+/** Plastic that is stiff at this temperature is dead at the speed at which it works. */
+const plasticTooStiff: RigCheck = {
+  id: 'plastic-too-stiff',
+  judge(checked) {
+    const onsetMps = onsetOfMps(checked.rig.trailer, checked.tempC);
+    if (onsetMps === null) return doesNotApply;
+    const speedMps = workSpeedMps(checked.rig, fallMps(checked));
+    return adviseIf(onsetMps > speedMps, { onsetMps, speedMps });
+  },
+  cure(checked) {
+    const soft = withTrailer(checked.rig, { softness: 'soft' });
+    if ('rig' in soft && this.judge(again(checked, soft.rig)).verdict === 'holds') return soft;
+    const still = checked.rig.family === 'skirted' ? 'flat-bug' : 'straight-minnow';
+    return withTrailer(checked.rig, { kind: still, softness: 'soft' });
+  },
+};
+
+/** So small a body no longer catches like a jig. @source craft-practice */
+const WORM_BELOW_MM = mmFromLengthM(lengthMFromIn(3));
+const wormRatherThanJig: RigCheck = {
+  id: 'worm-rather-than-jig',
+  judge({ rig: { family, head, trailer } }) {
+    if (family !== 'skirted' || !head.finesse || !trailer) return doesNotApply;
+    const slight = ['single-tail-grub', 'finesse-worm'].includes(trailer.kind);
+    return adviseIf(slight && trailer.lengthMm < WORM_BELOW_MM);
+  },
+  cure: ({ rig }) => withTrailer(rig, { lengthMm: mmFromLengthM(lengthMFromIn(3.25)) }),
+};
+
+export const TRAILER_CHECKS: readonly RigCheck[] = [
+  edgeOnRoundBody,
+  skirtHidesTail,
+  barePointInPlastic,
+  coreLongerThanBody,
+  pointStaysInPlastic,
+  tailTooSmall,
+  tailTooStrong,
+  skirtIsPinned,
+  rollingTailOverpowered,
+  plasticTooStiff,
+  wormRatherThanJig,
+];
+
+export { again, lengthThatCures };

@@ -1,0 +1,207 @@
+import type { Box } from '../rig/box';
+import type { Rig } from '../rig/schema';
+import { mediumAt, type Medium } from '../motion/fall';
+import type { Family, Water } from '../water/schema';
+import { reachOf, type Reach } from './bounds';
+import { familiesSuit, type FamilySuits } from './family';
+import { kinOf, type Kin } from './kin';
+import { judgeOf, mostOfPair, queueOf, rigNumbers, searchBest, type Found, type Judge, type Queue } from './search';
+import { rigOf, rigSpace, spaceFor, type HeadClass, type RigSpace, type TrailerClass } from './space';
+import { compileWater, type CompiledWater } from './wants';
+import { familiesOf, type WaterFacts } from './water-facts';
+
+/** The rigs of one family on a water, and what judges them. */
+export interface Field {
+  readonly suits: FamilySuits;
+  readonly compiled: CompiledWater;
+  readonly space: RigSpace;
+  readonly kin: Kin;
+  readonly medium: Medium;
+  readonly judge: Judge;
+  readonly reach: ReturnType<typeof reachOf>;
+  readonly numbersOf: ReturnType<typeof rigNumbers>;
+  /** what a share of its best possible is worth beside other families; 1 where it stands alone */
+  readonly worth: number;
+  readonly pairs: number;
+}
+
+/** A field with its best rigs, and the order in which its pairs are worth looking at again. */
+export interface RankedField {
+  readonly field: Field;
+  readonly found: readonly Found[];
+  readonly queue: Queue;
+}
+
+/** A rig found in a field, with its score among all families. */
+export interface Ranked {
+  readonly field: Field;
+  readonly found: Found;
+  readonly score: number;
+}
+
+/**
+ * What the best rigs of each family usually collect of all they could, since families differ in how many of their rules can hold
+ * at once: the middle over 300 seeded waters, ranked from every kind there is.
+ * @source adr-0013
+ */
+export const USUAL_BEST: Readonly<Record<Family, number>> = { skirted: 0.72, vibrating: 0.74, spinner: 0.79 };
+
+/** Bounds of pairs are asked for again by every school: those the water cannot tell apart share one. */
+function cachedReach(space: RigSpace, reach: ReturnType<typeof reachOf>): ReturnType<typeof reachOf> {
+  const known = new Map<number, Reach>();
+  return (head, trailer) => {
+    const key = head.alike * space.trailers.length + trailer.alike;
+    const found = known.get(key) ?? reach(space.heads[head.alike]!, space.trailers[trailer.alike]!);
+    known.set(key, found);
+    return found;
+  };
+}
+
+/** Everything about the rigs of a field that its rules leave alone. */
+type Physics = Pick<Field, 'space' | 'kin' | 'medium' | 'reach' | 'numbersOf'>;
+
+/** What two waters must share for their rigs to be laid out and to behave the same. */
+const physicsKey = ({ water, tempC, reel, reeled, depthM }: WaterFacts): string =>
+  JSON.stringify([tempC, reel, reeled, reel === null ? null : depthM, water.cover, water.localRules ?? null]);
+
+function physicsOf(box: Box, compiled: CompiledWater): Physics {
+  const { facts } = compiled;
+  const medium = mediumAt(facts.tempC);
+  const space = rigSpace(box, [facts.family], spaceFor(facts));
+  return {
+    space,
+    kin: kinOf(space),
+    medium,
+    reach: cachedReach(space, reachOf(space, medium, facts)),
+    numbersOf: rigNumbers(space, compiled, medium),
+  };
+}
+
+/** @param like  a field over the same box: what it measured is used again where this water leaves it unchanged */
+export function fieldOf(water: Water, box: Box, suits: FamilySuits, alone: boolean, like?: Field): Field {
+  const { family } = suits;
+  const compiled = compileWater(water, family);
+  const same = like !== undefined && physicsKey(like.compiled.facts) === physicsKey(compiled.facts);
+  const physics = same ? like : physicsOf(box, compiled);
+  const { space } = physics;
+  return {
+    suits,
+    compiled,
+    space,
+    kin: physics.kin,
+    medium: physics.medium,
+    judge: judgeOf(space, compiled),
+    reach: physics.reach,
+    numbersOf: physics.numbersOf,
+    worth: alone ? 1 : (suits.worth * USUAL_BEST.skirted) / USUAL_BEST[family],
+    pairs: space.heads.length * space.trailers.length,
+  };
+}
+
+/**
+ * The fields of all families a water may be answered with, the family that suits best first.
+ * @param like  fields over the same box: what they measured is used again where this water leaves it unchanged
+ */
+export function fieldsOf(water: Water, box: Box, like: readonly Field[] = []): Field[] {
+  const families = familiesOf(water);
+  return familiesSuit(water).map((suits) =>
+    fieldOf(
+      water,
+      box,
+      suits,
+      families.length === 1,
+      like.find((field) => field.suits.family === suits.family),
+    ),
+  );
+}
+
+/** Pairs bounded between two looks at the clock. */
+const YIELD_AFTER_PAIRS = 2000;
+/** Share of the work that bounding usually is. */
+const BOUNDING_SHARE = 0.3;
+
+/** What every pair of a space could collect at most if it met every want: its rules exactly, skirts at their friendliest. */
+function* mostOfPairs({ space, judge, compiled, pairs }: Field): Generator<number, Float64Array> {
+  const most = new Float64Array(pairs);
+  const wants = compiled.wants.reduce((sum, { weight }) => sum + weight, 0);
+  let pair = 0;
+  for (const head of space.heads) {
+    for (const trailer of space.trailers) {
+      most[pair] = wants + judge.rules.closed(head, trailer) + judge.mostOfSkirts(head, trailer);
+      if (++pair % YIELD_AFTER_PAIRS === 0) yield pair / pairs;
+    }
+  }
+  return most;
+}
+
+/** The same with the wants bounded by what a head can reach with a trailer: asked only of pairs that could still win. */
+const mostWithin =
+  ({ judge, reach }: Field): ((head: HeadClass, trailer: TrailerClass) => number) =>
+  (head, trailer) =>
+    mostOfPair(judge, head, trailer, reach(head, trailer));
+
+/** A generator's own progress as a part of the whole. */
+export function* scaled<T>(work: Generator<number, T>, from: number, to: number): Generator<number, T> {
+  for (;;) {
+    const step = work.next();
+    if (step.done) return step.value;
+    yield from + (to - from) * step.value;
+  }
+}
+
+/** Passes a search's pauses on as progress that creeps towards the end of its share. */
+export function* paced<T>(search: Generator<void, T>, from: number, to: number): Generator<number, T> {
+  for (let left = to - from; ; left *= 0.9) {
+    const step = search.next();
+    if (step.done) return step.value;
+    yield to - left * 0.9;
+  }
+}
+
+/**
+ * The best rigs of one field, one a kin, and the order in which its pairs are worth looking at again.
+ * @param floor  score among all families below which nothing is wanted
+ */
+export function* rankField(
+  field: Field,
+  top: number,
+  floor = 0,
+): Generator<number, { found: readonly Found[]; queue: Queue }> {
+  const { space, judge, numbersOf, kin } = field;
+  const queue = queueOf(yield* scaled(mostOfPairs(field), 0, BOUNDING_SHARE));
+  const search = searchBest(space, judge, queue, mostWithin(field), numbersOf, {
+    groupOf: kin.of,
+    enough: (settled) => settled.length >= top,
+    top,
+    floor: floor / field.worth,
+  });
+  return { found: (yield* paced(search, BOUNDING_SHARE, 1)).slice(0, top), queue };
+}
+
+/**
+ * The best rigs of all fields, one after another: what a field finds spares the next the search for anything worse.
+ * @yields  share of the work done
+ */
+export function* rankFields(fields: readonly Field[], top: number): Generator<number, RankedField[]> {
+  const pairs = fields.reduce((sum, field) => sum + field.pairs, 0);
+  const ranked: RankedField[] = [];
+  let done = 0;
+  for (const field of fields) {
+    if (field.pairs === 0) continue;
+    const last = mergeRanked(ranked, top)[top - 1];
+    const share = field.pairs / pairs;
+    ranked.push({ field, ...(yield* scaled(rankField(field, top, last?.score ?? 0), done, done + share)) });
+    done += share;
+  }
+  return ranked;
+}
+
+/** The best of several fields together; of equals the family that suits better, then the order of the box. */
+export const mergeRanked = (rows: readonly Pick<RankedField, 'field' | 'found'>[], top: number): Ranked[] =>
+  rows
+    .flatMap(({ field, found }) => found.map((one): Ranked => ({ field, found: one, score: field.worth * one.score })))
+    .sort((a, b) => b.score - a.score)
+    .slice(0, top);
+
+export const rigAt = ({ space }: Field, { head, skirt, trailer }: Found): Rig =>
+  rigOf(space.heads[head]!, space.skirts[skirt]!, space.trailers[trailer]!);

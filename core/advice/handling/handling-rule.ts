@@ -1,0 +1,54 @@
+import type { RetrievePlan } from '../../motion/plan';
+import type { WagVerdict } from '../../motion/tail';
+import type { Rig } from '../../rig/schema';
+import type { SchoolRef } from '../../water/schema';
+import type { SchoolAnswers } from '../schools';
+import type { WaterFacts } from '../water-facts';
+
+/** What is settled once a rig is chosen, in the order in which it is done. */
+export const CHOICES = [
+  'cut',
+  'guard',
+  'trailer-hook',
+  'line',
+  'rod',
+  'reel',
+  'retrieve',
+  'rod-angle',
+  'trigger',
+] as const;
+export type Choice = (typeof CHOICES)[number];
+
+/** Choices of which a rig may take several; of the others the first row that holds counts. */
+export const SEVERAL: ReadonlySet<Choice> = new Set<Choice>(['cut', 'guard', 'trigger']);
+
+/** A rig on its water, as rules of handling see it. */
+export interface Held {
+  readonly w: WaterFacts;
+  readonly rig: Rig;
+  readonly schools: SchoolAnswers;
+  /** whether its tail moves its head */
+  readonly match: WagVerdict;
+  /** speed at which it is brought back; null where it is worked on the bottom */
+  readonly paceMps: number | null;
+}
+
+export type TrailerHook = NonNullable<Rig['trailerHook']>;
+type Steps = RetrievePlan['steps'];
+
+/** One way to handle a rig: when, and where it amounts to numbers, which. */
+export interface HandlingRule {
+  readonly id: string;
+  readonly choice: Choice;
+  readonly when: (held: Held) => boolean;
+  readonly school?: SchoolRef;
+  /** the retrieve as a programme */
+  readonly steps?: (held: Held) => Steps;
+  /** height of the rod tip over the water it goes with, m */
+  readonly tipM?: number;
+  /** the second hook it puts on */
+  readonly hook?: TrailerHook;
+}
+
+/** Wire that only stout line drives home. */
+export const STOUT_WIRES: ReadonlySet<Rig['head']['hook']['wire']> = new Set(['heavy', 'extra-heavy']);

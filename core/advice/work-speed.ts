@@ -1,0 +1,11 @@
+import type { Rig } from '../rig/schema';
+
+/** Speed at which rigs that are reeled are looked at, m/s: an ordinary retrieve. @source craft-practice */
+export const USUAL_REEL_MPS = 0.75;
+
+/** Rigs that live by being reeled; the others work as they fall. */
+export const isReeled = ({ family, head }: Pick<Rig, 'family' | 'head'>): boolean =>
+  family !== 'skirted' || head.style === 'swim';
+
+/** Speed at which a rig does its work: reeled as usual, or falling. */
+export const workSpeedMps = (rig: Rig, fallMps: number): number => (isReeled(rig) ? USUAL_REEL_MPS : fallMps);
