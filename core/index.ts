@@ -127,10 +127,11 @@ export {
 export { type Forbidden } from './advice/forbidden';
 export { notAJig, type NotAJigId } from './advice/not-a-jig';
 export { HANDBOOK, handbookRule, speaksAgainst, type Chapter, type HandbookRule } from './advice/handbook';
-export { FAULT_TEXT } from './advice/messages/faults-en';
+export { faultText } from './advice/messages/faults-en';
 export { CHOICE_TITLE, HANDLING_TEXT } from './advice/messages/handling-en';
 export { NOT_A_JIG_TEXT } from './advice/messages/not-a-jig-en';
 export { fillGaps, type Gaps, type GapStep } from './advice/gaps';
+export { whatToBuy, whatToBuyInSteps, type Purchase } from './advice/buy';
 export { compileWater, LIVE_SCHOOLS, type CompiledWater, type Want } from './advice/wants';
 export { AT_LEAST, WANT_IDS, type WantId } from './advice/rule';
 export { measureParts, type Has } from './advice/measure';

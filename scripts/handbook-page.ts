@@ -1,4 +1,4 @@
-import { HANDBOOK, SCHOOL_WORDS, speaksAgainst, QUESTION_TITLE, questionOf, FAULT_IDS, FAULT_TEXT } from '../core';
+import { HANDBOOK, SCHOOL_WORDS, speaksAgainst, QUESTION_TITLE, questionOf, FAULT_IDS, faultText } from '../core';
 
 /** The handbook, from the rules that judge. */
 export function handbookPage(): string {
@@ -29,7 +29,7 @@ export function handbookPage(): string {
   }
   lines.push('## What is checked in every rig', '');
   for (const id of FAULT_IDS) {
-    const { says, remedy } = FAULT_TEXT[id](new Proxy({}, { get: () => 0 }) as Record<string, number>);
+    const { says, remedy } = faultText(id, new Proxy({}, { get: () => 0 }) as Record<string, number>, 'metric');
     lines.push(`- **${says.replace(/-?\b0(\.0+)?\b ?/g, '… ')}** ${remedy.replace(/\b0 mm\b/g, '…')} \`${id}\``);
   }
   lines.push('');

@@ -1,5 +1,6 @@
-import { fillGaps, type Box, type Water } from '@core';
+import { fillGaps, whatToBuy } from '@core';
+import type { GapsRequest } from './protocol';
 
-self.addEventListener('message', ({ data }: MessageEvent<{ readonly water: Water; readonly box: Box }>) =>
-  self.postMessage(fillGaps(data.water, data.box)),
+self.addEventListener('message', ({ data }: MessageEvent<GapsRequest>) =>
+  self.postMessage('waters' in data ? whatToBuy(data.waters, data.box, data.count) : fillGaps(data.water, data.box)),
 );

@@ -129,7 +129,7 @@ export function adviceReport(
       flips: flips[pick.rank - 1] ?? null,
       handling: pick.handled.steps.map(({ choice, rule }) => ({ choice, rule, says: HANDLING_TEXT[rule] })),
       plan: pick.handled.plan,
-      faults: rigFaults(pick.rig, { water, plan: pick.handled.plan }).map(({ id, says, remedy }) => ({
+      faults: rigFaults(pick.rig, { water, plan: pick.handled.plan }, system).map(({ id, says, remedy }) => ({
         id,
         says,
         remedy,

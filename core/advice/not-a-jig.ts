@@ -30,7 +30,7 @@ export const NOT_A_JIG_RULES = [
   },
   {
     id: 'worm-rig-to-search-thick-weed',
-    when: (w) => w.water.aim === 'search' && w.grass && !w.matted && w.density === 3,
+    when: (w) => w.water.aim === 'search' && !w.matted && w.weedDensity === 3,
   },
   {
     id: 'soft-minnow-for-short-strikes',

@@ -42,6 +42,8 @@ export interface WaterFacts {
   readonly inCover: boolean;
   /** 0 none to 3 thick, of the densest cover */
   readonly density: number;
+  /** 0 none to 3 thick, of the densest weed */
+  readonly weedDensity: number;
   readonly wood: boolean;
   readonly forked: boolean;
   readonly stone: boolean;
@@ -94,6 +96,7 @@ export function waterFacts(water: Water, family: Family = 'skirted'): WaterFacts
     depthM: water.depthM,
     inCover: cover.length > 0,
     density,
+    weedDensity: Math.max(0, ...cover.filter(({ kind }) => GRASS.has(kind)).map((row) => DENSITY_RANK[row.density])),
     wood: any(WOOD),
     forked: any(FORKED),
     stone: any(STONE) || (cover.length === 0 && stoneBottom),

@@ -2,7 +2,7 @@ import type { Rig } from '../rig/schema';
 import { lineDiameterMm, type LineKind, type ROD_POWERS } from '../tackle/gear';
 import { HOOKS, WIRE_DIAMETER_MM } from '../tackle/hooks';
 import type { Softness } from '../tackle/trailers';
-import { lengthMFromMm } from '../units/units';
+import { forceNFromLbf, lengthMFromMm } from '../units/units';
 import { guardCollapseN } from './guard';
 
 /** Modulus of wet line, Pa. @source adr-0011 */
@@ -20,7 +20,6 @@ const ROD_N_PER_M: Readonly<Record<(typeof ROD_POWERS)[number], number>> = {
 const SWEEP_M = 1.2;
 /** No hand takes a line beyond this share of its breaking load. @source craft-practice */
 const LINE_SHARE = 0.7;
-const N_PER_LBF = 4.4482;
 
 /** Force a point needs: jaw, wire, guard, and the plastic in its way. N. @source adr-0011 */
 const NEEDED = { jawN: 1, wireNPerMm2: 5, plasticN: { soft: 0.5, medium: 0.75, tough: 1 } } as const;
@@ -52,7 +51,7 @@ export function arrivingSetN(
   const diameterM = lengthMFromMm(line.diameterMm ?? lineDiameterMm(line.kind, line.lb));
   const lineNPerM = (LINE_MODULUS_PA[line.kind] * (Math.PI / 4) * diameterM ** 2) / lineOutM;
   const bothNPerM = 1 / (1 / lineNPerM + 1 / ROD_N_PER_M[power]);
-  return Math.min(SWEEP_M * bothNPerM, dragN, LINE_SHARE * line.lb * N_PER_LBF);
+  return Math.min(SWEEP_M * bothNPerM, dragN, forceNFromLbf(LINE_SHARE * line.lb));
 }
 
 /** Yield of hook wire, Pa, and how far a round wire goes beyond it before it opens. @source adr-0011 */

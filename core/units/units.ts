@@ -32,3 +32,7 @@ export const degFromRad = (angleRad: number): number => (angleRad * 180) / Math.
 
 /** Standard gravity, m/s². */
 export const GRAVITY_MPS2 = 9.80665;
+
+const N_PER_LBF = 4.4482216;
+export const forceNFromLbf = (forceLbf: number): number => forceLbf * N_PER_LBF;
+export const lbfFromForceN = (forceN: number): number => forceN / N_PER_LBF;

@@ -16,6 +16,7 @@ import { useUnits } from '../../composables/useUnits';
 import { fillWithDemoBox } from '../../demo-world';
 import { useBox } from '../../stores/box';
 import { useNotices } from '../../stores/notices';
+import BoxBuy from './BoxBuy.vue';
 import BoxGaps from './BoxGaps.vue';
 import BoxList from './BoxList.vue';
 import BoxTemplates from './BoxTemplates.vue';
@@ -148,6 +149,7 @@ const save = (): void => saveText('pandero-box.json', writeBox(box.box), 'applic
           export.
         </p>
         <BoxGaps v-if="box.ready" />
+        <BoxBuy v-if="box.ready" />
         <BoxTemplates :tray="tray" />
       </div>
       <aside v-if="!mobile" class="box__sheet">

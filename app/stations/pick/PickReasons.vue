@@ -45,7 +45,9 @@ watch(
   () => (cured.value = null),
 );
 const shown = computed(() => cured.value ?? props.pick);
-const faults = computed(() => rigFaults(shown.value.rig, { water: props.water, plan: shown.value.handled.plan }));
+const faults = computed(() =>
+  rigFaults(shown.value.rig, { water: props.water, plan: shown.value.handled.plan }, system.value),
+);
 function cure({ fixedRig, fixedPlan }: Fault): void {
   const judged = fixedRig ? judgeRig(props.water, fixedRig) : shown.value;
   const plan = fixedPlan ?? shown.value.handled.plan;

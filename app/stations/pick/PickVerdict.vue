@@ -4,7 +4,7 @@ import { NOT_A_JIG_TEXT, rigTitle, ruleText, type Advice, type Water } from '@co
 import BecauseLine from '../../parts/BecauseLine.vue';
 import FractionText from '../../parts/FractionText.vue';
 import { useUnits } from '../../composables/useUnits';
-import { FAMILY_TITLE } from './family-names';
+import { FAMILY_TITLE } from '../../parts/family-names';
 
 /** Which family at all, and when none of them is the answer. */
 const props = defineProps<{ advice: Advice; water: Water }>();
@@ -42,8 +42,9 @@ const instead = computed(() =>
         <b class="number">{{ row.score ?? '–' }}</b> <FractionText :text="row.rig" />
       </p>
       <p v-for="line in row.rules" :key="line.rule" class="verdict__line">
-        <span class="number" aria-hidden="true">{{ line.for ? '+' : '−' }}</span>
-        <span class="visually-hidden">{{ line.for ? 'for it: ' : 'against it: ' }}</span>
+        <span class="number" role="img" :aria-label="line.for ? 'for it' : 'against it'">{{
+          line.for ? '+' : '−'
+        }}</span>
         <BecauseLine :rule="line.rule" :says="line.says" :water="water" />
       </p>
     </article>
@@ -77,6 +78,8 @@ const instead = computed(() =>
   font-size: 24px;
 }
 .verdict__line {
+  display: grid;
+  grid-template-columns: 14px 1fr;
   font-size: 14.5px;
   color: rgb(var(--v-theme-ink-soft));
 }

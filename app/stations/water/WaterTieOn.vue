@@ -25,6 +25,10 @@ const best = computed(() => advice.picks[0] ?? null);
       </RouterLink>
       <RigDrawing :rig="best.rig" :label="`${rigTitle(best.rig, system)}, from the side`" :frame-mm="150" />
     </div>
+    <p v-else-if="advice.advice && advice.advice.forbidden.length > 0 && !advice.ranking">
+      Nothing here may be tied on: the <b>local rules</b> you entered leave nothing of what you pick from.
+      <RouterLink to="/pick">What they forbid</RouterLink>.
+    </p>
     <p v-else-if="box.ready && !advice.ranking">
       Nothing to build from yet. <RouterLink to="/box">Fill your box</RouterLink>, or
       <RouterLink to="/pick">pick from every kind there is</RouterLink>.

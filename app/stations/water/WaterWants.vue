@@ -6,6 +6,7 @@ import BecauseLine from '../../parts/BecauseLine.vue';
 import FractionText from '../../parts/FractionText.vue';
 import { useUnits } from '../../composables/useUnits';
 import { useWater } from '../../stores/water';
+import { FAMILY_TITLE } from '../../parts/family-names';
 
 const store = useWater();
 const { system } = useUnits();
@@ -28,6 +29,9 @@ const odd = computed(() => contradictions(store.water).map((id) => ({ id, says: 
       <li v-for="row in odd" :key="row.id">{{ row.says }}</li>
     </ul>
     <h2 id="wants-title">What this water asks for</h2>
+    <p class="soft wants__of">
+      asked of {{ FAMILY_TITLE[store.compiled.facts.family].toLowerCase() }}, which suit it best
+    </p>
     <article v-for="row in rows" :key="row.want.id" class="wants__row" :data-testid="`want-${row.want.id}`">
       <h3 class="wants__title" :title="row.means">{{ row.title }}</h3>
       <p class="wants__band number"><FractionText :text="row.band" /></p>

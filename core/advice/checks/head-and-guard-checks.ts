@@ -6,7 +6,7 @@ import type { Guard, Rig } from '../../rig/schema';
 import { colourClassOf, type ColourClass } from '../../tackle/colours';
 import { HEADS } from '../../tackle/heads';
 import { HOOKS } from '../../tackle/hooks';
-import { lengthMFromFt, lengthMFromIn } from '../../units/units';
+import { forceNFromLbf, lengthMFromFt, lengthMFromIn } from '../../units/units';
 import type { Water } from '../../water/schema';
 import {
   adviseIf,
@@ -32,7 +32,6 @@ const BULKY_STRANDS = 55;
 const SET_WITH = { power: 'medium-heavy', lineOutM: 12.5 } as const;
 /** A line that bends a hook open before it breaks, as a share of its strength. @source craft-practice */
 const LINE_PULLS_SHARE = 0.7;
-const N_PER_LBF = 4.4482;
 
 const LEGGED: ReadonlySet<string> = new Set(['kick-bug', 'kick-chunk', 'creature', 'curl-craw', 'twin-tail-grub']);
 /** Colours that pass for each food. @source craft-practice */
@@ -162,14 +161,14 @@ const lineOutgunsWire: RigCheck = {
   judge({ rig, plan }) {
     if (plan === null) return cannotTell;
     const opensN = straightensN(rig.head.hook);
-    const pullN = LINE_PULLS_SHARE * plan.line.lb * N_PER_LBF;
+    const pullN = forceNFromLbf(LINE_PULLS_SHARE * plan.line.lb);
     // a heavy drag is set only with line made for it
     return plan.line.kind === 'braid' && plan.line.lb >= 30
       ? adviseIf(opensN < pullN / 2, { opensN, pullN })
       : doesNotApply;
   },
   cure: ({ rig, plan }) => {
-    const pullN = LINE_PULLS_SHARE * plan!.line.lb * N_PER_LBF;
+    const pullN = forceNFromLbf(LINE_PULLS_SHARE * plan!.line.lb);
     const wire = (['medium', 'heavy', 'extra-heavy'] as const).find(
       (one) => straightensN({ size: rig.head.hook.size, wire: one }) >= pullN / 2,
     );

@@ -1,6 +1,7 @@
 import type { RetrievePlan } from '../../motion/plan';
 import type { Rig } from '../../rig/schema';
-import { FAULT_TEXT } from '../messages/faults-en';
+import type { UnitSystem } from '../../units/display';
+import { faultText } from '../messages/faults-en';
 import { checkedOf, type Checked, type CheckedWith, type Cured, type FaultId, type RigCheck } from './check';
 import { HEAD_AND_GUARD_CHECKS } from './head-and-guard-checks';
 import { PLATE_AND_BLADE_CHECKS } from './plate-and-blade-checks';
@@ -36,9 +37,10 @@ function curedBy(check: RigCheck, checked: Checked, given: CheckedWith): Cured |
 
 /**
  * Runs every check on one rig.
+ * @param system  units of the words
  * @param given  water, retrieve and temperature, as far as they are known: what they would be needed for is not judged without
  */
-export function rigFaults(rig: Rig, given: CheckedWith = {}): Fault[] {
+export function rigFaults(rig: Rig, given: CheckedWith = {}, system: UnitSystem = 'metric'): Fault[] {
   const checked = checkedOf(rig, given);
   return RIG_CHECKS.flatMap((check): Fault[] => {
     const verdict = check.judge(checked);
@@ -47,7 +49,7 @@ export function rigFaults(rig: Rig, given: CheckedWith = {}): Fault[] {
     return [
       {
         id: check.id,
-        ...FAULT_TEXT[check.id](verdict.data),
+        ...faultText(check.id, verdict.data, system),
         fixedRig: cured && 'rig' in cured ? cured.rig : null,
         fixedPlan: cured && 'plan' in cured ? cured.plan : null,
       },

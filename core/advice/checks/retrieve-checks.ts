@@ -23,6 +23,8 @@ const ROOM = 0.9;
 const HIGH_TIP_M = { least: 1.5, set: 2.5 } as const;
 /** Beats of a shaking hand. @source craft-practice */
 const SHAKE_HZ = 3;
+/** Weed that ends nearer to the surface than this cannot be passed over, m. @source craft-practice */
+const WEED_REACHES_UP_M = lengthMFromIn(6);
 /** A still moment long enough for a jig to lie down, s. @source craft-practice */
 const REST_S = 1.5;
 
@@ -190,7 +192,7 @@ export const RETRIEVE_CHECKS: readonly RigCheck[] = [
   planned(
     'runs-into-the-weed',
     ({ rig, facts }) =>
-      (rig.family !== 'skirted' || rig.head.style === 'swim') && facts !== null && facts.weedTopM !== null,
+      (rig.family !== 'skirted' || rig.head.style === 'swim') && (facts?.weedTopM ?? 0) > WEED_REACHES_UP_M,
     (checked) => {
       const topM = checked.facts!.weedTopM!;
       const runsM = midDepthM(checked);

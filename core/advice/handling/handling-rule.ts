@@ -46,6 +46,8 @@ export interface HandlingRule {
   readonly steps?: (held: Held) => Steps;
   /** height of the rod tip over the water it goes with, m */
   readonly tipM?: number;
+  /** the line it goes on */
+  readonly line?: RetrievePlan['line'];
   /** the second hook it puts on */
   readonly hook?: TrailerHook;
 }

@@ -1,9 +1,18 @@
-import { planSchema, type RetrievePlan } from '../../motion/plan';
+import { workingWindow } from '../../hold/working-window';
+import { mediumAt } from '../../motion/fall';
+import { onsetOfMps } from '../../motion/kick';
+import { PLAN_LIMITS, planSchema, type RetrievePlan } from '../../motion/plan';
 import { wagMatch } from '../../motion/tail';
+import { holdSpeedMps, levelDepthM } from '../../motion/level';
+import { lureOf, type Lure, type Towline } from '../../motion/towed';
+import type { WaterFacts } from '../water-facts';
 import { rigBody } from '../../rig/body';
 import type { Rig } from '../../rig/schema';
+import { lineDiameterMm } from '../../tackle/gear';
+import { lengthMFromMm } from '../../units/units';
 import type { SchoolRef } from '../../water/schema';
 import { COMPARED } from '../reeled';
+import { isReeled } from '../work-speed';
 import { schoolSpeaks } from '../schools';
 import type { CompiledWater } from '../wants';
 import { FITTING_RULES } from './fittings';
@@ -46,6 +55,38 @@ const heldOf = (compiled: CompiledWater, rig: Rig): Held => {
   };
 };
 
+/** Room kept from the ends of the speeds at which a rig works. @source adr-0006 */
+const ROOM = 0.9;
+
+/** How far a pace may be bent so that a rig runs where it is wanted. @source adr-0006 */
+const PACE_BENDS = { from: 0.6, to: 1.5 } as const;
+
+/** By how much faster or slower than the pace of this water it has to be reeled to run in the middle of the wanted band. */
+function paceFactor(lure: Lure, line: Towline, plan: RetrievePlan, { reel, water, depthM }: WaterFacts): number {
+  if (reel === null || water.band === undefined) return 1;
+  const half = plan.castM / 2;
+  const runsM = levelDepthM(lure, line, half, reel.paceMps, depthM);
+  if (runsM >= water.band.fromM && runsM <= water.band.toM) return 1;
+  const wanted = holdSpeedMps(lure, line, half, reel.depthM);
+  return wanted === null ? 1 : Math.min(PACE_BENDS.to, Math.max(PACE_BENDS.from, wanted / reel.paceMps));
+}
+
+/** A programme reeled no faster and no slower than this rig works on its line: under the surface, alive, its plastic in place. */
+function withinReach(plan: RetrievePlan, { rig, w }: Held): RetrievePlan['steps'] {
+  const lure = lureOf(rigBody(rig), mediumAt(w.tempC), onsetOfMps(rig.trailer, w.tempC));
+  const line = {
+    diameterM: lengthMFromMm(lineDiameterMm(plan.line.kind, plan.line.lb)),
+    tipM: plan.tipHeightM,
+  };
+  const { slowestMps, fastestMps } = workingWindow(rig, lure, line, plan.castM / 2);
+  const least = isReeled(rig) && slowestMps !== null ? slowestMps / ROOM : 0;
+  const most = fastestMps === null ? Infinity : Math.max(least, ROOM * fastestMps);
+  const factor = paceFactor(lure, line, plan, w);
+  const speed = (mPerS: number): number =>
+    Math.min(PLAN_LIMITS.reelMps.max, Math.max(PLAN_LIMITS.reelMps.min, least, Math.min(factor * mPerS, most)));
+  return plan.steps.map((step) => ('mPerS' in step ? { ...step, mPerS: speed(step.mPerS) } : step));
+}
+
 /** Height of a rod tip nobody spoke about, m. @source craft-practice */
 const TIP_M = 1;
 
@@ -62,10 +103,11 @@ export function handle(compiled: CompiledWater, rig: Rig): Handled {
   const plan: RetrievePlan = {
     castM: COMPARED.castM,
     tipHeightM: of('rod-angle')?.tipM ?? TIP_M,
-    line: COMPARED.line,
+    line: of('line')?.line ?? COMPARED.line,
     bottom: [[0, water.depthM]],
     steps: of('retrieve')!.steps!(held),
   };
+  plan.steps = withinReach(plan, held);
   return {
     steps: chosen.map(({ choice, id, school }) => ({ choice, rule: id, school: school ?? null })),
     plan: planSchema.parse(plan),

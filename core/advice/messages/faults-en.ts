@@ -1,9 +1,21 @@
+import { shown, type UnitSystem } from '../../units/display';
+import { lbfFromForceN, lengthMFromMm } from '../../units/units';
 import type { FaultId } from '../checks/check';
 
-const mm = (value: number | undefined): string => `${Math.round(value ?? 0)} mm`;
-const speed = (value: number | undefined): string => `${(value ?? 0).toFixed(2)} m/s`;
-const depth = (value: number | undefined): string => `${(value ?? 0).toFixed(1)} m`;
-const newton = (value: number | undefined): string => `${(value ?? 0).toFixed(1)} N`;
+/** Numbers of faults as people read them. */
+interface Shown {
+  mm(valueMm: number | undefined): string;
+  speed(valueMps: number | undefined): string;
+  depth(valueM: number | undefined): string;
+  newton(valueN: number | undefined): string;
+}
+
+const shownIn = (system: UnitSystem): Shown => ({
+  mm: (value) => shown('partLength', lengthMFromMm(value ?? 0), system),
+  speed: (value) => shown('speed', value ?? 0, system),
+  depth: (value) => shown('depth', value ?? 0, system),
+  newton: (value) => (system === 'us' ? `${lbfFromForceN(value ?? 0).toFixed(1)} lbf` : `${(value ?? 0).toFixed(1)} N`),
+});
 
 /** What is wrong, and what cures it. */
 export interface FaultWords {
@@ -13,12 +25,12 @@ export interface FaultWords {
 type Data = Readonly<Record<string, number>>;
 
 /** What is wrong with a rig or its retrieve and what cures it. */
-export const FAULT_TEXT: Readonly<Record<FaultId, (data: Data) => FaultWords>> = {
+const TEXT: Readonly<Record<FaultId, (data: Data, show: Shown) => FaultWords>> = {
   'edge-on-round-body': () => ({
     says: 'Turning a round body on edge does nothing here.',
     remedy: 'Hang it flat again, or take a flat-bodied trailer.',
   }),
-  'skirt-hides-tail': ({ beyondMm, shortenMm }) => ({
+  'skirt-hides-tail': ({ beyondMm, shortenMm }, { mm }) => ({
     says:
       (beyondMm ?? 0) < 0
         ? `The skirt reaches ${mm(-(beyondMm ?? 0))} past the trailer and hides it.`
@@ -29,11 +41,11 @@ export const FAULT_TEXT: Readonly<Record<FaultId, (data: Data) => FaultWords>> =
     says: 'No guard, and nothing to bury the point in.',
     remedy: 'Fit a guard, or use a screw keeper and bury the point in the trailer.',
   }),
-  'core-longer-than-body': ({ coreMm, bodyMm }) => ({
+  'core-longer-than-body': ({ coreMm, bodyMm }, { mm }) => ({
     says: `The core (${mm(coreMm)}) is longer than the trailer behind it (${mm(bodyMm)}).`,
     remedy: 'Cut the core to about a third of the trailer.',
   }),
-  'point-stays-in-plastic': ({ freeGapMm }) => ({
+  'point-stays-in-plastic': ({ freeGapMm }, { mm }) => ({
     says:
       (freeGapMm ?? 0) < 0
         ? 'The plastic is so thick over the bend that the point stays in it.'
@@ -48,7 +60,7 @@ export const FAULT_TEXT: Readonly<Record<FaultId, (data: Data) => FaultWords>> =
     says: `The tail throws this head about: ${Math.round(100 * (index ?? 0))} % of the swing that moves it well.`,
     remedy: 'Go down a size of tail, or up in head.',
   }),
-  'skirt-is-pinned': ({ pinnedMps, speedMps }) => ({
+  'skirt-is-pinned': ({ pinnedMps, speedMps }, { speed }) => ({
     says: `Above ${speed(pinnedMps)} the kick slaps the skirt flat; it is reeled at about ${speed(speedMps)}.`,
     remedy: 'Shorten the skirt, or take a rolling tail.',
   }),
@@ -56,7 +68,7 @@ export const FAULT_TEXT: Readonly<Record<FaultId, (data: Data) => FaultWords>> =
     says: 'A tail that mainly rolls is overpowered by a head of this weight: the jig goes dead.',
     remedy: 'Take a paddle-tail, which kicks wide.',
   }),
-  'plastic-too-stiff': ({ onsetMps, speedMps }) => ({
+  'plastic-too-stiff': ({ onsetMps, speedMps }, { speed }) => ({
     says: `At this temperature the tail wakes at ${speed(onsetMps)}, and the rig works at ${speed(speedMps)}: it is dead.`,
     remedy: 'Take softer plastic, or a body that needs no kick.',
   }),
@@ -128,11 +140,11 @@ export const FAULT_TEXT: Readonly<Record<FaultId, (data: Data) => FaultWords>> =
     says: 'The guard holds the hook down: pulled, it lies flat instead of turning up.',
     remedy: 'Fan the fibres, and take some out if that is not enough.',
   }),
-  'guard-too-stiff': ({ collapseN }) => ({
+  'guard-too-stiff': ({ collapseN }, { newton }) => ({
     says: `The guard takes ${newton(collapseN)} to lie down: fish are lost to it.`,
     remedy: 'Fan it or part it into wings before you remove fibres.',
   }),
-  'guard-off-the-barb': ({ pastMm }) => ({
+  'guard-off-the-barb': ({ pastMm }, { mm }) => ({
     says:
       (pastMm ?? 0) < 1
         ? 'The guard ends short of the point: it hangs up.'
@@ -147,11 +159,11 @@ export const FAULT_TEXT: Readonly<Record<FaultId, (data: Data) => FaultWords>> =
     says: 'A single guard wire hangs on twigs and stems.',
     remedy: 'Fit a brush.',
   }),
-  'wire-outguns-line': ({ neededN, arrivesN }) => ({
+  'wire-outguns-line': ({ neededN, arrivesN }, { newton }) => ({
     says: `This hook needs ${newton(neededN)} to go home, and half a cast out this line brings ${newton(arrivesN)}.`,
     remedy: 'Stouter line, or a finer wire.',
   }),
-  'line-outguns-wire': ({ opensN }) => ({
+  'line-outguns-wire': ({ opensN }, { newton }) => ({
     says: `This line can pull the hook open: it gives at ${newton(opensN)}.`,
     remedy: 'A stouter wire, or lighter line and drag.',
   }),
@@ -187,11 +199,11 @@ export const FAULT_TEXT: Readonly<Record<FaultId, (data: Data) => FaultWords>> =
     says: 'Reeled straight, a swim jig whose tail does not fit it just slides along.',
     remedy: 'Shake it all the way.',
   }),
-  'rod-too-low': ({ tipM }) => ({
+  'rod-too-low': ({ tipM }, { depth }) => ({
     says: `With the tip ${depth(tipM)} over the water a swim jig cannot be held up.`,
     remedy: 'Rod at ten to twelve o’clock: tip at 2.5 m.',
   }),
-  'reeled-to-the-top': ({ topMps, speedMps }) => ({
+  'reeled-to-the-top': ({ topMps, speedMps }, { speed }) => ({
     says: `At ${speed(speedMps)} it comes to the top; it does so from ${speed(topMps)} on.`,
     remedy: 'Slower: high is not the same as fast.',
   }),
@@ -199,23 +211,23 @@ export const FAULT_TEXT: Readonly<Record<FaultId, (data: Data) => FaultWords>> =
     says: 'Left this long, a swim jig reaches the bottom and falls over.',
     remedy: 'Rest it half a second at most.',
   }),
-  'plastic-slides-off': ({ slipMps, speedMps }) => ({
+  'plastic-slides-off': ({ slipMps, speedMps }, { speed }) => ({
     says: `From ${speed(slipMps)} on the water pulls the plastic off its keeper; it is reeled at ${speed(speedMps)}.`,
     remedy: 'A screw keeper, slower, or a body without a kick.',
   }),
-  'reeled-too-slowly-to-work': ({ slowestMps, speedMps }) => ({
+  'reeled-too-slowly-to-work': ({ slowestMps, speedMps }, { speed }) => ({
     says: `At ${speed(speedMps)} nothing on it works; it starts at ${speed(slowestMps)}.`,
     remedy: 'Faster.',
   }),
-  'blades-blow-over': ({ overMps, speedMps }) => ({
+  'blades-blow-over': ({ overMps, speedMps }, { speed }) => ({
     says: `At ${speed(speedMps)} it blows over; it does so from ${speed(overMps)} on.`,
     remedy: 'Slower, a straight arm, or no bulky trailer.',
   }),
-  'runs-into-the-weed': ({ runsM, topM }) => ({
+  'runs-into-the-weed': ({ runsM, topM }, { depth }) => ({
     says: `Half way back it runs at ${depth(runsM)}, and the weed starts at ${depth(topM)}.`,
     remedy: 'Faster, or a flat body with its face level.',
   }),
-  'runs-outside-the-wanted-band': ({ runsM, fromM, toM }) => ({
+  'runs-outside-the-wanted-band': ({ runsM, fromM, toM }, { depth }) => ({
     says: `Half way back it runs at ${depth(runsM)}, wanted is ${depth(fromM)} to ${depth(toM)}.`,
     remedy: 'Turn the trailer before you change the lure, then change the pace.',
   }),
@@ -224,3 +236,6 @@ export const FAULT_TEXT: Readonly<Record<FaultId, (data: Data) => FaultWords>> =
     remedy: 'Hop it hard: felt first, seen second.',
   }),
 };
+
+/** A fault and its remedy in words. */
+export const faultText = (id: FaultId, data: Data, system: UnitSystem): FaultWords => TEXT[id](data, shownIn(system));

@@ -176,6 +176,8 @@ export const RULE_TEXT: Readonly<Record<RuleId, string>> = {
   'twin-tail-on-small-football': 'A twin-tail is the one trailer for a small football head.',
   'softest-in-the-cold': 'Plastic stiffens in the cold; the softest still moves.',
   'tough-plastic-dies-cold': 'Tough plastic goes dead in water this cold.',
+  'stiff-is-dead-not-still':
+    'Stiff in the cold, a tail is dead, which is not the same as still: softer plastic, or a body made to hold still.',
   'firm-lasts-when-warm': 'Warm enough for firm plastic, which lasts.',
   'still-bug-on-tiny-cold-football': 'Tiny and cold: a small still body, barely moved.',
   'strong-kick-in-the-busy-months': 'Busy months and coloured water: a strong kick calls from a distance.',
@@ -252,6 +254,7 @@ export const RULE_TEXT: Readonly<Record<RuleId, string>> = {
   'trailer-stands-out': 'The trailer should pop against the skirt.',
   'run-where-wanted': 'That is where you want it.',
   'run-over-the-weed': 'It should tick along over the weed, not through it.',
+  'run-rolled-along-the-bottom': '{temp} is cold: rolled slowly, just off the bottom.',
   'run-upper-middle': 'Fish look up: below the surface and well off the bottom.',
   'pace-ice-cold': '{temp} is ice-cold: they follow a crawl, no more.',
   'pace-cold': '{temp} is cold: slow, so that they catch it.',

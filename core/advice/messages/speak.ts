@@ -10,8 +10,6 @@ import type { Advice, Pick, Reason } from '../rank';
 import { AT_LEAST, type WantId } from '../rule';
 import type { Want } from '../wants';
 import { waterFacts } from '../water-facts';
-import type { NotAJigId } from '../not-a-jig';
-import { NOT_A_JIG_TEXT } from './not-a-jig-en';
 import { RULE_TEXT } from './rules-en';
 import { COVER_NAME, MISSING_PART, NOSE_NAME, FORBIDDEN_TEXT, TOO_MANY_PAIRS, WANT_TITLE } from './words-en';
 
@@ -162,15 +160,11 @@ const EVERYDAY: ReadonlySet<string> = new Set([
 
 const lowerFirst = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);
 
-/** When something else is the answer: why, and what to tie instead. */
-export const notAJigText = (id: NotAJigId): string => `${NOT_A_JIG_TEXT[id].says} ${NOT_A_JIG_TEXT[id].instead}`;
-
 /** Warnings that come with an answer. */
 export function adviceWarnings(advice: Advice): string[] {
   return [
     ...advice.missing.map((tray) => MISSING_PART[tray]),
     ...advice.forbidden.map((row) => FORBIDDEN_TEXT[row.by](row.heads)),
-    ...(advice.notAJig ? [notAJigText(advice.notAJig)] : []),
     ...(advice.tooManyPairs > 0 ? [TOO_MANY_PAIRS] : []),
   ];
 }

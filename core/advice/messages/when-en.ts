@@ -103,6 +103,7 @@ export const WHEN_TEXT: Readonly<Record<string, string>> = {
   'snag-open': 'always',
   'run-where-wanted': 'reeled, a depth is wanted',
   'run-over-the-weed': 'reeled, the top of the weed is known, it tops out below 6 in',
+  'run-rolled-along-the-bottom': 'reeled, spinnerbaits, colder than 55 °F',
   'run-upper-middle': 'reeled',
   'pace-ice-cold': 'reeled, colder than 45 °F',
   'pace-cold': 'reeled, colder than 55 °F',
@@ -205,6 +206,7 @@ export const WHEN_TEXT: Readonly<Record<string, string>> = {
   'twin-tail-on-small-football': 'stone, worked on the bottom',
   'softest-in-the-cold': 'colder than 50 °F',
   'tough-plastic-dies-cold': 'colder than 50 °F',
+  'stiff-is-dead-not-still': 'colder than 48 °F',
   'firm-lasts-when-warm': '65 °F or warmer',
   'still-bug-on-tiny-cold-football': 'colder than 50 °F, stone, worked on the bottom',
   'strong-kick-in-the-busy-months':
@@ -258,7 +260,7 @@ export const WHEN_TEXT: Readonly<Record<string, string>> = {
   'creeping-not-with-a-dead-tail': 'worked on the bottom',
   'tiny-jig-tiny-chunk': 'always',
   'too-much-plastic-for-a-tiny-jig': 'always',
-  'straight-minnow-keeps-it-hunting': 'sight of 1.5 ft or more, 50 °F or warmer',
+  'straight-minnow-keeps-it-hunting': 'sight of 1.5 ft or more, 50 °F or warmer, no stems',
   'straight-minnow-burned-over-weed': 'sight of 1.5 ft or more, weed, no deeper than 5 ft, 60 °F or warmer',
   'minnow-where-they-eat-minnows': 'sight of 2 ft or more, (they eat shad or they eat minnow)',
   'boot-tail-steadies-it-in-colour': 'sight under 1.5 ft, sight of 6 in or more or colder than 50 °F',
@@ -472,6 +474,6 @@ export const WHEN_TEXT: Readonly<Record<string, string>> = {
   'worm-rig-through-grass': 'weed, no mat, the school is “worm rig”',
   'worm-rig-in-clear-water': 'sight of 3 ft or more, the school is “leave the jig”',
   'worm-rig-for-wary-fish-in-very-clear-water': 'sight of 8 ft or more, high pressure, fish inactive',
-  'worm-rig-to-search-thick-weed': 'after search, weed, no mat, thick cover',
+  'worm-rig-to-search-thick-weed': 'after search, no mat, thick weed',
   'soft-minnow-for-short-strikes': 'not jigs, the school is “change lure”',
 };

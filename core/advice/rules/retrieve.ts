@@ -20,6 +20,12 @@ export const RUN_BANDS = [
     from: (w) => 0.4 * weedTopM(w),
     to: weedTopM,
   },
+  {
+    id: 'run-rolled-along-the-bottom',
+    when: (w) => w.reeled && w.family === 'spinner' && w.belowF(55),
+    from: (w) => 0.7 * w.depthM,
+    to: (w) => w.depthM,
+  },
   { id: 'run-upper-middle', when: reeled, from: (w) => 0.2 * w.depthM, to: (w) => 0.7 * w.depthM },
 ] as const satisfies readonly BandRule[];
 

@@ -7,6 +7,22 @@ const inches = lengthMFromIn;
 /** Bodies wide enough for their turn to matter. */
 const FLAT_BODIES = ['flat-bug', 'kick-bug', 'creature', 'wide-swimmer', 'chunk', 'kick-chunk'] as const;
 
+/** Tails and legs that have to wake up before they do anything. */
+const KICKING = [
+  'kick-chunk',
+  'kick-bug',
+  'flapper-craw',
+  'curl-craw',
+  'creature',
+  'twin-tail-grub',
+  'single-tail-grub',
+  'paddle-tail',
+  'ribbed-paddle-tail',
+  'rolling-paddle-tail',
+  'swim-worm',
+  'wide-swimmer',
+] as const;
+
 /** Trailers for jigs on the bottom and in cover. @source craft-practice */
 export const TRAILER_RULES = [
   { id: 'trailer-makes-the-action', when: always, target: { trailer: ['none'] }, weight: -3 },
@@ -96,19 +112,17 @@ export const TRAILER_RULES = [
     id: 'tough-plastic-dies-cold',
     when: (w) => w.belowF(50),
     target: {
-      trailer: [
-        'kick-chunk',
-        'kick-bug',
-        'flapper-craw',
-        'curl-craw',
-        'creature',
-        'twin-tail-grub',
-        'single-tail-grub',
-        'paddle-tail',
-      ],
+      trailer: KICKING,
       softness: ['tough'],
     },
     weight: -0.7,
+  },
+  {
+    id: 'stiff-is-dead-not-still',
+    when: (w) => w.belowF(48),
+    school: 'cold-brake:still-chunk',
+    target: { trailer: KICKING, softness: ['medium', 'tough'] },
+    weight: -2,
   },
   {
     id: 'firm-lasts-when-warm',

@@ -17,7 +17,7 @@ const NO_SIGHT_M = inches(6);
 export const VIBRATING_RULES = [
   {
     id: 'straight-minnow-keeps-it-hunting',
-    when: (w) => w.seenM >= feet(1.5) && !w.belowF(50),
+    when: (w) => w.seenM >= feet(1.5) && !w.belowF(50) && !w.stems,
     target: { trailer: STRAIGHT },
     weight: 1.6,
   },
@@ -92,14 +92,14 @@ export const VIBRATING_RULES = [
     when: (w) => w.stems || w.has('grass-submerged') || w.wood,
     school: 'vibrating-kicker:stems-and-panfish',
     target: { trailer: ['kick-bug', 'creature', 'twin-tail-grub'] },
-    weight: 1.6,
+    weight: 2.2,
   },
   {
     id: 'flat-legs-look-like-panfish',
     when: (w) => w.water.forage.includes('panfish'),
     school: 'vibrating-kicker:stems-and-panfish',
     target: { trailer: ['kick-bug', 'creature', 'wide-swimmer'] },
-    weight: 1,
+    weight: 2.4,
   },
   {
     id: 'one-tail-turns-over-on-stems',
