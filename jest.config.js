@@ -7,5 +7,7 @@ export default {
   transform: { '^.+\\.ts$': '<rootDir>/scripts/jest-transform.cjs' },
   moduleNameMapper: { '^@core$': '<rootDir>/core/index.ts' },
   setupFiles: ['fake-indexeddb/auto'],
+  // two at a time on the smallest machine too: one would leave a core idle
+  maxWorkers: 2,
   cacheDirectory: '<rootDir>/node_modules/.cache/jest',
 };

@@ -6,8 +6,11 @@ import {
   fallBandMps,
   fillGaps,
   fishesLikeOz,
+  flipsOf,
   groundOf,
+  handle,
   holdSpeedMps,
+  judgeRig,
   levelDepthM,
   lureOf,
   mediumAt,
@@ -17,6 +20,7 @@ import {
   retrieve,
   retrieveReport,
   rigBody,
+  rigFaults,
   rigOutline,
   steadyFall,
   measureParts,
@@ -24,6 +28,8 @@ import {
   ruleScorer,
   solveRetrieve,
   wantScorer,
+  whatToBuy,
+  DEFAULT_WATER,
   type RetrievePlan,
   type Rig,
   type Water,
@@ -208,6 +214,29 @@ const scoreUs = medianUs(5, () => {
 line('scored', (scored / scoreUs) * 1e6, 'rigs/s');
 line('scored-of-a-million', scored / scoreUs, 'ratio');
 if (!Number.isFinite(sum)) throw new Error('scores must be numbers');
+
+// what would flip the first three, by ranking again and again; one rig by itself, and every check of it
+line('flips-demo-box', medianUs(1, () => flipsOf(NORTH_ARM, DEMO_BOX, 3)) / 1000, 'ms', 3000);
+const startedFlips = performance.now();
+flipsOf(NORTH_ARM, catalogue, 3);
+line('flips-catalogue', performance.now() - startedFlips, 'ms');
+const startedFamilies = performance.now();
+advise({ ...DEFAULT_WATER, band: { fromM: 0.2, toM: 0.9 } }, catalogue, 8);
+line('rank-catalogue-three-families', performance.now() - startedFamilies, 'ms', 5000);
+line(
+  'judge-rig',
+  medianUs(20, () => judgeRig(NORTH_ARM, rig)),
+  'us',
+  5000,
+);
+const handled = handle(compiled, rig);
+line(
+  'checks-of-a-rig',
+  medianUs(50, () => rigFaults(rig, { water: NORTH_ARM, plan: handled.plan })),
+  'us',
+  5000,
+);
+line('what-to-buy', medianUs(1, () => whatToBuy([NORTH_ARM], DEMO_BOX, 8)) / 1000, 'ms');
 
 const gapsMs = medianUs(1, () => fillGaps(NORTH_ARM, DEMO_BOX)) / 1000;
 line('fill-gaps', gapsMs, 'ms');

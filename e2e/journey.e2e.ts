@@ -39,7 +39,7 @@ test('from nothing to a ticket that survives: box, water, pick, ticket, reload, 
   await goTo(page, 'Pick');
   const first = page.getByTestId('pick-1');
   await expect(first).toBeVisible();
-  await expect(page.getByRole('heading', { name: /^[\d,]+ rigs$/ })).toHaveText('6,118 rigs');
+  await expect(page.getByRole('heading', { name: /^[\d,]+ rigs$/ })).toHaveText('6,775 rigs');
   await expectAxeClean(page);
   const title = (await first.getByRole('heading').first().textContent())!;
   await first.getByRole('button').first().press('Enter');

@@ -45,14 +45,22 @@ test('pictures of the main views', async ({ page }) => {
   await page.screenshot(shot('schools'));
   await page.getByRole('button', { name: 'Done' }).click();
   const among = page.getByRole('group', { name: 'Among' });
-  await among.getByRole('button', { name: 'spinnerbaits' }).click();
-  await among.getByRole('button', { name: 'jigs' }).click();
+  await among.getByRole('button', { name: 'jigs', exact: true }).click();
+  await among.getByRole('button', { name: 'vibrating' }).click();
   await expect(page.getByTestId('pick-1')).toContainText('spinnerbait');
   await page.mouse.move(640, 790);
   await page.waitForTimeout(900);
   await page.screenshot(shot('spinnerbaits'));
-  await among.getByRole('button', { name: 'jigs' }).click();
-  await among.getByRole('button', { name: 'spinnerbaits' }).click();
+  await among.getByRole('button', { name: 'jigs', exact: true }).click();
+  await among.getByRole('button', { name: 'vibrating' }).click();
+  await goTo(page, 'Pick');
+  await page.getByTestId('pick-1').getByRole('button').first().click();
+  await page.getByTestId('pick-1').getByRole('region', { name: 'For it' }).getByRole('button').first().click();
+  await page.waitForTimeout(600);
+  await page.screenshot(shot('rule'));
+  await page.getByRole('button', { name: 'Read it in the handbook' }).click();
+  await page.waitForTimeout(900);
+  await page.screenshot(shot('handbook'));
 
   await page.setViewportSize({ width: 390, height: 844 });
   await goTo(page, 'Water');

@@ -93,7 +93,7 @@ describe('how a pick is handled', () => {
     ] as const) {
       for (const family of FAMILIES) {
         const one = water({ ...part, families: [family] });
-        for (const { rig, handled } of advise(one, BOX, 3).picks) {
+        for (const { rig, handled } of advise(one, DEMO_BOX, 3, 'own-school').picks) {
           const wrong = rigFaults(rig, { water: one, plan: handled.plan }).map(({ id }) => id);
           for (const id of ['plastic-slides-off', 'blades-blow-over', 'rod-too-low', 'swim-jig-left-to-rest']) {
             expect(wrong).not.toContain(id);

@@ -64,13 +64,17 @@ type Physics = Pick<Field, 'space' | 'kin' | 'medium' | 'reach' | 'numbersOf'>;
 const physicsKey = ({ water, tempC, reel, reeled, depthM }: WaterFacts): string =>
   JSON.stringify([tempC, reel, reeled, reel === null ? null : depthM, water.cover, water.localRules ?? null]);
 
-function physicsOf(box: Box, compiled: CompiledWater): Physics {
+const sameSpace = (a: WaterFacts, b: WaterFacts): boolean =>
+  JSON.stringify(spaceFor(a)) === JSON.stringify(spaceFor(b));
+
+function physicsOf(box: Box, compiled: CompiledWater, like: Field | undefined): Physics {
   const { facts } = compiled;
   const medium = mediumAt(facts.tempC);
-  const space = rigSpace(box, [facts.family], spaceFor(facts));
+  const laidOut = like && sameSpace(like.compiled.facts, facts) ? like : null;
+  const space = laidOut?.space ?? rigSpace(box, [facts.family], spaceFor(facts));
   return {
     space,
-    kin: kinOf(space),
+    kin: laidOut?.kin ?? kinOf(space),
     medium,
     reach: cachedReach(space, reachOf(space, medium, facts)),
     numbersOf: rigNumbers(space, compiled, medium),
@@ -82,7 +86,7 @@ export function fieldOf(water: Water, box: Box, suits: FamilySuits, alone: boole
   const { family } = suits;
   const compiled = compileWater(water, family);
   const same = like !== undefined && physicsKey(like.compiled.facts) === physicsKey(compiled.facts);
-  const physics = same ? like : physicsOf(box, compiled);
+  const physics = same ? like : physicsOf(box, compiled, like);
   const { space } = physics;
   return {
     suits,
@@ -121,7 +125,7 @@ const YIELD_AFTER_PAIRS = 2000;
 const BOUNDING_SHARE = 0.3;
 
 /** What every pair of a space could collect at most if it met every want: its rules exactly, skirts at their friendliest. */
-function* mostOfPairs({ space, judge, compiled, pairs }: Field): Generator<number, Float64Array> {
+export function* mostOfPairs({ space, judge, compiled, pairs }: Field): Generator<number, Float64Array> {
   const most = new Float64Array(pairs);
   const wants = compiled.wants.reduce((sum, { weight }) => sum + weight, 0);
   let pair = 0;
@@ -135,7 +139,7 @@ function* mostOfPairs({ space, judge, compiled, pairs }: Field): Generator<numbe
 }
 
 /** The same with the wants bounded by what a head can reach with a trailer: asked only of pairs that could still win. */
-const mostWithin =
+export const mostWithin =
   ({ judge, reach }: Field): ((head: HeadClass, trailer: TrailerClass) => number) =>
   (head, trailer) =>
     mostOfPair(judge, head, trailer, reach(head, trailer));
@@ -160,12 +164,14 @@ export function* paced<T>(search: Generator<void, T>, from: number, to: number):
 
 /**
  * The best rigs of one field, one a kin, and the order in which its pairs are worth looking at again.
- * @param floor  score among all families below which nothing is wanted
+ * @param floor   score among all families below which nothing but its very best is wanted
+ * @param strict  not even that
  */
 export function* rankField(
   field: Field,
   top: number,
   floor = 0,
+  strict = false,
 ): Generator<number, { found: readonly Found[]; queue: Queue }> {
   const { space, judge, numbersOf, kin } = field;
   const queue = queueOf(yield* scaled(mostOfPairs(field), 0, BOUNDING_SHARE));
@@ -174,23 +180,27 @@ export function* rankField(
     enough: (settled) => settled.length >= top,
     top,
     floor: floor / field.worth,
+    strict,
   });
   return { found: (yield* paced(search, BOUNDING_SHARE, 1)).slice(0, top), queue };
 }
 
 /**
  * The best rigs of all fields, one after another: what a field finds spares the next the search for anything worse.
+ * @param strict  a field whose best lies below what is wanted need not be searched for it
  * @yields  share of the work done
  */
-export function* rankFields(fields: readonly Field[], top: number): Generator<number, RankedField[]> {
+export function* rankFields(fields: readonly Field[], top: number, strict = false): Generator<number, RankedField[]> {
   const pairs = fields.reduce((sum, field) => sum + field.pairs, 0);
   const ranked: RankedField[] = [];
   let done = 0;
   for (const field of fields) {
     if (field.pairs === 0) continue;
     const last = mergeRanked(ranked, top)[top - 1];
+    // no rig collects more than all there is
+    if (strict && last && last.score > field.worth) continue;
     const share = field.pairs / pairs;
-    ranked.push({ field, ...(yield* scaled(rankField(field, top, last?.score ?? 0), done, done + share)) });
+    ranked.push({ field, ...(yield* scaled(rankField(field, top, last?.score ?? 0, strict), done, done + share)) });
     done += share;
   }
   return ranked;

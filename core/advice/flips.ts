@@ -74,7 +74,7 @@ export const pickKey = ({ field, found }: Ranked): string => {
 
 /** Ranks a water over fields, as they stand. */
 function* rankOver(fields: readonly Field[], top: number): Generator<number, Ranked[]> {
-  return mergeRanked(yield* rankFields(fields, top), top);
+  return mergeRanked(yield* rankFields(fields, top, true), top);
 }
 
 /** Waters of one number, outward from where it stands, the nearer of both sides first: where rules change or physics may have. */

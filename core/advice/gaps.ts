@@ -4,8 +4,8 @@ import type { Rig } from '../rig/schema';
 import type { Family, Water } from '../water/schema';
 import { leadAllowed } from '../water/schema';
 import { familiesSuit } from './family';
-import { fieldOf, rigAt, type Field } from './field';
-import { mostOfPair, queueOf, searchBest, type Found, type SearchFor } from './search';
+import { fieldOf, mostOfPairs, mostWithin, rigAt, type Field } from './field';
+import { queueOf, searchBest, type Found, type SearchFor } from './search';
 import { familiesOf } from './water-facts';
 
 /** The best rig that needs so many parts from outside the box, and which. */
@@ -33,7 +33,7 @@ const NEARLY = 0.97;
 /** A further part is worth naming when it adds so much of the whole. @source adr-0007 */
 const WORTH = 0.01;
 
-const run = <T>(steps: Generator<unknown, T>): T => {
+const run = <T>(steps: Generator<number | void, T>): T => {
   for (;;) {
     const step = steps.next();
     if (step.done) return step.value;
@@ -55,13 +55,9 @@ const ownedOf = ({ space }: Field): Owned => ({
 
 /** The best of each group in a field. */
 export function bestOfGroups(field: Field, groups: SearchFor): Found[] {
-  const { space, judge, reach, numbersOf } = field;
-  const most = new Float64Array(field.pairs);
-  let pair = 0;
-  for (const head of space.heads) {
-    for (const trailer of space.trailers) most[pair++] = mostOfPair(judge, head, trailer, reach(head, trailer));
-  }
-  return run(searchBest(space, judge, queueOf(most), null, numbersOf, groups));
+  const { space, judge, numbersOf } = field;
+  const queue = queueOf(run(mostOfPairs(field)));
+  return run(searchBest(space, judge, queue, mostWithin(field), numbersOf, groups));
 }
 
 function bestByBought(field: Field, owned: Owned): GapStep[] {
@@ -69,6 +65,7 @@ function bestByBought(field: Field, owned: Owned): GapStep[] {
   const found = bestOfGroups(field, {
     groupOf: (head, trailer) => (head >= owned.heads ? 2 : 0) + (trailer >= owned.trailers ? 1 : 0),
     enough: (settled) => settled.length === 4,
+    top: 4,
   });
   return found.map((one): GapStep => {
     const { head, skirt, trailer, score } = one;

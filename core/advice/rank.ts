@@ -213,10 +213,16 @@ export function judgeRig(water: Water, rig: Rig): Judged {
  * @param water  checked
  * @param box    checked; parts that are used up, torn, rusty or not allowed at this place are left out
  * @param top    how many picks to return, 1 or more
+ * @param asks   whether the other schools are asked too; without them a pick has no dissent
  * @yields       share of the work done, 0 to 1
  * @returns      picks with reasons and what other schools would tie; an empty list and what is missing when nothing can be built
  */
-export function* adviseInSteps(water: Water, box: Box, top: number = DEFAULT_TOP): Generator<number, Advice> {
+export function* adviseInSteps(
+  water: Water,
+  box: Box,
+  top: number = DEFAULT_TOP,
+  asks: 'all-schools' | 'own-school' = 'all-schools',
+): Generator<number, Advice> {
   const fields = fieldsOf(water, box);
   const pairs = fields.reduce((sum, field) => sum + field.pairs, 0);
   const tooMany = pairs > PAIR_LIMITS.compared;
@@ -224,7 +230,7 @@ export function* adviseInSteps(water: Water, box: Box, top: number = DEFAULT_TOP
   const best = mergeRanked(ranked, top);
   const shown = ranked.filter(({ field }) => best.some((one) => one.field === field));
   const dissenters = new Map<Field, readonly Dissenter[]>();
-  if (pairs <= PAIR_LIMITS.withDissent) {
+  if (asks === 'all-schools' && pairs <= PAIR_LIMITS.withDissent) {
     for (const [at, { field, found, queue }] of shown.entries()) {
       const [from, to] = [at, at + 1].map((part) => RANKING_SHARE + ((1 - RANKING_SHARE) * part) / shown.length);
       dissenters.set(field, yield* scaled(dissentersOf(water, field, found, queue), from!, to!));
@@ -273,8 +279,8 @@ export function* adviseInSteps(water: Water, box: Box, top: number = DEFAULT_TOP
 const RANKING_SHARE = 0.7;
 
 /** The same at one go. */
-export function advise(water: Water, box: Box, top: number = DEFAULT_TOP): Advice {
-  const steps = adviseInSteps(water, box, top);
+export function advise(water: Water, box: Box, ...more: [top?: number, asks?: 'all-schools' | 'own-school']): Advice {
+  const steps = adviseInSteps(water, box, ...more);
   for (;;) {
     const step = steps.next();
     if (step.done) return step.value;

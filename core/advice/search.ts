@@ -97,6 +97,8 @@ export interface SearchFor {
   readonly top?: number;
   /** share of the best possible below which nothing but the very best is wanted */
   readonly floor?: number;
+  /** not even the very best is wanted when it lies below the floor */
+  readonly strict?: boolean;
 }
 
 /** Of equals the first in the order of the box. */
@@ -137,24 +139,25 @@ export function* searchBest(
   queue: Queue,
   tighter: ((head: HeadClass, trailer: TrailerClass) => number) | null,
   numbersOf: (head: number, skirt: number, trailer: number) => HasRow,
-  { groupOf, enough, top, floor = -1 }: SearchFor,
+  { groupOf, enough, top, floor = -1, strict = false }: SearchFor,
 ): Generator<void, Found[]> {
   const trailers = space.trailers.length;
   const best = new Map<number, Found>();
   const share = (collected: number): number => Math.max(0, collected / judge.best);
   let sinceYield = 0;
   /** score of the last group that is wanted, once there are so many */
-  let cutoff = -1;
   let bestYet = -1;
+  const least = (): number => (strict ? floor : Math.min(floor, bestYet));
+  let cutoff = least();
   for (let at = 0; at < queue.order.length; at++) {
     const pair = queue.order[at]!;
     const bound = share(queue.most(pair)) + SLACK;
     if (at % CHECK_EVERY === 0) {
-      if (bound < Math.min(floor, bestYet)) break;
+      if (bound < least()) break;
       const sorted = [...best.values()].sort(better);
       const settled = sorted.filter(({ score }) => score > bound);
       if (enough(settled)) return settled;
-      if (sorted.length > 0) cutoff = Math.min(floor, bestYet);
+      cutoff = least();
       if (top !== undefined && sorted.length >= top) cutoff = Math.max(cutoff, sorted[top - 1]!.score);
     }
     const headAt = Math.floor(pair / trailers);

@@ -70,8 +70,10 @@ watch(asked, (id) => void goTo(id));
       </button>
     </nav>
     <section class="handbook__rules" :class="{ 'handbook__rules--wide': found !== null }">
-      <h2 role="status">
-        {{ found === null ? chapter.title : `${found.length} ${found.length === 1 ? 'rule' : 'rules'}` }}
+      <h2>
+        <span role="status">{{
+          found === null ? chapter.title : `${found.length} ${found.length === 1 ? 'rule' : 'rules'}`
+        }}</span>
       </h2>
       <p v-if="rules.length === 0">
         No rule speaks of that. Look for fewer words, or a part of one: “claw”, “willow”, “guard”.
