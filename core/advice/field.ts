@@ -5,7 +5,7 @@ import type { Family, Water } from '../water/schema';
 import { reachOf, type Reach } from './bounds';
 import { familiesSuit, type FamilySuits } from './family';
 import { kinOf, type Kin } from './kin';
-import { judgeOf, mostOfPair, queueOf, rigNumbers, searchBest, type Found, type Judge, type Queue } from './search';
+import { judgeOf, queueOf, rigNumbers, searchBest, type Found, type Judge, type Queue } from './search';
 import { rigOf, rigSpace, spaceFor, type HeadClass, type RigSpace, type TrailerClass } from './space';
 import { compileWater, type CompiledWater } from './wants';
 import { familiesOf, type WaterFacts } from './water-facts';
@@ -138,11 +138,19 @@ export function* mostOfPairs({ space, judge, compiled, pairs }: Field): Generato
   return most;
 }
 
-/** The same with the wants bounded by what a head can reach with a trailer: asked only of pairs that could still win. */
-export const mostWithin =
-  ({ judge, reach }: Field): ((head: HeadClass, trailer: TrailerClass) => number) =>
-  (head, trailer) =>
-    mostOfPair(judge, head, trailer, reach(head, trailer));
+/** The same with the wants bounded by what a head can reach with a trailer, where that can still be as much as is asked. */
+export function mostWithin({
+  judge,
+  reach,
+  compiled,
+}: Field): (head: HeadClass, trailer: TrailerClass, least: number) => number {
+  const all = compiled.wants.reduce((sum, { weight }) => sum + weight, 0);
+  return (head, trailer, least) => {
+    const rules = judge.rules.closed(head, trailer) + judge.mostOfSkirts(head, trailer);
+    // where meeting every want would not do, nobody asks which it can meet
+    return all + rules < least ? all + rules : judge.wants.most(reach(head, trailer)) + rules;
+  };
+}
 
 /** A generator's own progress as a part of the whole. */
 export function* scaled<T>(work: Generator<number, T>, from: number, to: number): Generator<number, T> {

@@ -9,15 +9,14 @@ import { axisValues } from './axes';
 import { measureRig, type Has } from './measure';
 import { bestOnly, otherSchools, parts, rivalWeights } from './dissent';
 import { familiesSuit, type FamilySuits } from './family';
-import { fieldOf, fieldsOf, mergeRanked, paced, rankFields, rigAt, scaled, type Field } from './field';
+import { fieldOf, fieldsOf, mergeRanked, mostWithin, paced, rankFields, rigAt, scaled, type Field } from './field';
 import { forbiddenIn, type Forbidden } from './forbidden';
 import { handle, type Handled } from './handling';
 import { notAJig, type NotAJigId } from './not-a-jig';
 import { reeledBands, type ReeledBands } from './reeled';
 import { fits, meets } from './score';
 import { questionOf, type SchoolAnswers } from './schools';
-import { better, judgeOf, mostGained, mostOfPair, searchBest, type Found, type Queue } from './search';
-import type { HeadClass, TrailerClass } from './space';
+import { better, judgeOf, mostGained, searchBest, type Found, type Judge, type Queue } from './search';
 import { familiesOf } from './water-facts';
 import { compileWater, type CompiledWater, type Want } from './wants';
 
@@ -117,6 +116,16 @@ interface Dissenter {
   readonly found: readonly Found[];
 }
 
+/** The best that rigs already found collect under another judge: what a rival has to reach at least. */
+function leastOfRivals({ space, numbersOf }: Field, judge: Judge, found: readonly Found[]): number {
+  const scores = found.map(({ head, skirt, trailer }) => {
+    const [of, worn, hung] = [space.heads[head]!, space.skirts[skirt]!, space.trailers[trailer]!];
+    const rules = judge.rules.closed(of, hung) + judge.rules.skirt(judge.rules.open(of, hung), worn, hung);
+    return Math.max(0, (judge.wants.exact(numbersOf(head, skirt, trailer)) + rules) / judge.best);
+  });
+  return Math.max(0, ...scores);
+}
+
 /** What each other school would tie in a field whose best rigs are known. */
 function* dissentersOf(
   water: Water,
@@ -124,22 +133,27 @@ function* dissentersOf(
   found: readonly Found[],
   queue: Queue,
 ): Generator<number, Dissenter[]> {
-  const { space, compiled, reach, numbersOf } = field;
-  const others = otherSchools(compiled);
+  const { space, numbersOf } = field;
+  const others = otherSchools(field.compiled);
   const dissenters: Dissenter[] = [];
   for (const [at, ref] of others.entries()) {
-    const other = compileWater(withSchool(water, ref), field.suits.family);
-    const own = judgeOf(space, other);
-    const goal = questionOf(ref) === 'weight' ? rivalWeights(space, found, ref) : bestOnly;
-    const tighter = (head: HeadClass, trailer: TrailerClass): number =>
-      mostOfPair(own, head, trailer, reach(head, trailer));
-    const gained = mostGained(space, compiled, other);
+    const compiled = compileWater(withSchool(water, ref), field.suits.family);
+    const theirs: Field = { ...field, compiled, judge: judgeOf(space, compiled) };
+    // their order is ours, a little looser: sorting all pairs anew for each school would take longer than the search
+    const gained = mostGained(space, field.compiled, compiled);
     const lifted: Queue = { order: queue.order, most: (pair) => queue.most(pair) + gained };
-    const rivals = searchBest(space, own, lifted, tighter, numbersOf, goal);
+    const goal =
+      questionOf(ref) === 'weight'
+        ? rivalWeights(space, found, ref)
+        : { ...bestOnly, floor: leastOfRivals(field, theirs.judge, found) - ROUNDING, strict: true };
+    const rivals = searchBest(space, theirs.judge, lifted, mostWithin(theirs), numbersOf, goal);
     dissenters.push({ ref, found: yield* paced(rivals, at / others.length, (at + 1) / others.length) });
   }
   return dissenters;
 }
+
+/** Room for rounding between a score that was added up in one order and in another. */
+const ROUNDING = 1e-9;
 
 /** Numbers of one rig on a field's wants. */
 const numbersIn = ({ compiled, medium }: Field, rig: Rig): { has: Has; fall: FallReport } => ({

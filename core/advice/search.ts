@@ -1,5 +1,4 @@
 import type { Medium } from '../motion/fall';
-import type { Reach } from './bounds';
 import { measureParts, type HasRow } from './measure';
 import {
   bestPossible,
@@ -137,7 +136,7 @@ export function* searchBest(
   space: RigSpace,
   judge: Judge,
   queue: Queue,
-  tighter: ((head: HeadClass, trailer: TrailerClass) => number) | null,
+  tighter: ((head: HeadClass, trailer: TrailerClass, least: number) => number) | null,
   numbersOf: (head: number, skirt: number, trailer: number) => HasRow,
   { groupOf, enough, top, floor = -1, strict = false }: SearchFor,
 ): Generator<void, Found[]> {
@@ -167,7 +166,7 @@ export function* searchBest(
     if (bound < bar) continue;
     const head = space.heads[headAt]!;
     const trailer = space.trailers[trailerAt]!;
-    const closer = tighter === null ? queue.most(pair) : tighter(head, trailer);
+    const closer = tighter === null ? queue.most(pair) : tighter(head, trailer, (bar - SLACK) * judge.best);
     if (share(closer) + SLACK < bar) continue;
 
     const closed = judge.rules.closed(head, trailer);
@@ -209,10 +208,6 @@ export function mostGained(space: RigSpace, from: CompiledWater, to: CompiledWat
   }, 0);
   return rules + wants;
 }
-
-/** The most a pair can collect: wants at their best within reach, rules exactly, skirts at their friendliest. */
-export const mostOfPair = (judge: Judge, head: HeadClass, trailer: TrailerClass, reach: Reach): number =>
-  judge.wants.most(reach) + judge.rules.closed(head, trailer) + judge.mostOfSkirts(head, trailer);
 
 /** Pairs between two looks at whether enough is settled. */
 const CHECK_EVERY = 32;

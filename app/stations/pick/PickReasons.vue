@@ -24,6 +24,7 @@ import HandlingList from '../../parts/HandlingList.vue';
 import ReasonList from '../../parts/ReasonList.vue';
 import RigDrawing from '../../parts/RigDrawing.vue';
 import RigNumbers from '../../parts/RigNumbers.vue';
+import { useGradually } from '../../composables/useGradually';
 import { useUnits } from '../../composables/useUnits';
 import { useAdvice } from '../../stores/advice';
 import { useNotices } from '../../stores/notices';
@@ -34,6 +35,8 @@ import PickFlips from './PickFlips.vue';
 const props = defineProps<{ pick: Pick; water: Water }>();
 const { system } = useUnits();
 const store = useAdvice();
+/** reasons first; what is below them follows part by part, so that no frame has to draw it all */
+const parts = useGradually(() => 3 + props.pick.dissent.length, 0, 1);
 const tickets = useTickets();
 const notices = useNotices();
 const router = useRouter();
@@ -96,7 +99,7 @@ async function makeTicket(): Promise<void> {
       <v-btn class="act reasons__make" @click="makeTicket">Write the ticket for this rig</v-btn>
       <RigDrawing :rig="shown.rig" view="side" ruled :label="`${title}, from the side, with a rule`" />
       <RigDrawing :rig="shown.rig" view="top" :label="`${title}, from above`" />
-      <PickFaults :faults="faults" :cured="cured !== null" @cure="cure" @undo="cured = null" />
+      <PickFaults v-if="parts > 2" :faults="faults" :cured="cured !== null" @cure="cure" @undo="cured = null" />
       <RigNumbers :rig="shown.rig" :water="water" :fall="shown.fall" :has="shown.has" :bands="shown.bands" />
       <p v-if="pick.alike > 0" class="soft">
         {{ pick.alike.toLocaleString('en-US') }} more rigs share its head and kind of trailer, in other weights, sizes,
@@ -116,14 +119,19 @@ async function makeTicket(): Promise<void> {
         It answers <b class="number">{{ Math.round(shown.score * 100) }}</b> of 100 parts of what this water asks for.
       </p>
       <ReasonList :reasons="reasons" :water="water" />
-      <HandlingList class="reasons__handling" :steps="shown.handled.steps" />
+      <HandlingList v-if="parts > 0" class="reasons__handling" :steps="shown.handled.steps" />
       <p class="reasons__school soft">
         <template v-for="row in followed" :key="row.question">
           {{ row.title }}: “{{ row.name }}”, {{ row.because }}.
         </template>
       </p>
-      <PickFlips v-if="asksFlips" :flips="flips" :water="water" />
-      <section v-for="other in pick.dissent" :key="other.question" class="reasons__dissent" data-testid="dissent">
+      <PickFlips v-if="asksFlips && parts > 1" :flips="flips" :water="water" />
+      <section
+        v-for="other in pick.dissent.slice(0, Math.max(0, parts - 3))"
+        :key="other.question"
+        class="reasons__dissent"
+        data-testid="dissent"
+      >
         <h3>{{ dissentTitle(other) }}, would tie</h3>
         <RigDrawing :rig="other.rig" :label="`${rigTitle(other.rig, system)}, from the side`" />
         <p><FractionText :text="dissentText(other, system)" /></p>
