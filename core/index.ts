@@ -128,6 +128,8 @@ export { type Forbidden } from './advice/forbidden';
 export { notAJig, type NotAJigId } from './advice/not-a-jig';
 export { HANDBOOK, handbookRule, speaksAgainst, type Chapter, type HandbookRule } from './advice/handbook';
 export { faultText } from './advice/messages/faults-en';
+export { localRulesText, planText } from './advice/messages/speak-plan';
+export { whatLifts, type WhatLifts } from './advice/what-lifts';
 export { CHOICE_TITLE, HANDLING_TEXT } from './advice/messages/handling-en';
 export { NOT_A_JIG_TEXT } from './advice/messages/not-a-jig-en';
 export { fillGaps, type Gaps, type GapStep } from './advice/gaps';

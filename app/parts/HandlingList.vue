@@ -1,10 +1,27 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { CHOICE_TITLE, CHOICES, HANDLING_TEXT, SCHOOL_WORDS, handbookRule, type Choice, type HandlingId } from '@core';
+import {
+  CHOICE_TITLE,
+  CHOICES,
+  HANDLING_TEXT,
+  handbookRule,
+  planText,
+  SCHOOL_WORDS,
+  type Choice,
+  type HandlingId,
+  type RetrievePlan,
+} from '@core';
+import { useUnits } from '../composables/useUnits';
 import BecauseLine from './BecauseLine.vue';
+import FractionText from './FractionText.vue';
 
 /** What to cut, fit and do with a rig, in the order in which it is done. */
-const props = defineProps<{ steps: readonly { readonly choice: Choice; readonly rule: string }[] }>();
+const props = defineProps<{
+  steps: readonly { readonly choice: Choice; readonly rule: string }[];
+  /** the retrieve in numbers, where it is known */
+  plan?: RetrievePlan;
+}>();
+const { system } = useUnits();
 
 const groups = computed(() =>
   CHOICES.flatMap((choice) => {
@@ -33,6 +50,9 @@ const groups = computed(() =>
           <p v-for="line in group.lines" :key="line.rule">
             <BecauseLine :rule="line.rule" :says="line.says" />
             <small v-if="line.school" class="soft"> school “{{ line.school }}”</small>
+          </p>
+          <p v-if="group.choice === 'retrieve' && plan" class="soft" data-testid="plan">
+            <FractionText :text="planText(plan, system)" />
           </p>
         </dd>
       </template>

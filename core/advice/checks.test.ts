@@ -191,6 +191,7 @@ const CASES: Readonly<Record<FaultId, readonly [advises: Case, holds: Case]>> = 
     [jig(), on({ forage: ['shad'] })],
     [jig(), on({ forage: ['shad'], schools: { 'colour-order': 'colour-last' } })],
   ],
+  'colour-unknown': [[{ ...jig(), skirt: { ...jig().skirt!, colour: 'moonlight frost' } }], [jig()]],
   'not-allowed-here': [
     [jig(), on({ localRules: { lead: false } })],
     [jig({ metal: 'tungsten' }), on({ localRules: { lead: false } })],

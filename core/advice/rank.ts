@@ -4,6 +4,7 @@ import type { Rig } from '../rig/schema';
 import { rigBody } from '../rig/body';
 import { onsetOfMps } from '../motion/kick';
 import { fallReport, type FallReport } from '../motion/report';
+import { colourClassOf } from '../tackle/colours';
 import type { SchoolQuestion, SchoolRef, Water } from '../water/schema';
 import { axisValues } from './axes';
 import { measureRig, type Has } from './measure';
@@ -78,6 +79,8 @@ export interface Advice {
   readonly notAJig: NotAJigId | null;
   /** what the rules of this place keep out of the box, by how many parts */
   readonly forbidden: readonly Forbidden[];
+  /** colours of the box that are no words of ours: they count as natural */
+  readonly unknownColours: readonly string[];
   /** so many different heads and trailers that they were not compared; 0 when they were */
   readonly tooManyPairs: number;
 }
@@ -285,6 +288,7 @@ export function* adviseInSteps(
     missing: RIG_TRAYS.filter((tray) => !box[tray].some(usable) && !dressed(tray, box)),
     notAJig: notAJig(water, leading.suits.family),
     forbidden: forbiddenIn(water, box),
+    unknownColours: unknownColours(box),
     tooManyPairs: tooMany ? pairs : 0,
   };
 }
@@ -299,6 +303,13 @@ export function advise(water: Water, box: Box, ...more: [top?: number, asks?: 'a
     const step = steps.next();
     if (step.done) return step.value;
   }
+}
+
+/** Colours nobody knows, each once. */
+function unknownColours(box: Box): string[] {
+  const skirts = [...box.skirts, ...box.heads.flatMap(({ skirt }) => (skirt ? [skirt] : []))];
+  const names = [...skirts, ...box.trailers].map(({ colour }) => colour);
+  return [...new Set(names)].filter((name) => colourClassOf(name) === null);
 }
 
 /** Heads that came with skirts need no loose ones. */

@@ -1,6 +1,7 @@
 import { lengthMFromFt, lengthMFromIn } from '../units/units';
 import { SCHOOL_QUESTIONS, type SchoolOf, type SchoolQuestion, type SchoolRef } from '../water/schema';
 import type { WaterFacts } from './water-facts';
+import { whatLifts } from './what-lifts';
 
 /** Why a school answers here: the angler chose it, or what about this water decided. */
 export const SCHOOL_REASONS = [
@@ -68,7 +69,12 @@ const BY_WATER: { readonly [Q in SchoolQuestion]: (w: WaterFacts) => SchoolAnswe
     return { school: 'dark', reason: w.inCover ? 'in-cover' : 'usual' };
   },
   'vibrating-kicker': (w) => (w.stems ? { school: 'stems-and-panfish', reason: 'stems' } : usual('mud-only')),
-  'vibrating-lift': () => ({ school: null, reason: 'all-speak' }),
+  'vibrating-lift': (w) => {
+    // the same for every rig, and asked by nobody else
+    if (w.family !== 'vibrating') return { school: null, reason: 'computed' };
+    const { tailRunsM, bodyRunsM } = whatLifts(w.tempC);
+    return { school: tailRunsM < bodyRunsM ? 'tail-lifts' : 'body-lifts', reason: 'computed' };
+  },
   'spinner-trailer': (w) =>
     w.belowF(60) && w.seenM < lengthMFromIn(12) ? { school: 'drag-in-mud', reason: 'cold-mud' } : usual('none'),
   'spinner-blades-mud': (w) => (w.belowF(55) ? { school: 'double-colorado', reason: 'cold' } : usual('single-large')),
@@ -77,7 +83,8 @@ const BY_WATER: { readonly [Q in SchoolQuestion]: (w: WaterFacts) => SchoolAnswe
   'spinner-rod': () => usual('by-cover'),
   'trailer-hook': () => usual('off-until-losing'),
   'heavy-swim-tail': () => usual('rolling'),
-  'swim-retrieve': () => ({ school: null, reason: 'all-speak' }),
+  // rig by rig: steady where tail and head fit, else shaken
+  'swim-retrieve': () => ({ school: null, reason: 'computed' }),
   'swim-bottom': (w) => (w.belowF(50) ? { school: 'creep', reason: 'cold' } : usual('never-rest')),
   'trailer-colour': () => usual('match'),
   'colour-order': (w) =>

@@ -119,7 +119,12 @@ async function makeTicket(): Promise<void> {
         It answers <b class="number">{{ Math.round(shown.score * 100) }}</b> of 100 parts of what this water asks for.
       </p>
       <ReasonList :reasons="reasons" :water="water" />
-      <HandlingList v-if="parts > 0" class="reasons__handling" :steps="shown.handled.steps" />
+      <HandlingList
+        v-if="parts > 0"
+        class="reasons__handling"
+        :steps="shown.handled.steps"
+        :plan="shown.handled.plan"
+      />
       <p class="reasons__school soft">
         <template v-for="row in followed" :key="row.question">
           {{ row.title }}: “{{ row.name }}”, {{ row.because }}.

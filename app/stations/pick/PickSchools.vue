@@ -1,38 +1,62 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import {
-  LIVE_SCHOOLS,
+  FAMILIES,
   QUESTION_TITLE,
-  questionOf,
   SCHOOL_BECAUSE,
   SCHOOL_WORDS,
   SCHOOLS,
+  SCHOOL_QUESTIONS,
   schoolAnswers,
   waterFacts,
+  whatLifts,
+  type Family,
+  type SchoolAnswers,
   type SchoolQuestion,
   type SchoolRef,
 } from '@core';
+import FractionText from '../../parts/FractionText.vue';
+import { useUnits } from '../../composables/useUnits';
 import { useWater } from '../../stores/water';
 
 /** Questions on which anglers part, each with its schools: the water decides until somebody chooses. */
 const open = defineModel<boolean>({ required: true });
 const store = useWater();
+const { show } = useUnits();
 
-const LIVE = new Set(LIVE_SCHOOLS.map(questionOf));
-const QUESTIONS = (Object.keys(QUESTION_TITLE) as SchoolQuestion[]).filter((question) => LIVE.has(question));
-const byWater = computed(() => schoolAnswers(waterFacts({ ...store.water, schools: {} })));
+/** The family a question is about, as it is asked of it. */
+function familyOf(question: SchoolQuestion): Family {
+  if (question.startsWith('vibrating')) return 'vibrating';
+  return question.startsWith('spinner') || question === 'trailer-hook' ? 'spinner' : 'skirted';
+}
+const byWater = computed(() => {
+  const bare = { ...store.water, schools: {} };
+  return Object.fromEntries(FAMILIES.map((family) => [family, schoolAnswers(waterFacts(bare, family))])) as Record<
+    Family,
+    SchoolAnswers
+  >;
+});
+/** questions that numbers answer say which */
+const lifts = computed(() => {
+  const { tailRunsM, bodyRunsM } = whatLifts(store.water.temperatureC);
+  return `Half way back at an ordinary reel a half-ounce runs at ${show('depth', tailRunsM)} with a 3 3/4 in paddle-tail and at ${show('depth', bodyRunsM)} with a 4 in flat bug, face level.`;
+});
+const COMPUTED: Readonly<Partial<Record<SchoolQuestion, string>>> = {
+  'swim-retrieve': 'Steady where tail and head fit; shaken where they do not, or along a warm edge with active fish.',
+};
 const nameOf = (question: SchoolQuestion, school: string): string | undefined =>
   SCHOOL_WORDS[`${question}:${school}` as SchoolRef]?.name;
 
 const rows = computed(() =>
-  QUESTIONS.map((question) => {
-    const own = byWater.value[question];
+  SCHOOL_QUESTIONS.map((question) => {
+    const own = byWater.value[familyOf(question)][question];
     const chosen = store.water.schools?.[question] ?? 'water';
-    const left = own.school === null ? 'all of them' : (nameOf(question, own.school) ?? own.school);
+    const unsettled = own.reason === 'computed' ? 'what the numbers say' : 'all of them';
+    const left = own.school === null ? unsettled : (nameOf(question, own.school) ?? own.school);
     const speaking = chosen === 'water' ? own.school : chosen;
     return {
       question,
-      title: QUESTION_TITLE[question] ?? question,
+      title: QUESTION_TITLE[question],
       chosen,
       items: [
         { value: 'water', title: `${left} (by the water)` },
@@ -41,7 +65,8 @@ const rows = computed(() =>
           return title === undefined ? [] : [{ value: school as string, title }];
         }),
       ],
-      says: speaking === null ? '' : (SCHOOL_WORDS[`${question}:${speaking}` as SchoolRef]?.says ?? ''),
+      says: speaking === null ? (COMPUTED[question] ?? '') : SCHOOL_WORDS[`${question}:${speaking}` as SchoolRef].says,
+      numbers: question === 'vibrating-lift' ? lifts.value : '',
       because: chosen === 'water' ? SCHOOL_BECAUSE[own.reason] : SCHOOL_BECAUSE.chosen,
     };
   }),
@@ -70,7 +95,8 @@ const chosenCount = computed(() => Object.keys(store.water.schools ?? {}).length
             @update:model-value="choose(row.question, $event)"
           />
           <p>
-            {{ row.says }} <span class="soft">({{ row.because }})</span>
+            {{ row.says }} <FractionText v-if="row.numbers" :text="row.numbers" />
+            <span class="soft">({{ row.because }})</span>
           </p>
         </div>
       </div>

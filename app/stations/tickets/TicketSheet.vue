@@ -6,6 +6,7 @@ import {
   COVER_NAME,
   dissentText,
   dissentTitle,
+  localRulesText,
   NOT_REELED,
   reasonText,
   wantBand,
@@ -66,13 +67,21 @@ const reasons = computed(() =>
       says: reasonText(reason, has.value, props.ticket.wants, props.ticket.water, system.value),
     })),
 );
+/** what was entered of the rules of its place */
+const localLines = computed(() => {
+  const lines = localRulesText(props.ticket.water.localRules ?? {}, system.value);
+  return lines.length > 0 ? [`Entered as the rules of this place: ${lines.join('; ')}.`] : [];
+});
 /** the band of a number, for its line */
 function sureness(id: WantId): { uncertain?: readonly [number, number] } {
   const { fall, bands } = props.ticket;
   const band = id === 'fall' ? fall.bandMps : id === 'run' || id === 'hold' ? bands?.[id] : undefined;
   return band ? { uncertain: band } : {};
 }
-const cautions = computed(() => cautionsFor(props.ticket.rig, props.ticket.water).map((id) => CAUTION_TEXT[id]));
+const cautions = computed(() => [
+  ...localLines.value,
+  ...cautionsFor(props.ticket.rig, props.ticket.water).map((id) => CAUTION_TEXT[id]),
+]);
 </script>
 
 <template>
@@ -116,7 +125,7 @@ const cautions = computed(() => cautionsFor(props.ticket.rig, props.ticket.water
       <p v-if="ticket.score !== null">
         It answered {{ Math.round(ticket.score * 100) }} of 100 parts of what this water asked for.
       </p>
-      <HandlingList v-if="ticket.handling" :steps="ticket.handling" />
+      <HandlingList v-if="ticket.handling" :steps="ticket.handling" v-bind="ticket.plan ? { plan: ticket.plan } : {}" />
       <ReasonList :reasons="reasons" :water="ticket.water" />
       <p v-for="other in dissent" :key="other.question" class="sheet__dissent">
         <b>{{ dissentTitle(other) }}, would tie:</b> <FractionText :text="dissentText(other, system)" />

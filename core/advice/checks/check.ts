@@ -46,6 +46,7 @@ export const FAULT_IDS = [
   'skirt-too-bulky-for-clear',
   'too-bright-for-clear',
   'not-the-colour-of-their-food',
+  'colour-unknown',
   'worm-rather-than-jig',
   'not-allowed-here',
   'swim-jig-reeled-straight',

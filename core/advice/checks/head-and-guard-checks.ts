@@ -176,6 +176,26 @@ const lineOutgunsWire: RigCheck = {
   },
 };
 
+const known = (colour: string | undefined): boolean => colour === undefined || colourClassOf(colour) !== null;
+
+/** A colour nobody knows counts as natural, which may not be what it is. */
+const colourUnknown: RigCheck = {
+  id: 'colour-unknown',
+  judge: ({ rig: { skirt, trailer, core } }) => adviseIf(![skirt, trailer, core].every((part) => known(part?.colour))),
+  cure: ({ rig }) => {
+    const plain = <T extends { colour: string }>(part: T): T =>
+      known(part.colour) ? part : { ...part, colour: 'green pumpkin' };
+    return {
+      rig: {
+        ...rig,
+        ...(rig.skirt ? { skirt: plain(rig.skirt) } : {}),
+        ...(rig.trailer ? { trailer: plain(rig.trailer) } : {}),
+        ...(rig.core ? { core: plain(rig.core) } : {}),
+      },
+    };
+  },
+};
+
 /** Checks of heads, wires, guards, skirts and colours. @source craft-practice */
 export const HEAD_AND_GUARD_CHECKS: readonly RigCheck[] = [
   guardHoldsPointFlat,
@@ -184,6 +204,7 @@ export const HEAD_AND_GUARD_CHECKS: readonly RigCheck[] = [
   tieSwingsHookOut,
   wireOutgunsLine,
   lineOutgunsWire,
+  colourUnknown,
   facts(
     'one-wire-in-twigs',
     ({ rig }) => rig.family === 'skirted' && rig.guard?.kind === 'wire',

@@ -72,6 +72,10 @@ const TEXT: Readonly<Record<FaultId, (data: Data, show: Shown) => FaultWords>> =
     says: `At this temperature the tail wakes at ${speed(onsetMps)}, and the rig works at ${speed(speedMps)}: it is dead.`,
     remedy: 'Take softer plastic, or a body that needs no kick.',
   }),
+  'colour-unknown': () => ({
+    says: 'A colour here is no word Pandero knows: it counts as natural.',
+    remedy: 'Use a plain word: green pumpkin, black/blue, white.',
+  }),
   'worm-rather-than-jig': () => ({
     says: 'So small and slight it is no longer a jig: it catches like a worm.',
     remedy: 'Stop at about 3 1/4 in.',

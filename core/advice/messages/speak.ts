@@ -11,7 +11,15 @@ import { AT_LEAST, type WantId } from '../rule';
 import type { Want } from '../wants';
 import { waterFacts } from '../water-facts';
 import { RULE_TEXT } from './rules-en';
-import { COVER_NAME, MISSING_PART, NOSE_NAME, FORBIDDEN_TEXT, TOO_MANY_PAIRS, WANT_TITLE } from './words-en';
+import {
+  COVER_NAME,
+  MISSING_PART,
+  NOSE_NAME,
+  FORBIDDEN_TEXT,
+  TOO_MANY_PAIRS,
+  unknownColoursText,
+  WANT_TITLE,
+} from './words-en';
 
 /** Value of a want as people read it, with its unit. Scales without a unit run to 100. */
 export function wantValue(id: WantId, value: number, system: UnitSystem): string {
@@ -165,6 +173,7 @@ export function adviceWarnings(advice: Advice): string[] {
   return [
     ...advice.missing.map((tray) => MISSING_PART[tray]),
     ...advice.forbidden.map((row) => FORBIDDEN_TEXT[row.by](row.heads)),
+    ...(advice.unknownColours.length > 0 ? [unknownColoursText(advice.unknownColours)] : []),
     ...(advice.tooManyPairs > 0 ? [TOO_MANY_PAIRS] : []),
   ];
 }

@@ -74,6 +74,16 @@ export const FORBIDDEN_TEXT: Readonly<Record<Forbidden['by'], (heads: number) =>
     'The rules you entered for this place allow no hook on the line, so nothing can be picked. If that is not so, correct “hooks to a line”.',
 };
 
+/** How many unknown colours are named. */
+const NAMED_COLOURS = 3;
+
+/** Colours of a box that are no words of ours. */
+export function unknownColoursText(names: readonly string[]): string {
+  const named = names.slice(0, NAMED_COLOURS).map((name) => `“${name}”`);
+  const more = names.length > NAMED_COLOURS ? ` and ${names.length - NAMED_COLOURS} more` : '';
+  return `No colour Pandero knows: ${named.join(', ')}${more}. It counts as natural; use plain words such as green pumpkin, black/blue or white.`;
+}
+
 export const TOO_MANY_PAIRS =
   'This box holds so many different heads and trailers that comparing them all would take minutes. Mark what you do not fish as used up, or rank from every kind there is.';
 
