@@ -143,7 +143,7 @@ class Translator {
       if (below) return one(`${sign === '<=' ? 'no deeper than' : 'shallower than'} ${this.length(right)}`);
       return one(`${this.length(right)} deep or more`);
     }
-    if (left === 'w.weedDensity') return one('thick weed');
+    if (left === 'w.weedDensity') return one(sign === '===' ? 'thick weed' : 'weed that is more than sparse');
     if (left === 'w.density') {
       const names = ['no cover', 'sparse cover', 'medium cover', 'thick cover'];
       const name = names[literal as number]!;

@@ -95,8 +95,9 @@ const chosenCount = computed(() => Object.keys(store.water.schools ?? {}).length
             @update:model-value="choose(row.question, $event)"
           />
           <p>
-            {{ row.says }} <FractionText v-if="row.numbers" :text="row.numbers" />
-            <span class="soft">({{ row.because }})</span>
+            {{ row.says }}{{ ' ' }}<FractionText v-if="row.numbers" :text="`${row.numbers} `" /><span class="soft"
+              >({{ row.because }})</span
+            >
           </p>
         </div>
       </div>

@@ -88,4 +88,13 @@ const instead = computed(() =>
   border-left: 6px solid rgb(var(--v-theme-oxblood));
   border-bottom: 1px solid rgb(var(--v-theme-rule));
 }
+@media (max-width: 700px) {
+  .verdict article {
+    border-left-color: transparent;
+    padding: 6px 18px;
+  }
+  .verdict article:not(:first-child) .verdict__line {
+    display: none;
+  }
+}
 </style>

@@ -61,7 +61,7 @@ export const RETRIEVE_RULES = [
   {
     id: 'pull-over-weed-let-it-drop',
     choice: 'retrieve',
-    when: (h) => h.rig.family === 'skirted' && h.w.grass,
+    when: (h) => h.rig.family === 'skirted' && h.w.weedDensity >= 2,
     steps: () => [{ do: 'lift-drop', m: 0.5 }],
   },
   {

@@ -20,13 +20,15 @@ function stepText(step: RetrievePlan['steps'][number], system: UnitSystem): stri
     case 'kill':
       return `let it fall ${seconds(step.s)}`;
     case 'lift-drop':
-      return `lift it ${shown('partLength', step.m, system)} and let it drop`;
+      return `lift it ${shown('depth', step.m, system)} and let it drop`;
   }
 }
 
-/** A retrieve in numbers: `count down 3 s, reel at 2.2 ft/s to the end; tip 3 ft up, 15 lb fluorocarbon`. */
+const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
+
+/** A retrieve in numbers: `Count down 3 s, reel at 2.2 ft/s to the end; tip 3 ft up, 15 lb fluorocarbon`. */
 export const planText = ({ steps, tipHeightM, line }: RetrievePlan, system: UnitSystem): string =>
-  `${steps.map((step) => stepText(step, system)).join(', ')}; tip ${shown('depth', tipHeightM, system)} up, ${line.lb} lb ${line.kind}.`;
+  `${capital(steps.map((step) => stepText(step, system)).join(', '))}; tip ${shown('depth', tipHeightM, system)} up, ${line.lb} lb ${line.kind}.`;
 
 /** What was entered of the rules of a place, line by line. */
 export function localRulesText(rules: LocalRules, system: UnitSystem): string[] {

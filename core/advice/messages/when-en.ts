@@ -438,7 +438,7 @@ export const WHEN_TEXT: Readonly<Record<string, string>> = {
   'shake-it-all-the-way':
     'a swim head worked above the bottom, a tail that does not fit the head, or a warm edge with active fish',
   'steady-since-the-tail-fits': 'a swim head worked above the bottom',
-  'pull-over-weed-let-it-drop': 'jigs, weed',
+  'pull-over-weed-let-it-drop': 'jigs, weed that is more than sparse',
   'hop-it-so-that-they-feel-it': 'jigs, (a bright core or sight under 12 in, 50 °F or warmer)',
   'drag-the-wide-head': 'football head',
   'pitch-shake-and-on': 'jigs, in cover',
