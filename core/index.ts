@@ -107,7 +107,6 @@ export {
   judgeRig,
   reasonsFor,
   type Advice,
-  type Dissent,
   type FamilyVerdict,
   type Judged,
   type Pick,
@@ -132,6 +131,7 @@ export { localRulesText, planText } from './advice/messages/speak-plan';
 export { whatLifts, type WhatLifts } from './advice/what-lifts';
 export { CHOICE_TITLE, HANDLING_TEXT } from './advice/messages/handling-en';
 export { NOT_A_JIG_TEXT } from './advice/messages/not-a-jig-en';
+export { type Dissent } from './advice/other-schools';
 export { fillGaps, type Gaps, type GapStep } from './advice/gaps';
 export { whatToBuy, whatToBuyInSteps, type Purchase } from './advice/buy';
 export { compileWater, LIVE_SCHOOLS, type CompiledWater, type Want } from './advice/wants';

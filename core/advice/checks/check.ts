@@ -123,6 +123,21 @@ export const advises = (data: FaultData = {}): Verdict => ({ verdict: 'advises',
 /** A fault where a condition holds. */
 export const adviseIf = (fault: boolean, data: FaultData = {}): Verdict => (fault ? advises(data) : holds);
 
+/** A check that asks about the water as well as the rig. */
+export const onWater = (
+  id: RigCheck['id'],
+  applies: (checked: Checked) => boolean,
+  fault: (facts: NonNullable<Checked['facts']>, checked: Checked) => boolean,
+  cure: RigCheck['cure'],
+): RigCheck => ({
+  id,
+  judge(checked) {
+    if (!applies(checked)) return doesNotApply;
+    return checked.facts === null ? cannotTell : adviseIf(fault(checked.facts, checked));
+  },
+  cure,
+});
+
 /** A rig with something about its trailer changed; a weighed mass goes where its size does. */
 export function withTrailer(rig: Rig, part: Partial<NonNullable<Rig['trailer']>>): Cured {
   const { massG, widthMm, heightMm, ...rest } = rig.trailer!;

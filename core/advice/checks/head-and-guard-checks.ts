@@ -12,6 +12,7 @@ import {
   adviseIf,
   cannotTell,
   doesNotApply,
+  onWater,
   withGuard,
   withHead,
   withSkirt,
@@ -58,20 +59,6 @@ function pointMm(rig: Rig): number {
   const { gapMm, shankMm, reachMm } = HOOKS[rig.head.hook.size];
   return Math.hypot(reachMm - gapMm / 2 - POINT_ARM_SHARE * shankMm, gapMm);
 }
-
-const facts = (
-  id: RigCheck['id'],
-  applies: (checked: Checked) => boolean,
-  fault: (w: NonNullable<Checked['facts']>, checked: Checked) => boolean,
-  cure: RigCheck['cure'],
-): RigCheck => ({
-  id,
-  judge(checked) {
-    if (!applies(checked)) return doesNotApply;
-    return checked.facts === null ? cannotTell : adviseIf(fault(checked.facts, checked));
-  },
-  cure,
-});
 
 const guardN = (rig: Rig): number => (rig.guard ? guardCollapseN(rig.guard) : 0);
 
@@ -205,7 +192,7 @@ export const HEAD_AND_GUARD_CHECKS: readonly RigCheck[] = [
   wireOutgunsLine,
   lineOutgunsWire,
   colourUnknown,
-  facts(
+  onWater(
     'one-wire-in-twigs',
     ({ rig }) => rig.family === 'skirted' && rig.guard?.kind === 'wire',
     (w) => w.wood || w.grass,
@@ -213,43 +200,43 @@ export const HEAD_AND_GUARD_CHECKS: readonly RigCheck[] = [
       rig: { ...rig, guard: fibreGuard(rig.head.finesse ? 10 : 18, Math.round(pointMm(rig) + PAST_POINT_MM.cut)) },
     }),
   ),
-  facts(
+  onWater(
     'pointed-nose-in-forks',
     (c) => jig(c) && noseOf(c.rig) === 'pointed',
     (w) => w.forked,
     ({ rig }) => withHead(rig, { nose: 'round' }),
   ),
-  facts(
+  onWater(
     'football-in-riprap',
     ({ rig }) => rig.family === 'skirted' && rig.head.style === 'football',
     (w, { rig }) => w.has('riprap') && rig.head.cams !== true,
     ({ rig }) => withHead(rig, { cams: true }),
   ),
-  facts(
+  onWater(
     'legs-in-branches',
     ({ rig }) => rig.family === 'skirted' && !!rig.trailer && LEGGED.has(rig.trailer.kind),
     (w) => (w.grass || w.has('brush') || w.has('flooded-bush')) && w.density >= 2,
     ({ rig }) => withTrailer(rig, { kind: 'flat-bug', orientation: 'flat' }),
   ),
-  facts(
+  onWater(
     'edge-in-a-mat',
     ({ rig }) => rig.trailer?.orientation === 'edge',
     (w) => w.matted,
     ({ rig }) => withTrailer(rig, { orientation: 'flat' }),
   ),
-  facts(
+  onWater(
     'skirt-too-bulky-for-clear',
     ({ rig }) => !!rig.skirt && rig.skirt.material !== 'hair',
     (w, { rig }) => w.seenM >= lengthMFromFt(3) && rig.skirt!.strands - rig.skirt!.thinned >= BULKY_STRANDS,
     ({ rig }) => withSkirt(rig, { thinned: rig.skirt!.strands - CLEAR_STRANDS }),
   ),
-  facts(
+  onWater(
     'too-bright-for-clear',
     ({ rig }) => rig.family === 'skirted' && !!rig.skirt,
     (w, { rig }) => w.seenM >= lengthMFromFt(4) && colourClassOf(rig.skirt!.colour) === 'bright',
     ({ rig }) => withSkirt(rig, { colour: 'green pumpkin' }),
   ),
-  facts(
+  onWater(
     'not-the-colour-of-their-food',
     ({ rig, schools }) => !!rig.skirt && (schools === null || schools['colour-order'].school === 'forage-first'),
     (w, { rig }) => {

@@ -6,8 +6,8 @@ import { trailerHookAllowed } from '../../water/schema';
 import { lengthMFromIn, mmFromLengthM } from '../../units/units';
 import {
   adviseIf,
-  cannotTell,
   doesNotApply,
+  onWater,
   withoutTrailer,
   withTrailer,
   type Checked,
@@ -48,21 +48,6 @@ const plated = ({ rig }: Checked): boolean => rig.family === 'vibrating';
 const bladed = ({ rig }: Checked): boolean => rig.family === 'spinner';
 const withArms = (rig: Rig, part: Partial<NonNullable<Rig['arms']>>): Cured => ({
   rig: { ...rig, arms: { ...(rig.arms ?? DEFAULT_ARMS), ...part } },
-});
-
-/** A check that asks about the water as well as the rig. */
-const onWater = (
-  id: RigCheck['id'],
-  applies: (checked: Checked) => boolean,
-  fault: (facts: NonNullable<Checked['facts']>, checked: Checked) => boolean,
-  cure: RigCheck['cure'],
-): RigCheck => ({
-  id,
-  judge(checked) {
-    if (!applies(checked)) return doesNotApply;
-    return checked.facts === null ? cannotTell : adviseIf(fault(checked.facts, checked));
-  },
-  cure,
 });
 
 const plateRunsWild: RigCheck = {

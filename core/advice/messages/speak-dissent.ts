@@ -1,6 +1,6 @@
 import { shown, type UnitSystem } from '../../units/display';
 import type { SchoolRef } from '../../water/schema';
-import type { Dissent } from '../rank';
+import type { Dissent } from '../other-schools';
 import { QUESTION_TITLE, SCHOOL_WORDS } from './schools-en';
 import { rigTitle } from './speak';
 
