@@ -1,6 +1,7 @@
 import { choose, deskOnly, expect, expectAxeClean, goTo, openDemoWorld, test } from './fixtures';
 
-test('a box from nothing, by keyboard alone: head, skirt, trailer, and a rig to tie', async ({ page }) => {
+test('a box from nothing, by keyboard alone: head, skirt, trailer, and a rig to tie', async ({ page }, info) => {
+  deskOnly(info);
   await page.goto('/#/box');
   await expect(page.getByText('A rig needs three parts')).toBeVisible();
   await expectAxeClean(page);

@@ -1,10 +1,11 @@
-import { expect, expectAxeClean, goTo, openDemoWorld, test } from './fixtures';
+import { deskOnly, expect, expectAxeClean, goTo, openDemoWorld, test } from './fixtures';
 
 test.beforeEach(({ page }) => openDemoWorld(page));
 
 test('spinnerbaits instead of jigs, by keyboard: ranked on how they run, and a ticket that says so', async ({
   page,
-}) => {
+}, info) => {
+  deskOnly(info);
   await goTo(page, 'Pick');
   const among = page.getByRole('group', { name: 'Among' });
   await expect(page.getByTestId('pick-1')).toBeVisible();

@@ -1,4 +1,4 @@
-import { choose, expect, expectAxeClean, openDemoWorld, test } from './fixtures';
+import { deskOnly, choose, expect, expectAxeClean, openDemoWorld, test } from './fixtures';
 
 test.beforeEach(({ page }) => openDemoWorld(page));
 
@@ -57,7 +57,8 @@ test('a whole ticket without a mouse', async ({ page }) => {
   expect(width / (96 / 25.4)).toBeCloseTo(170, 0);
 });
 
-test('the night theme is as legible, and stays after a reload', async ({ page }) => {
+test('the night theme is as legible, and stays after a reload', async ({ page }, info) => {
+  deskOnly(info);
   await page.getByRole('button', { name: /^Theme: light/ }).click();
   for (const key of ['1', '2', '7', 't']) {
     await page.keyboard.press(key);
@@ -67,7 +68,8 @@ test('the night theme is as legible, and stays after a reload', async ({ page })
   await expect(page.getByRole('button', { name: /^Theme: night/ })).toBeVisible();
 });
 
-test('another school is chosen, and its reasons count; taking a part out can be undone', async ({ page }) => {
+test('another school is chosen, and its reasons count; taking a part out can be undone', async ({ page }, info) => {
+  deskOnly(info);
   await page.keyboard.press('2');
   await page.getByRole('button', { name: /^Schools/ }).press('Enter');
   await choose(page, page.getByRole('combobox', { name: /On weight/ }), 'slow hand');

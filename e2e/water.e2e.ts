@@ -51,7 +51,8 @@ test.describe('the water of the demo world', () => {
     await expect(page.getByTestId('want-weight')).toContainText('It has to get into the grass below');
   });
 
-  test('in metric every number changes, and nothing is lost on the way', async ({ page }) => {
+  test('in metric every number changes, and nothing is lost on the way', async ({ page }, info) => {
+    deskOnly(info);
     await page.keyboard.press('u');
     await expect(
       page.getByRole('link', { name: 'The water: 13.9 °C · 36 cm · 1.2 m · hedgerow. Edit it' }),
@@ -108,7 +109,8 @@ test.describe('the water of the demo world', () => {
     await expectAxeClean(page);
   });
 
-  test('several waters by place and day: a new day is a copy, the one before comes back', async ({ page }) => {
+  test('several waters by place and day: a new day is a copy, the one before comes back', async ({ page }, info) => {
+    deskOnly(info);
     await page.getByRole('button', { name: /^Water at hand: Brindle Mere, north arm · 27/ }).press('Enter');
     await page.getByRole('button', { name: 'Start a new day from this water' }).press('Enter');
     await page.getByRole('textbox', { name: 'Place' }).fill('Brindle Mere, dam end');
