@@ -120,12 +120,12 @@ const cautions = computed(() => [
         </ul>
       </section>
     </div>
+    <HandlingList v-if="ticket.handling" :steps="ticket.handling" v-bind="ticket.plan ? { plan: ticket.plan } : {}" />
     <section aria-label="Why">
       <h2>Why</h2>
       <p v-if="ticket.score !== null">
         It answered {{ Math.round(ticket.score * 100) }} of 100 parts of what this water asked for.
       </p>
-      <HandlingList v-if="ticket.handling" :steps="ticket.handling" v-bind="ticket.plan ? { plan: ticket.plan } : {}" />
       <ReasonList :reasons="reasons" :water="ticket.water" />
       <p v-for="other in dissent" :key="other.question" class="sheet__dissent">
         <b>{{ dissentTitle(other) }}, would tie:</b> <FractionText :text="dissentText(other, system)" />

@@ -44,7 +44,7 @@ describe('numbers of wants', () => {
     ['window', 1.62, 'us', '1.6×'],
     ['window', Infinity, 'us', 'any'],
     ['kick', 12.4, 'us', '12×'],
-    ['kick', Infinity, 'us', 'still tail'],
+    ['kick', Infinity, 'us', 'nothing kicks'],
   ] as const)('%s %p in %s reads %s', (id, value, system, text) => expect(wantValue(id, value, system)).toBe(text));
 
   test.each([

@@ -37,7 +37,7 @@ export function wantValue(id: WantId, value: number, system: UnitSystem): string
       return Number.isFinite(value) ? shown('speed', value, system) : '–';
     case 'window':
     case 'kick':
-      if (!Number.isFinite(value)) return id === 'kick' ? 'still tail' : 'any';
+      if (!Number.isFinite(value)) return id === 'kick' ? 'nothing kicks' : 'any';
       return `${value.toFixed(value < 9.95 ? 1 : 0)}×`;
     default:
       return `${Math.round(value * (id === 'push' ? 1 : 100))}`;
