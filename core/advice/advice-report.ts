@@ -1,10 +1,12 @@
 import type { UnitSystem } from '../units/display';
 import { ozFromMassKg } from '../units/units';
 import type { Rig } from '../rig/schema';
+import { contradictions } from '../water/contradictions';
 import type { Water } from '../water/schema';
 import type { RetrievePlan } from '../motion/plan';
 import { rigFaults } from './checks';
 import type { Flip, FlipField } from './flips';
+import { CONTRADICTION_TEXT } from './messages/contradictions-en';
 import { HANDLING_TEXT } from './messages/handling-en';
 import { NOT_A_JIG_TEXT } from './messages/not-a-jig-en';
 import { adviceWarnings, pickSentence, reasonText, ruleText, wantBecause } from './messages/speak';
@@ -148,6 +150,7 @@ export function adviceReport(
       })),
     })),
     notAJig: advice.notAJig === null ? null : { rule: advice.notAJig, ...NOT_A_JIG_TEXT[advice.notAJig] },
-    warnings: adviceWarnings(advice),
+    // a water that contradicts itself is answered all the same, but not in silence
+    warnings: [...contradictions(water).map((id) => CONTRADICTION_TEXT[id]), ...adviceWarnings(advice)],
   };
 }

@@ -157,6 +157,17 @@ describe('local rules', () => {
   });
 });
 
+describe('a water that contradicts itself', () => {
+  test('is answered, and what contradicts is said', () => {
+    const odd = water({ season: 'winter', temperatureC: 30 });
+    const report = adviceReport(advise(odd, DEMO_BOX, 2, 'own-school'), odd, false, 'us');
+    expect(report.picks).toHaveLength(2);
+    expect(report.warnings.length).toBeGreaterThan(0);
+    const plain = adviceReport(advise(NORTH_ARM, DEMO_BOX, 1, 'own-school'), NORTH_ARM, false, 'us');
+    expect(plain.warnings).toEqual([]);
+  });
+});
+
 describe('small and odd boxes', () => {
   test('a box with one part: nothing or one rig, and what is missing', () => {
     const trailer: Box = { ...emptyBox(), trailers: [DEMO_BOX.trailers[0]!] };
