@@ -59,10 +59,13 @@ const trailerPart = ({ space }: Field, at: number): TrailerPart => {
   return { kind, lengthMm, softness, colour };
 };
 
+/** Group of rigs of the box alone, beside those of each part from outside. */
+const OWN = Number.MAX_SAFE_INTEGER;
+
 /** The best rig with each single head from outside, the best of them first. */
 function withOneHead(field: Field, owned: number): Gain[] {
   const found = bestOfGroups(field, {
-    groupOf: (head) => (head < owned ? -1 : head),
+    groupOf: (head) => (head < owned ? OWN : head),
     enough: (settled) => settled.length > LOOKED_AT,
     top: LOOKED_AT + 1,
   });
@@ -73,7 +76,7 @@ function withOneHead(field: Field, owned: number): Gain[] {
 function withOneTrailer(field: Field, owned: number): Gain[] {
   const groups = new Map<string, number>();
   const groupOfTrailer = field.space.trailers.map(({ trailer }, at) => {
-    if (at < owned || trailer === null) return -1;
+    if (at < owned || trailer === null) return OWN;
     const key = JSON.stringify(trailerPart(field, at));
     return groups.get(key) ?? (groups.set(key, at), at);
   });
@@ -83,7 +86,7 @@ function withOneTrailer(field: Field, owned: number): Gain[] {
     top: LOOKED_AT + 1,
   });
   return gainsOf(field, found, ({ trailer }) =>
-    groupOfTrailer[trailer] === -1 ? null : { tray: 'trailers', part: trailerPart(field, trailer) },
+    groupOfTrailer[trailer] === OWN ? null : { tray: 'trailers', part: trailerPart(field, trailer) },
   );
 }
 

@@ -34,16 +34,19 @@ export const bestOnly: SearchFor = {
   top: 1,
 };
 
-/** The best rig of each head weight, until every pick has a rival that the other school would call lighter or heavier. */
+/**
+ * The best rig between two weights of the picks each, until every pick has a rival that the other school would call lighter or
+ * heavier. Heads that are no rival to any pick are left alone.
+ */
 export function rivalWeights(space: RigSpace, picks: readonly Found[], ref: SchoolRef): SearchFor {
+  const lighter = ref === 'weight:slow-hand';
   const weights = space.heads.map(({ head }) => head.weightOz);
-  const steps = [...new Set(weights)];
   const [least, most] = [Math.min(...weights), Math.max(...weights)];
-  const wanting = picks.filter(({ head }) =>
-    ref === 'weight:slow-hand' ? weights[head]! > least : weights[head]! < most,
-  );
+  const wanting = picks.filter(({ head }) => (lighter ? weights[head]! > least : weights[head]! < most));
+  const marks = [...new Set(wanting.map(({ head }) => weights[head]!))].sort((a, b) => (lighter ? a - b : b - a));
+  const groups = weights.map((oz) => marks.findIndex((mark) => (lighter ? oz < mark : oz > mark)));
   return {
-    groupOf: (head) => steps.indexOf(weights[head]!),
+    groupOf: (head) => groups[head]!,
     enough: (settled: readonly Found[]): boolean =>
       wanting.every((pick) => settled.some((rival) => parts('weight', ref, space, rival, pick))),
   };

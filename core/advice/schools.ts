@@ -1,7 +1,6 @@
 import { lengthMFromFt, lengthMFromIn } from '../units/units';
 import { SCHOOL_QUESTIONS, type SchoolOf, type SchoolQuestion, type SchoolRef } from '../water/schema';
 import type { WaterFacts } from './water-facts';
-import { whatLifts } from './what-lifts';
 
 /** Why a school answers here: the angler chose it, or what about this water decided. */
 export const SCHOOL_REASONS = [
@@ -69,12 +68,8 @@ const BY_WATER: { readonly [Q in SchoolQuestion]: (w: WaterFacts) => SchoolAnswe
     return { school: 'dark', reason: w.inCover ? 'in-cover' : 'usual' };
   },
   'vibrating-kicker': (w) => (w.stems ? { school: 'stems-and-panfish', reason: 'stems' } : usual('mud-only')),
-  'vibrating-lift': (w) => {
-    // the same for every rig, and asked by nobody else
-    if (w.family !== 'vibrating') return { school: null, reason: 'computed' };
-    const { tailRunsM, bodyRunsM } = whatLifts(w.tempC);
-    return { school: tailRunsM < bodyRunsM ? 'tail-lifts' : 'body-lifts', reason: 'computed' };
-  },
+  // told by two numbers (what-lifts.ts); no rule waits for it, since every rig's own depth is computed
+  'vibrating-lift': () => ({ school: null, reason: 'computed' }),
   'spinner-trailer': (w) =>
     w.belowF(60) && w.seenM < lengthMFromIn(12) ? { school: 'drag-in-mud', reason: 'cold-mud' } : usual('none'),
   'spinner-blades-mud': (w) => (w.belowF(55) ? { school: 'double-colorado', reason: 'cold' } : usual('single-large')),

@@ -88,7 +88,7 @@ const KEPT_RIGS = 400_000;
 
 /** How a search groups rigs and when it has found enough. */
 export interface SearchFor {
-  /** group of a head with a trailer, by their places in the space: only the best of each group is kept */
+  /** group of a head with a trailer, by their places in the space: only the best of each group is kept; below 0 for none */
   groupOf(head: number, trailer: number): number;
   /** groups settled so far, best first: true when these are enough */
   enough(settled: readonly Found[]): boolean;
@@ -162,6 +162,7 @@ export function* searchBest(
     const headAt = Math.floor(pair / trailers);
     const trailerAt = pair % trailers;
     const group = groupOf(headAt, trailerAt);
+    if (group < 0) continue;
     const bar = Math.max(cutoff, best.get(group)?.score ?? -1);
     if (bound < bar) continue;
     const head = space.heads[headAt]!;

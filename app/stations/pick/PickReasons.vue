@@ -36,7 +36,7 @@ const props = defineProps<{ pick: Pick; water: Water }>();
 const { system } = useUnits();
 const store = useAdvice();
 /** reasons first; what is below them follows part by part, so that no frame has to draw it all */
-const parts = useGradually(() => 3 + props.pick.dissent.length, 0, 1);
+const parts = useGradually(() => 4 + props.pick.dissent.length, 0, 1);
 const tickets = useTickets();
 const notices = useNotices();
 const router = useRouter();
@@ -99,7 +99,7 @@ async function makeTicket(): Promise<void> {
       <v-btn class="act reasons__make" @click="makeTicket">Write the ticket for this rig</v-btn>
       <RigDrawing :rig="shown.rig" view="side" ruled :label="`${title}, from the side, with a rule`" />
       <RigDrawing :rig="shown.rig" view="top" :label="`${title}, from above`" />
-      <PickFaults v-if="parts > 2" :faults="faults" :cured="cured !== null" @cure="cure" @undo="cured = null" />
+      <PickFaults v-if="parts > 3" :faults="faults" :cured="cured !== null" @cure="cure" @undo="cured = null" />
       <RigNumbers :rig="shown.rig" :water="water" :fall="shown.fall" :has="shown.has" :bands="shown.bands" />
       <p v-if="pick.alike > 0" class="soft">
         {{ pick.alike.toLocaleString('en-US') }} more rigs share its head and kind of trailer, in other weights, sizes,
@@ -118,7 +118,7 @@ async function makeTicket(): Promise<void> {
       <p class="reasons__score">
         It answers <b class="number">{{ Math.round(shown.score * 100) }}</b> of 100 parts of what this water asks for.
       </p>
-      <ReasonList :reasons="reasons" :water="water" />
+      <ReasonList v-if="parts > 0" :reasons="reasons" :water="water" />
       <HandlingList
         v-if="parts > 0"
         class="reasons__handling"
@@ -130,9 +130,9 @@ async function makeTicket(): Promise<void> {
           {{ row.title }}: “{{ row.name }}”, {{ row.because }}.
         </template>
       </p>
-      <PickFlips v-if="asksFlips && parts > 1" :flips="flips" :water="water" />
+      <PickFlips v-if="asksFlips && parts > 2" :flips="flips" :water="water" />
       <section
-        v-for="other in pick.dissent.slice(0, Math.max(0, parts - 3))"
+        v-for="other in pick.dissent.slice(0, Math.max(0, parts - 4))"
         :key="other.question"
         class="reasons__dissent"
         data-testid="dissent"

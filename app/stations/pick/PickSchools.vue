@@ -39,7 +39,8 @@ const byWater = computed(() => {
 /** questions that numbers answer say which */
 const lifts = computed(() => {
   const { tailRunsM, bodyRunsM } = whatLifts(store.water.temperatureC);
-  return `Half way back at an ordinary reel a half-ounce runs at ${show('depth', tailRunsM)} with a 3 3/4 in paddle-tail and at ${show('depth', bodyRunsM)} with a 4 in flat bug, face level.`;
+  const school = tailRunsM < bodyRunsM ? 'tail-lifts' : 'body-lifts';
+  return `${SCHOOL_WORDS[`vibrating-lift:${school}`].says} Half way back at an ordinary reel a half-ounce runs at ${show('depth', tailRunsM)} with a 3 3/4 in paddle-tail and at ${show('depth', bodyRunsM)} with a 4 in flat bug, face level.`;
 });
 const COMPUTED: Readonly<Partial<Record<SchoolQuestion, string>>> = {
   'swim-retrieve': 'Steady where tail and head fit; shaken where they do not, or along a warm edge with active fish.',
