@@ -133,7 +133,7 @@ export { CHOICE_TITLE, HANDLING_TEXT } from './advice/messages/handling-en';
 export { NOT_A_JIG_TEXT } from './advice/messages/not-a-jig-en';
 export { type Dissent } from './advice/other-schools';
 export { fillGaps, type Gaps, type GapStep } from './advice/gaps';
-export { whatToBuy, whatToBuyInSteps, type Purchase } from './advice/buy';
+export { whatToBuy, type Purchase } from './advice/buy';
 export { compileWater, LIVE_SCHOOLS, type CompiledWater, type Want } from './advice/wants';
 export { AT_LEAST, WANT_IDS, type WantId } from './advice/rule';
 export { measureParts, type Has } from './advice/measure';

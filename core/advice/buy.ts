@@ -113,7 +113,7 @@ const gainsOf = (
   });
 
 /** What single parts would add on one water, and what the box answers by itself. */
-function* gainsOn(water: Water, box: Box): Generator<void, { own: number; gains: Gain[] }> {
+function gainsOn(water: Water, box: Box): { readonly own: number; readonly gains: readonly Gain[] } {
   const all = catalogueFor({ lead: leadAllowed(water.localRules) });
   let own = 0;
   const gains: Gain[] = [];
@@ -121,13 +121,9 @@ function* gainsOn(water: Water, box: Box): Generator<void, { own: number; gains:
     const mine = of(box);
     const [best] = bestOfGroups(mine, { groupOf: () => 0, enough: (settled) => settled.length > 0, top: 1 });
     if (best) own = Math.max(own, mine.worth * best.score);
-    yield;
     gains.push(...withOneHead(of(joinCatalogue(box, all, ['heads'])), mine.space.heads.length));
-    yield;
     gains.push(...withOneTrailer(of(joinCatalogue(box, all, ['trailers'])), mine.space.trailers.length));
-    yield;
     gains.push(...withOneSkirt(of(joinCatalogue(box, all, ['skirts'])), mine.space.skirtSets[0]!.classes.length));
-    yield;
   }
   return { own, gains };
 }
@@ -136,13 +132,12 @@ function* gainsOn(water: Water, box: Box): Generator<void, { own: number; gains:
  * Ranks single parts from the whole catalogue of kinds and sizes by what each would add to a box.
  * @param waters  checked; the places somebody fishes
  * @param count   how many to return
- * @yields        nothing: between two looks at the clock
  * @returns       the part that adds most over all the waters first; empty where nothing adds anything worth naming
  */
-export function* whatToBuyInSteps(waters: readonly Water[], box: Box, count: number): Generator<void, Purchase[]> {
+export function whatToBuy(waters: readonly Water[], box: Box, count: number): Purchase[] {
   const found = new Map<string, { tray: RigTray; part: Purchase['part']; on: Purchase['on'][number][] }>();
   for (const [water, one] of waters.entries()) {
-    const { own, gains } = yield* gainsOn(one, box);
+    const { own, gains } = gainsOn(one, box);
     for (const { tray, part, to, rig } of gains) {
       if (to < own + WORTH) continue;
       const key = keyOf(tray, part);
@@ -162,13 +157,4 @@ export function* whatToBuyInSteps(waters: readonly Water[], box: Box, count: num
     }))
     .sort((a, b) => b.gain - a.gain || keyOf(a.tray, a.part).localeCompare(keyOf(b.tray, b.part)))
     .slice(0, count);
-}
-
-/** The same at one go. */
-export function whatToBuy(waters: readonly Water[], box: Box, count: number): Purchase[] {
-  const steps = whatToBuyInSteps(waters, box, count);
-  for (;;) {
-    const step = steps.next();
-    if (step.done) return step.value;
-  }
 }

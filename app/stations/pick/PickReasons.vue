@@ -120,7 +120,7 @@ async function makeTicket(): Promise<void> {
       </p>
       <ReasonList v-if="parts > 0" :reasons="reasons" :water="water" />
       <HandlingList
-        v-if="parts > 0"
+        v-if="parts > 1"
         class="reasons__handling"
         :steps="shown.handled.steps"
         :plan="shown.handled.plan"
