@@ -1,7 +1,7 @@
 /** Unit tests run as ES modules through swc; the sandbox's slow Math is replaced by the real one. */
 export default {
   testEnvironment: 'node',
-  roots: ['<rootDir>/core', '<rootDir>/cli', '<rootDir>/server', '<rootDir>/app', '<rootDir>/demo'],
+  roots: ['<rootDir>/core', '<rootDir>/cli', '<rootDir>/server', '<rootDir>/app', '<rootDir>/demo', '<rootDir>/paper'],
   testMatch: ['**/*.test.ts'],
   extensionsToTreatAsEsm: ['.ts'],
   transform: { '^.+\\.ts$': '<rootDir>/scripts/jest-transform.cjs' },

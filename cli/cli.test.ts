@@ -23,6 +23,9 @@ const rigValue = {
 };
 const rig = file('rig.json', rigValue);
 
+/** For commands that must not write. */
+const nowhere = (name: string): Result<void> => fail([issue('cannot-write', '--out', { got: name, why: 'EACCES' })]);
+
 interface Ran {
   readonly status: number | null;
   readonly out: string;
@@ -111,8 +114,33 @@ describe('commands', () => {
     text === null ? fail([issue('no-such-file', 'f', { got: 'f' })]) : ok(text);
   const run = (name: string, words: readonly string[], text: string | null) => {
     const parsed = parseOptions(words, COMMANDS[name]!);
-    return parsed.ok ? COMMANDS[name]!.run(parsed.value, readText(text)) : parsed;
+    return parsed.ok ? COMMANDS[name]!.run(parsed.value, readText(text), nowhere) : parsed;
   };
+  test('card: a file ending in .pdf or .svg on a paper we know; what cannot be written is said', () => {
+    const written: string[] = [];
+    const card = (...words: string[]): Result<unknown> => {
+      const parsed = parseOptions(['--rig', 'f', ...words], COMMANDS['card']!);
+      if (!parsed.ok) return parsed;
+      return COMMANDS['card']!.run(parsed.value, readText(JSON.stringify(rigValue)), (name, bytes) => {
+        written.push(`${name} ${Buffer.from(bytes.slice(0, 5)).toString('latin1')}`);
+        return ok(undefined);
+      });
+    };
+    expect(card('--out', 'x.pdf', '--paper', 'letter')).toMatchObject({
+      value: { out: 'x.pdf', format: 'pdf', paper: 'letter', parts: 1 },
+    });
+    expect(card('--out', 'X.SVG')).toMatchObject({ value: { format: 'svg', paper: 'a4' } });
+    expect(written).toEqual(['x.pdf %PDF-', 'X.SVG <svg ']);
+    expect(card()).toMatchObject({ issues: [{ code: 'missing', path: '--out' }] });
+    expect(card('--out', 'x.png')).toMatchObject({ issues: [{ code: 'not-one-of', path: '--out' }] });
+    expect(card('--out', 'x.pdf', '--paper', 'a5')).toMatchObject({
+      issues: [{ code: 'not-one-of', path: '--paper' }],
+    });
+    expect(written).toHaveLength(2);
+    expect(run('card', ['--rig', 'f', '--out', 'x.pdf'], JSON.stringify(rigValue))).toMatchObject({
+      issues: [{ code: 'cannot-write', path: '--out' }],
+    });
+  });
   test('a missing file, a missing option, a wrong kind of file', () => {
     expect(run('rig', ['--rig', 'f'], null).ok).toBe(false);
     expect(run('rig', [], '')).toMatchObject({ ok: false, issues: [{ code: 'missing', path: '--rig' }] });
@@ -169,7 +197,7 @@ describe('commands', () => {
   const ask = (command: string, words: string[], plan: object): Result<unknown> => {
     const parsed = parseOptions(words, COMMANDS[command]!);
     if (!parsed.ok) return parsed;
-    return COMMANDS[command]!.run(parsed.value, files(plan));
+    return COMMANDS[command]!.run(parsed.value, files(plan), nowhere);
   };
   const WITH_PLAN = ['--rig', 'rig', '--plan', 'plan'];
   test('retrieve: the whole shape, seconds in the band when the water names one', () => {

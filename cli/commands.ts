@@ -1,6 +1,7 @@
 import {
   advise,
   adviceReport,
+  cardSvg,
   catalogueFor,
   checkFile,
   DEFAULT_TEMP_C,
@@ -10,10 +11,12 @@ import {
   flipsOf,
   issue,
   issueText,
+  layOutCard,
   leadAllowed,
   ok,
   readPanderoJson,
   retrieveReport,
+  rigReadouts,
   rigReport,
   SOLVE_FOR,
   solveRetrieve,
@@ -28,15 +31,33 @@ import {
   type UnitSystem,
   type Water,
 } from '../core';
+import { cardPdf } from '../paper/card-pdf';
 import { numberOption, type CommandShape, type Parsed } from './options';
 
 /** Reads a file by name, or stdin for `-`. */
 export type ReadText = (name: string) => Result<string>;
+/** Writes a whole file, or says why it cannot. */
+export type WriteFile = (name: string, bytes: Uint8Array) => Result<void>;
 
 export interface Command extends CommandShape {
   readonly usage: string;
   readonly about: string;
-  run(parsed: Parsed, readText: ReadText): Result<unknown>;
+  run(parsed: Parsed, readText: ReadText, writeFile: WriteFile): Result<unknown>;
+}
+
+/** An option that is one of a few words. */
+function oneOf<T extends string>(parsed: Parsed, name: string, allowed: readonly T[], usual: T): Result<T> {
+  const got = parsed.values[name] ?? usual;
+  const found = allowed.find((word) => word === got);
+  return found ? ok(found) : fail([issue('not-one-of', `--${name}`, { got, allowed: allowed.join(' ') })]);
+}
+
+/** Where a card goes; its ending says what it is. */
+function cardFile(parsed: Parsed): Result<{ readonly name: string; readonly format: 'pdf' | 'svg' }> {
+  const name = parsed.values['out'];
+  if (name === undefined) return fail([issue('missing', '--out', { expected: 'a file ending in .pdf or .svg' })]);
+  const format = (['pdf', 'svg'] as const).find((ending) => name.toLowerCase().endsWith(`.${ending}`));
+  return format ? ok({ name, format }) : fail([issue('not-one-of', '--out', { got: name, allowed: '.pdf .svg' })]);
 }
 
 /** A file's problems, each under the option that named it. */
@@ -173,6 +194,35 @@ export const COMMANDS: Readonly<Record<string, Command>> = {
       const { rig, plan, water } = asked.value;
       const solved = solveRetrieve(rig, plan, water, by.value, depthM.value);
       return ok({ ...solved, why: solved.why === null ? null : issueText(solved.why) });
+    },
+  },
+  card: {
+    usage: 'card --rig F --out F.pdf|F.svg [--paper a4|letter] [--units us|metric] [--temperature C]',
+    about: 'draws a 1:1 cut card of a rig: cuts, hook exit, check rulers, numbers, cut list',
+    options: { rig: true, out: true, paper: true, units: true, temperature: true },
+    positional: 0,
+    run(parsed, readText, writeFile) {
+      const rig = readKind(parsed, readText, 'rig') as Result<Rig>;
+      const tempC = temperature(parsed);
+      const paper = oneOf(parsed, 'paper', ['a4', 'letter'], 'a4');
+      const system = oneOf(parsed, 'units', ['us', 'metric'], 'us');
+      const out = cardFile(parsed);
+      if (!rig.ok || !tempC.ok || !paper.ok || !system.ok || !out.ok) {
+        return fail(problemsOf(rig, tempC, paper, system, out));
+      }
+      const readouts = rigReadouts(rig.value, tempC.value ?? DEFAULT_TEMP_C);
+      const card = layOutCard({ rig: rig.value, readouts, system: system.value, paper: paper.value });
+      const { name, format } = out.value;
+      const written = writeFile(name, format === 'pdf' ? cardPdf(card) : new TextEncoder().encode(cardSvg(card)));
+      if (!written.ok) return written;
+      return ok({
+        out: name,
+        format,
+        paper: paper.value,
+        sheets: card.pages.length,
+        parts: card.tiles,
+        title: card.title,
+      });
     },
   },
   check: {

@@ -1,4 +1,4 @@
-import { readFileSync, writeSync } from 'node:fs';
+import { readFileSync, writeFileSync, writeSync } from 'node:fs';
 import { fail, issue, issueText, ok, type Result } from '../core';
 import { COMMANDS } from './commands';
 import { parseOptions } from './options';
@@ -10,6 +10,16 @@ function readText(name: string): Result<string> {
     return ok(readFileSync(name === '-' ? 0 : name, 'utf8'));
   } catch {
     return fail([issue('no-such-file', name, { got: name })]);
+  }
+}
+
+function writeFile(name: string, bytes: Uint8Array): Result<void> {
+  try {
+    return ok(writeFileSync(name, bytes));
+  } catch (error) {
+    return fail([
+      issue('cannot-write', '--out', { got: name, why: (error as NodeJS.ErrnoException).code ?? String(error) }),
+    ]);
   }
 }
 
@@ -39,7 +49,7 @@ function answer(words: readonly string[]): Result<unknown> {
     return fail([issue('unknown-command', 'COMMAND', { got: name, allowed: Object.keys(COMMANDS).join(' ') })]);
   }
   const parsed = parseOptions(rest, command);
-  return parsed.ok ? command.run(parsed.value, readText) : parsed;
+  return parsed.ok ? command.run(parsed.value, readText, writeFile) : parsed;
 }
 
 /** Runs one command: its document on stdout, problems on stderr, one a line. */

@@ -53,7 +53,16 @@ export { catalogueBox, catalogueFor, fibreGuard, plainHead } from './rig/catalog
 export { rigBody, headBody, skirtBody, type RigBody } from './rig/body';
 export { frameBody, VANE_START_BAND, vaneStartMps, type FrameBody, type Vane } from './rig/frame';
 export { nominalTrailerMassKg, trailerBody, isRoundBody } from './rig/trailer-body';
-export { rigOutline, type Bounds, type Outline, type OutlinePart, type OutlineShape } from './rig/outline';
+export {
+  guardLine,
+  rigOutline,
+  skirtEnvelope,
+  trailerFromMm,
+  type Bounds,
+  type Outline,
+  type OutlinePart,
+  type OutlineShape,
+} from './rig/outline';
 export { GALLERY, type GalleryEntry } from './rig/gallery-table';
 export { DRAWN_TRAYS, partOutline, type DrawnTray } from './rig/part-outline';
 export type { View } from './rig/outline-trailer';
@@ -151,6 +160,22 @@ export { dissentText, dissentTitle } from './advice/messages/speak-dissent';
 export * from './advice/messages/words-en';
 export { CONTRADICTION_TEXT } from './advice/messages/contradictions-en';
 export { QUESTION_TITLE, SCHOOL_BECAUSE, SCHOOL_WORDS } from './advice/messages/schools-en';
+
+// bench
+export * from './bench/edits';
+export * from './bench/handles';
+export * from './bench/measure-build';
+export * from './bench/compare';
+export * from './bench/cut-list';
+export * from './bench/tuning';
+export { careFor, type CareId } from './bench/care';
+export * from './bench/messages-en';
+export { layOutCard, PAPERS, type Card, type CardInput, type Paper } from './bench/card/card';
+export { type CardItem, type CardPage } from './bench/card/draw';
+export { cardSvg } from './bench/card/card-svg';
+export { rigHeadOn } from './rig/outline-front';
+export { trailerSheet } from './rig/trailer-sheet';
+export { ribsMm, ribsTaken } from './tackle/ribs';
 
 // scale
 export { readScaleLine, type ScaleReading, type ScaleUnit } from './scale/reading';

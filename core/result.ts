@@ -29,6 +29,7 @@ export type IssueCode =
   | 'unknown-command'
   | 'unknown-option'
   | 'no-such-file'
+  | 'cannot-write'
   | 'duplicate-id'
   | 'unknown-colour'
   | 'looks-like-a-date'

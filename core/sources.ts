@@ -31,6 +31,7 @@ export const SOURCES = {
   'adr-0011': 'Estimate: docs/adr/0011-hook-guard-and-keeper.md',
   'adr-0012': 'Estimate: docs/adr/0012-bands-and-calibration.md',
   'adr-0013': 'Estimate: docs/adr/0013-families-and-flips.md',
+  'adr-0014': 'Estimate: docs/adr/0014-the-bench.md',
 } as const;
 
 export type SourceId = keyof typeof SOURCES;

@@ -17,7 +17,7 @@ const newestMs = (folder) =>
 
 function isStale() {
   const at = statSync(built, { throwIfNoEntry: false })?.mtimeMs ?? 0;
-  return ['core', 'cli'].some((folder) => newestMs(join(root, folder)) > at);
+  return ['core', 'cli', 'paper'].some((folder) => newestMs(join(root, folder)) > at);
 }
 
 async function putTogether() {

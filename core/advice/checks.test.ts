@@ -83,6 +83,10 @@ const CASES: Readonly<Record<FaultId, readonly [advises: Case, holds: Case]>> = 
     [jig({ trailer: 'flapper-craw', more: { softness: 'tough' }, oz: 0.125 }), { tempC: 2 }],
     [jig({ trailer: 'flapper-craw', more: { softness: 'soft' }, oz: 0.5 }), { tempC: 25 }],
   ],
+  'ends-before-the-bend': [
+    [jig({ trailer: 'small-craw', lengthIn: 2.5, more: { cutNoseMm: 34 } })],
+    [jig({ trailer: 'small-craw', lengthIn: 2.5, more: { cutNoseMm: 20 } })],
+  ],
   'worm-rather-than-jig': [
     [
       (() => {

@@ -13,15 +13,18 @@ const SPREAD_SHARE: Readonly<Record<Guard['spread'], number>> = { none: 1, fanne
 
 /** How far the computed push of a guard may be off, as a share. @source adr-0011 */
 export const GUARD_BAND = 0.4;
+/** The same for a push read off a scale. @source adr-0008 */
+export const GUARD_MEASURED_BAND = 0.08;
 
 /**
  * Push at which a guard lies down and frees the point: so many clamped rods bent at their tips.
  *   N 3 E I delta / l³
- * Shorter is stiffer by the cube.
+ * Shorter is stiffer by the cube. A push that was measured counts instead.
  * @returns N, +-40 %
  * @source euler-bernoulli
  */
 export function guardCollapseN(guard: Guard): number {
+  if (guard.pushN !== undefined) return guard.pushN;
   const wire = guard.kind === 'wire';
   const diameterM = lengthMFromMm(wire ? WIRE_MM : FIBRE_DIAMETER_MM);
   const inertiaM4 = (Math.PI * diameterM ** 4) / 64;

@@ -1,8 +1,8 @@
-import { HUNG_OVERLAP_M, type RigBody } from '../rig/body';
+import { exitFromNoseMm, type RigBody } from '../rig/body';
 import type { Rig } from '../rig/schema';
 import { profileAt } from '../rig/trailer-body';
 import { HEADS } from '../tackle/heads';
-import { HOOKS, WIRE_DIAMETER_MM } from '../tackle/hooks';
+import { HOOKS, pointBehindHeadMm, WIRE_DIAMETER_MM } from '../tackle/hooks';
 import { degFromRad, lengthMFromMm, mmFromLengthM, radFromDeg } from '../units/units';
 
 /** Where the hook leaves the plastic, and what is free in front of its point. */
@@ -17,10 +17,6 @@ export interface HookPoint {
   readonly attackDeg: number;
 }
 
-/** The hook climbs out of the plastic a little into its bend: share of the gap. @source adr-0011 */
-const BEND_SHARE = 0.2;
-/** Point arm lies over this share of the shank. @source adr-0004 */
-export const POINT_ARM_SHARE = 0.75;
 /** Line tie stands off the head, mm. @source adr-0011 */
 export const TIE_EYE_MM = 3;
 /** A slit belly folds away: share of the plastic that still stands in the gap. @source adr-0011 */
@@ -37,7 +33,8 @@ export function hookPoint(rig: Rig, body: RigBody): HookPoint {
   const trailer = rig.trailer ? body.trailer : null;
   const coreMm = rig.core?.lengthMm ?? 0;
   const hung = rig.trailer?.hang === 'hung';
-  const exitMm = hung ? mmFromLengthM(HUNG_OVERLAP_M) : Math.max(0, shankMm + BEND_SHARE * gapMm - coreMm);
+  const pushMm = hung ? 0 : (rig.trailer?.pushMm ?? 0);
+  const exitMm = exitFromNoseMm(rig);
   const exits = trailer !== null && exitMm < mmFromLengthM(trailer.lengthM);
 
   let plasticMm = 0;
@@ -46,12 +43,12 @@ export function hookPoint(rig: Rig, body: RigBody): HookPoint {
     const turnedM = rig.trailer!.orientation === 'edge' ? widthM : heightM;
     plasticMm = (mmFromLengthM(turnedM) / 2) * (rig.trailer!.slit ? SLIT_SHARE : 1);
   }
-  const endMm = trailer === null ? 0 : coreMm + mmFromLengthM(trailer.lengthM) + (hung ? shankMm : 0);
+  const endMm = trailer === null ? 0 : coreMm + mmFromLengthM(trailer.lengthM) + (hung ? shankMm : -pushMm);
 
   const row = HEADS[rig.head.style];
   const tieX = -mmFromLengthM(body.head.lengthM) * (1 - row.tieAt);
   const tieY = (mmFromLengthM(body.head.heightM) / 2 + TIE_EYE_MM) * Math.sin(radFromDeg(row.tieDeg));
-  const pointX = reachMm - gapMm / 2 - POINT_ARM_SHARE * shankMm;
+  const pointX = pointBehindHeadMm(rig.head.hook.size);
   return {
     exitMm: exits ? exitMm : null,
     overhangMm: Math.max(0, endMm - reachMm),

@@ -63,6 +63,7 @@ const WORDING: Readonly<Record<IssueCode, Wording>> = {
   'no-value': () => 'stands without a value. Write it behind the option.',
   'unknown-command': ({ got, allowed }) => `"${got}" is no command. Commands are: ${list(allowed)}.`,
   'unknown-option': ({ allowed }) => `is no option here. Options are: ${list(allowed)}.`,
+  'cannot-write': ({ got, why }) => `The file "${got}" cannot be written (${why}). Choose another place, or make room.`,
   'no-such-file': ({ got }) => `The file "${got}" cannot be read. Check its name and place.`,
 };
 

@@ -35,6 +35,7 @@ const EXAMPLES: Readonly<Record<IssueCode, Issue['data']>> = {
   'no-value': {},
   'unknown-command': { got: 'sing', allowed: 'advise rig' },
   'unknown-option': { allowed: '--water --box' },
+  'cannot-write': { got: 'x.pdf', why: 'ENOENT' },
   'no-such-file': { got: 'x.json' },
   'never-moves': {},
   'cast-too-short': { got: 3, limit: 4 },

@@ -29,7 +29,7 @@ export interface WagMatch {
 }
 
 /** Tail strength L⁴ over head mass, in⁴/oz: where it is weak, matched, overpowering. @source adr-0010 */
-const MATCH = { middle: 735, weakFrom: 300, matchedFrom: 450, matchedTo: 1200 } as const;
+export const MATCH = { middle: 735, weakFrom: 300, matchedFrom: 450, matchedTo: 1200 } as const;
 /** A rolling tail turns over instead of swinging: this much of its strength counts. @source adr-0010 */
 const ROLLING_SHARE = 0.75;
 /** A head lighter than this follows any tail: it is never more than matched, oz. @source craft-practice */

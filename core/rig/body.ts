@@ -1,7 +1,7 @@
 import { HEADS, HEAD_BROADSIDE_SHARE, METAL_DENSITY_KG_M3 } from '../tackle/heads';
 import { HOOKS, hookMass } from '../tackle/hooks';
-import { SKIRTS } from '../tackle/skirts';
-import { lengthMFromIn, lengthMFromMm, massKgFromG, massKgFromOz, radFromDeg } from '../units/units';
+import { COLLAR_MM, SKIRTS } from '../tackle/skirts';
+import { lengthMFromIn, lengthMFromMm, massKgFromG, massKgFromOz, mmFromLengthM, radFromDeg } from '../units/units';
 import type { Guard, Head, Rig, Skirt, Trailer } from './schema';
 import { frameBody, type FrameBody } from './frame';
 import { trailerBody, type TrailerBody } from './trailer-body';
@@ -26,7 +26,9 @@ export interface SkirtBody {
   readonly strands: number;
   readonly widthM: number;
   readonly thicknessM: number;
+  /** of the strands on average; `longestM` of those no scissors met */
   readonly lengthM: number;
+  readonly longestM: number;
   readonly modulusPa: number;
   readonly flareAtRestRad: number;
 }
@@ -85,20 +87,37 @@ export function headBody(head: Pick<Head, 'style' | 'weightOz' | 'metal'>): Head
   };
 }
 
+/** What is left of a strand that was clipped away: it has to stay long enough for the collar to hold it, mm. @source craft-practice */
+export const STUB_MM = 11;
+/** A body pushed hard up under the collar stands the strands out by this much more, degrees, and how far that is, mm. @source adr-0014 */
+const PUSHED_FLARE_DEG = 10;
+const PUSHED_HARD_MM = 6;
+
+/** How far a trailer stands up under the collar, 0 to 1. */
+export const pushedShare = (trailer: Pick<Trailer, 'pushMm' | 'hang'> | null | undefined): number =>
+  !trailer || trailer.hang === 'hung' ? 0 : Math.min(1, (trailer.pushMm ?? 0) / PUSHED_HARD_MM);
+
 /**
- * @param skirt  a weighed mass keeps material, count and length and scales the strands' cross-section with it
+ * @param skirt   a weighed mass is that of the skirt before scissors; it keeps material, count and length and scales the strands'
+ *                cross-section with it. Trimmed from below only, half of the strands keep their length.
+ * @param pushed  how far a trailer is pushed up under its collar, 0 to 1
  */
 export function skirtBody(
-  skirt: Pick<Skirt, 'material' | 'strands' | 'thinned' | 'lengthMm'> & { readonly massG?: number },
+  skirt: Pick<Skirt, 'material' | 'strands' | 'thinned' | 'lengthMm'> &
+    Partial<Pick<Skirt, 'massG' | 'fullMm' | 'trim'>>,
+  pushed = 0,
 ): SkirtBody {
   const row = SKIRTS[skirt.material];
   const strands = skirt.strands - skirt.thinned;
-  const lengthM = lengthMFromMm(skirt.lengthMm);
-  const wholeKg =
-    skirt.strands * lengthMFromMm(row.widthMm) * lengthMFromMm(row.thicknessMm) * lengthM * row.densityKgM3;
+  const fullM = lengthMFromMm(skirt.fullMm ?? skirt.lengthMm);
+  const cutM = lengthMFromMm(skirt.lengthMm);
+  const longestM = skirt.trim === 'under' ? fullM : cutM;
+  const lengthM = (longestM + cutM) / 2;
+  const wholeKg = skirt.strands * lengthMFromMm(row.widthMm) * lengthMFromMm(row.thicknessMm) * fullM * row.densityKgM3;
   const girth = skirt.massG === undefined ? 1 : Math.sqrt(massKgFromG(skirt.massG) / wholeKg);
   const [widthM, thicknessM] = [lengthMFromMm(row.widthMm) * girth, lengthMFromMm(row.thicknessMm) * girth];
-  const volumeM3 = strands * widthM * thicknessM * lengthM;
+  const stubsM = skirt.thinned * Math.min(lengthM, lengthMFromMm(COLLAR_MM + STUB_MM));
+  const volumeM3 = (strands * lengthM + stubsM) * widthM * thicknessM;
   return {
     massKg: volumeM3 * row.densityKgM3,
     volumeM3,
@@ -106,8 +125,9 @@ export function skirtBody(
     widthM,
     thicknessM,
     lengthM,
+    longestM,
     modulusPa: row.modulusPa,
-    flareAtRestRad: radFromDeg(row.flareAtRestDeg),
+    flareAtRestRad: radFromDeg(row.flareAtRestDeg + PUSHED_FLARE_DEG * pushed),
   };
 }
 
@@ -120,12 +140,29 @@ export function guardMass(guard: Guard): { massKg: number; volumeM3: number } {
 /** How far the trailer's end lies behind the head's back: hung at its end it starts where the hook bends. */
 function trailerEndM(rig: Rig, trailer: Trailer, body: TrailerBody): number {
   const coreM = rig.core ? lengthMFromMm(rig.core.lengthMm) : 0;
-  const startM = trailer.hang === 'hung' ? lengthMFromMm(HOOKS[rig.head.hook.size].reachMm) - HUNG_OVERLAP_M : 0;
+  const startM =
+    trailer.hang === 'hung'
+      ? lengthMFromMm(HOOKS[rig.head.hook.size].reachMm) - HUNG_OVERLAP_M
+      : -lengthMFromMm(trailer.pushMm ?? 0);
   return startM + coreM + body.lengthM;
 }
 
 /** Plastic in front of the hook when a trailer is hung at its end, m. */
 export const HUNG_OVERLAP_M = 0.008;
+
+/** The hook climbs out of the plastic a little into its bend: share of the gap. @source adr-0011 */
+const BEND_SHARE = 0.2;
+
+/**
+ * Where along a trailer, from its nose as it hangs, the hook leaves the plastic: the straight shank and a part of the bend, less the
+ * core in front, more what is pushed up under the collar.
+ * @returns mm; the caller looks whether there is plastic at that place
+ */
+export function exitFromNoseMm(rig: Pick<Rig, 'head' | 'trailer' | 'core'>): number {
+  if (rig.trailer?.hang === 'hung') return mmFromLengthM(HUNG_OVERLAP_M);
+  const { gapMm, shankMm } = HOOKS[rig.head.hook.size];
+  return Math.max(0, shankMm + BEND_SHARE * gapMm - (rig.core?.lengthMm ?? 0) + (rig.trailer?.pushMm ?? 0));
+}
 
 /** Keeper of a rig that names none. */
 export const RIG_KEEPER_DEFAULT = 'barb';
@@ -146,7 +183,7 @@ export interface JoinedParts {
  */
 export function rigBody(rig: Rig, parts?: JoinedParts): RigBody {
   const head = parts?.head ?? headBody(rig.head);
-  const skirt = parts ? parts.skirt : rig.skirt ? skirtBody(rig.skirt) : null;
+  const skirt = parts ? parts.skirt : rig.skirt ? skirtBody(rig.skirt, pushedShare(rig.trailer)) : null;
   const trailer = parts ? parts.trailer : rig.trailer ? trailerBody(rig.trailer) : null;
   const frame = parts ? parts.frame : frameBody(rig);
 
@@ -177,7 +214,7 @@ export function rigBody(rig: Rig, parts?: JoinedParts): RigBody {
 
   const behindHeadM = Math.max(
     lengthMFromMm(HOOKS[rig.head.hook.size].reachMm),
-    skirt?.lengthM ?? 0,
+    skirt?.longestM ?? 0,
     rig.trailer && trailer ? trailerEndM(rig, rig.trailer, trailer) : 0,
   );
   const faceM2 = trailer === null ? 0 : rig.trailer?.orientation === 'edge' ? trailer.sideM2 : trailer.planformM2;

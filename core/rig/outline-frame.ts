@@ -7,7 +7,9 @@ import type { OutlineShape } from './outline';
 import type { View } from './outline-trailer';
 import type { Plate, Rig } from './schema';
 
-const METAL: Readonly<Record<string, string>> = { gold: '#c79a3e', nickel: '#b9bcb6', painted: '#9a5a2b' };
+export const METAL: Readonly<Record<string, string>> = { gold: '#c79a3e', nickel: '#b9bcb6', painted: '#9a5a2b' };
+/** Arms stand less open than the wire is bent, and squeezed ones less again: as much of the angle. */
+export const SQUEEZED_ANGLE_SHARE = 0.6;
 const metal = (finish: string): string => METAL[finish] ?? '#8f8b84';
 
 /** An ellipse that comes to a point at its fixed end the longer it is. */
@@ -48,11 +50,28 @@ function plateShapes(plate: Plate, noseMm: PointMm, view: View): OutlineShape[] 
   return [{ part: 'blade', d, swatch: metal(plate.finish) }];
 }
 
+/** Bend of a spinner's wire, where the line is tied: mm from the nose of the head. @source adr-0010 */
+const TIE_X_MM = -32;
+const TIE_Y_MM = -4;
+
+/** Where the upper arm of a spinner starts and ends, seen from the side, mm; squeezed or as it came. */
+export function armMarks({ arms }: Pick<Rig, 'arms'>): {
+  readonly tie: PointMm;
+  readonly tip: PointMm;
+  readonly angleRad: number;
+} {
+  const { upperMm, angleDeg, squeezed } = arms ?? DEFAULT_ARMS;
+  const angleRad = radFromDeg(angleDeg * SQUEEZED_ANGLE_SHARE * (squeezed ? SQUEEZED_ANGLE_SHARE : 1));
+  const tie: PointMm = [TIE_X_MM, TIE_Y_MM];
+  return { tie, tip: [tie[0] + upperMm * Math.cos(angleRad), tie[1] - upperMm * Math.sin(angleRad)], angleRad };
+}
+
 /** Wire frame of a spinnerbait: lower arm to the tie, a bend, and the upper arm back over the hook with its blades. */
 function armShapes(part: Pick<Rig, 'blades' | 'arms'>, headMm: number, view: View): OutlineShape[] {
   const { upperMm, angleDeg, squeezed } = part.arms ?? DEFAULT_ARMS;
-  const tie: PointMm = [-32, view === 'side' ? -4 : 0];
-  const angleRad = view === 'side' ? radFromDeg(squeezed ? angleDeg * 0.6 : angleDeg) * 0.6 : 0;
+  const tie: PointMm = [TIE_X_MM, view === 'side' ? TIE_Y_MM : 0];
+  const angleRad =
+    view === 'side' ? radFromDeg(squeezed ? angleDeg * SQUEEZED_ANGLE_SHARE : angleDeg) * SQUEEZED_ANGLE_SHARE : 0;
   const end: PointMm = [tie[0] + upperMm * Math.cos(angleRad), tie[1] - upperMm * Math.sin(angleRad)];
   const wire: OutlineShape = { part: 'wire', d: linePath([[headMm * 0.4, 0], tie, end]), strokeMm: 1 };
   const blades = part.blades ?? [];

@@ -55,13 +55,15 @@ describe('what a drawing shows', () => {
   test('hook point up, gap and reach of its size', () => {
     const hook = paths(rig, 'hook')[0]!;
     const headMm = rigBody(rig).head.lengthM * 1000;
-    expect(Math.min(...ys(hook))).toBeLessThan(-HOOKS['5/0'].gapMm);
+    expect(Math.min(...ys(hook))).toBeCloseTo(-HOOKS['5/0'].gapMm, 0);
     const outside = Math.max(...xs(hook)) + WIRE_DIAMETER_MM.medium / 2;
     expect(outside).toBeCloseTo(headMm + HOOKS['5/0'].reachMm, 0);
   });
   test('no guard, no skirt, no trailer: none drawn', () => {
     const bare: Rig = { ...jig({ trailer: null, strands: 0 }), guard: null };
-    expect(new Set(draw(bare).shapes.map(({ part }) => part))).toEqual(new Set(['hook', 'barb', 'head', 'eye']));
+    expect(new Set(draw(bare).shapes.map(({ part }) => part))).toEqual(
+      new Set(['hook', 'point', 'barb', 'head', 'eye']),
+    );
   });
   test('strands in two shades, as long as the skirt', () => {
     const light = paths(rig, 'skirt')[0]!;

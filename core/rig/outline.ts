@@ -1,9 +1,11 @@
 import { HEADS, type Nose } from '../tackle/heads';
-import { HOOKS, WIRE_DIAMETER_MM } from '../tackle/hooks';
+import { HOOKS } from '../tackle/hooks';
+import { COLLAR_MM } from '../tackle/skirts';
 import { colourSwatch } from '../tackle/colours';
-import { mmFromLengthM, radFromDeg } from '../units/units';
-import { HUNG_OVERLAP_M, type RigBody } from './body';
+import { lengthMFromMm, mmFromLengthM, radFromDeg } from '../units/units';
+import { exitFromNoseMm, HUNG_OVERLAP_M, STUB_MM, type RigBody, type SkirtBody } from './body';
 import { linePath, smoothPath, type PointMm } from './curve';
+import { hookMarks, hookShapes } from './hook-shape';
 import { frameOutline } from './outline-frame';
 import { trailerPaths, type View } from './outline-trailer';
 import type { Rig } from './schema';
@@ -11,10 +13,16 @@ import { CRAWL_MPS, skirtSpreadM } from './skirt-shape';
 
 export type OutlinePart =
   | 'core'
+  | 'crease'
+  | 'offcut'
+  | 'cut'
+  | 'exit'
   | 'trailer'
   | 'blade'
   | 'wire'
+  | 'hook-inside'
   | 'hook'
+  | 'point'
   | 'barb'
   | 'skirt'
   | 'skirt-shade'
@@ -87,93 +95,105 @@ function headPath(lengthMm: number, thicknessMm: number, nose: Nose): string {
   return smoothPath([...upper, ...lower.reverse()], true);
 }
 
-function hookShapes(rig: Rig, headMm: number, view: View): OutlineShape[] {
-  const { gapMm, shankMm, reachMm } = HOOKS[rig.head.hook.size];
-  const strokeMm = rig.head.hook.wireMm ?? WIRE_DIAMETER_MM[rig.head.hook.wire];
-  const back = headMm + shankMm;
-  const deep = headMm + reachMm - strokeMm / 2;
-  if (view === 'top')
-    return [
-      {
-        part: 'hook',
-        d: linePath([
-          [headMm * 0.6, 0],
-          [deep, 0],
-        ]),
-        strokeMm,
-      },
-    ];
-  const point: PointMm = [headMm + shankMm * 0.42, -gapMm * 1.02];
-  const bend: PointMm[] = [
-    [headMm * 0.6, 0],
-    [headMm + shankMm * 0.5, 0],
-    [back, 0],
-    [back + (deep - back) * 0.72, -gapMm * 0.16],
-    [deep, -gapMm * 0.5],
-    [back + (deep - back) * 0.7, -gapMm * 0.86],
-    [back, -gapMm * 1.02],
-    [headMm + shankMm * 0.7, -gapMm * 1.04],
-    point,
-  ];
-  const barbAt: PointMm = [headMm + shankMm * 0.62, -gapMm * 1.03];
-  return [
-    { part: 'hook', d: smoothPath(bend, false), strokeMm },
-    { part: 'barb', d: linePath([barbAt, [barbAt[0] + 2.6, barbAt[1] + 1.5]]), strokeMm: strokeMm * 0.6 },
-  ];
+/** Where a guard leaves the head, and the line it stands on: just over the point. */
+export function guardLine(
+  rig: Pick<Rig, 'head'>,
+  body: RigBody,
+): { readonly root: PointMm; readonly angleRad: number } {
+  const headMm = mmFromLengthM(body.head.lengthM);
+  const { point } = hookMarks(rig.head.hook);
+  const root: PointMm = [headMm - 1, -mmFromLengthM(body.head.heightM) * 0.28];
+  return { root, angleRad: Math.atan2(-point[1] + OVER_POINT_MM + root[1], headMm + point[0] - root[0]) };
 }
+/** A guard stands this far over the point, mm. */
+const OVER_POINT_MM = 2.5;
+/** Fibres of a guard cut on a slant: the topmost keep this share of the length. */
+export const BEVEL_SHARE = 0.72;
 
 /** Guard fibres rise from the back of the head towards the point; wings and fan stand apart when seen from above. */
-function guardShapes(rig: Rig, body: RigBody, headMm: number, view: View): OutlineShape[] {
+function guardShapes(rig: Rig, body: RigBody, view: View): OutlineShape[] {
   if (!rig.guard) return [];
-  const { gapMm } = HOOKS[rig.head.hook.size];
-  const lengthMm = rig.guard.lengthMm;
-  const rootY = view === 'side' ? -mmFromLengthM(body.head.heightM) * 0.36 : 0;
-  const root: PointMm = [headMm * 0.72, rootY];
-  const drawn = rig.guard.kind === 'wire' ? 1 : Math.min(9, Math.max(3, Math.round(rig.guard.fibres / 3)));
-  const spread = rig.guard.spread === 'none' ? 0.12 : rig.guard.spread === 'fanned' ? 0.34 : 0.3;
-  const lean = view === 'side' ? Math.asin(Math.min(0.85, (gapMm * 1.25 + rootY + 2) / lengthMm)) : 0;
+  const { lengthMm, spread, kind, fibres: count, bevel } = rig.guard;
+  const line = guardLine(rig, body);
+  const root: PointMm = [line.root[0], view === 'side' ? line.root[1] : 0];
+  const drawn = kind === 'wire' ? 1 : Math.min(9, Math.max(3, Math.round(count / 3)));
+  const open = spread === 'none' ? 0.12 : spread === 'fanned' ? 0.34 : 0.3;
   const fibres = Array.from({ length: drawn }, (_, i): string => {
     const u = drawn === 1 ? 0 : (2 * i) / (drawn - 1) - 1;
-    const wing = rig.guard?.spread === 'wings' && view === 'top' ? Math.sign(u) * 0.22 : 0;
-    const angleRad = -lean + (view === 'side' ? u * 0.09 : u * spread + wing);
-    const tip: PointMm = [root[0] + lengthMm * Math.cos(angleRad), root[1] + lengthMm * Math.sin(angleRad)];
+    const wing = spread === 'wings' && view === 'top' ? Math.sign(u) * 0.22 : 0;
+    const angleRad = view === 'side' ? -line.angleRad + u * 0.07 : u * open + wing;
+    // a slant is lowest where the fibres lie nearest to the point
+    const longMm = bevel && view === 'side' ? lengthMm * (BEVEL_SHARE + ((1 - BEVEL_SHARE) * (u + 1)) / 2) : lengthMm;
+    const flatMm = longMm * (view === 'side' ? 1 : Math.cos(line.angleRad));
+    const tip: PointMm = [root[0] + flatMm * Math.cos(angleRad), root[1] + flatMm * Math.sin(angleRad)];
     return linePath([[root[0], root[1] + u * 1.1], tip]);
   });
-  return [{ part: 'guard', d: fibres.join(''), strokeMm: 0.55 }];
+  return [{ part: 'guard', d: fibres.join(''), strokeMm: kind === 'wire' ? 0.5 : 0.55 }];
 }
 
-function skirtShapes(rig: Rig, body: RigBody, headMm: number): OutlineShape[] {
+/** Half height or width of the collar that holds the strands, mm. */
+const COLLAR_HALF_MM = 2.4;
+
+/** One strand on a cone, from the collar to its tip. */
+function strandPath(headMm: number, lengthMm: number, halfMm: number, across: number, jitter: number): string {
+  const tipY = across * halfMm;
+  const reach = Math.sqrt(Math.max(0.2, 1 - (tipY / lengthMm) ** 2));
+  return smoothPath(
+    [
+      [headMm + 1, across * COLLAR_HALF_MM],
+      [headMm + lengthMm * 0.2, across * COLLAR_HALF_MM + tipY * 0.5],
+      [headMm + lengthMm * 0.55 * reach, tipY * 0.92],
+      [headMm + lengthMm * reach * (1 + 0.04 * jitter), tipY * (1 + 0.1 * jitter)],
+    ],
+    false,
+  );
+}
+
+/** Reach of strands of a length away from the axis at a speed, mm. */
+export const skirtReachMm = (skirt: SkirtBody, lengthMm: number, speedMps: number): number =>
+  mmFromLengthM(skirtSpreadM({ ...skirt, lengthM: lengthMFromMm(lengthMm) }, speedMps, DRAWN_DENSITY_KG_M3)) / 2;
+
+function skirtShapes(rig: Rig, body: RigBody, headMm: number, view: View): OutlineShape[] {
   if (!rig.skirt || !body.skirt) return [];
+  const { skirt } = body;
   const swatch = colourSwatch(rig.skirt.colour);
-  const lengthMm = rig.skirt.lengthMm;
-  const collarMm = 2.4;
-  const halfMm = mmFromLengthM(skirtSpreadM(body.skirt, CRAWL_MPS, DRAWN_DENSITY_KG_M3)) / 2;
-  const drawn = Math.min(MAX_DRAWN_STRANDS, body.skirt.strands);
+  const longMm = mmFromLengthM(skirt.longestM);
+  const drawn = Math.min(MAX_DRAWN_STRANDS, rig.skirt.strands);
+  const clipped = Math.round((drawn * rig.skirt.thinned) / rig.skirt.strands);
   const strands = Array.from({ length: drawn }, (_, i): string => {
     const u = drawn === 1 ? 0 : (2 * i) / (drawn - 1) - 1;
     // strands on a cone seen from the side crowd towards the edges
     const across = Math.sin((u * Math.PI) / 2);
-    const tipY = across * halfMm;
-    const reach = Math.sqrt(Math.max(0.2, 1 - (tipY / lengthMm) ** 2));
+    const below = view === 'side' && u > 0;
+    // what is clipped goes from the underside; seen from above it lies below the rest
+    const stub = view === 'side' ? i >= drawn - clipped : i % 2 === 1 && (drawn - i) / 2 <= clipped / 2;
+    const lengthMm = stub ? Math.min(COLLAR_MM + STUB_MM, longMm) : below ? rig.skirt!.lengthMm : longMm;
     const jitter = ((i * 7919) % 13) / 13 - 0.5;
-    const points: PointMm[] = [
-      [headMm + 1, across * collarMm],
-      [headMm + lengthMm * 0.2, across * collarMm + tipY * 0.5],
-      [headMm + lengthMm * 0.55 * reach, tipY * 0.92],
-      [headMm + lengthMm * reach * (1 + 0.04 * jitter), tipY * (1 + 0.1 * jitter)],
-    ];
-    return smoothPath(points, false);
+    return strandPath(headMm, lengthMm, skirtReachMm(skirt, lengthMm, CRAWL_MPS), across, jitter);
   });
   const everyOther = (from: 0 | 1): string => strands.filter((_, i) => i % 2 === from).join('');
   const collar: PointMm[] = [
-    [headMm + 1.2, -collarMm - 0.6],
-    [headMm + 1.2, collarMm + 0.6],
+    [headMm + 1.2, -COLLAR_HALF_MM - 0.6],
+    [headMm + 1.2, COLLAR_HALF_MM + 0.6],
   ];
   return [
     { part: 'skirt', d: everyOther(0), strokeMm: 0.7, swatch },
     { part: 'skirt-shade', d: everyOther(1), strokeMm: 0.7, swatch },
     { part: 'collar', d: linePath(collar), strokeMm: 2.6 },
   ];
+}
+
+/**
+ * Edge of the room a skirt takes at a speed, seen from the side or, where all strands are alike, from above.
+ * @param speedMps  0 for at rest
+ */
+export function skirtEnvelope(rig: Rig, body: RigBody, speedMps: number, view: View): string | null {
+  if (!rig.skirt || !body.skirt) return null;
+  const headMm = mmFromLengthM(body.head.lengthM);
+  const longMm = mmFromLengthM(body.skirt.longestM);
+  const edge = (lengthMm: number, side: -1 | 1): string =>
+    strandPath(headMm, lengthMm, skirtReachMm(body.skirt!, lengthMm, speedMps), side, 0);
+  return edge(longMm, -1) + edge(view === 'side' ? rig.skirt.lengthMm : longMm, 1);
 }
 
 /** Line tie: a ring that stands out of the head at the angle of its style. */
@@ -207,6 +227,49 @@ export function boundsOf(shapes: readonly OutlineShape[]): Bounds {
   return { x: left, y: top, width: right - left, height: bottom - top };
 }
 
+/** A second hook rides with its eye on the bend of the first. */
+function secondHookShapes({ head, trailerHook }: Rig, headMm: number, view: View): OutlineShape[] {
+  if (!trailerHook) return [];
+  const [bendX, bendY] = hookMarks(head.hook).bend;
+  const own = { size: trailerHook.size, wire: 'medium' } as const;
+  const at = headMm + bendX - EYE_OF_SECOND_MM;
+  // down from where the first hook is rounded, or up; a treble points every way
+  const ways =
+    trailerHook.kind === 'treble' ? ([1, -1] as const) : trailerHook.point === 'up' ? ([1] as const) : ([-1] as const);
+  return ways.flatMap((way) =>
+    hookShapes(own, at, 0, view).map((shape): OutlineShape => ({
+      ...shape,
+      d: movedPath(shape.d, view === 'side' ? bendY : 0, way),
+    })),
+  );
+}
+/** Length of a second hook's eye, which is pushed over the point of the first, mm. */
+const EYE_OF_SECOND_MM = 3;
+
+/** A path turned over and moved down, mm. */
+const movedPath = (d: string, downMm: number, way: 1 | -1): string =>
+  d.replace(
+    /(-?[\d.]+) (-?[\d.]+)/g,
+    (_, x: string, y: string) => `${x} ${Math.round((Number(y) * way + downMm) * 100) / 100}`,
+  );
+
+/** Where the nose of a trailer lies, mm behind the nose of the head. */
+export function trailerFromMm(rig: Rig, body: RigBody): number {
+  const headMm = mmFromLengthM(body.head.lengthM);
+  const coreMm = rig.core?.lengthMm ?? 0;
+  if (rig.trailer?.hang === 'hung')
+    return headMm + coreMm + HOOKS[rig.head.hook.size].reachMm - mmFromLengthM(HUNG_OVERLAP_M);
+  return headMm + coreMm - (rig.trailer?.pushMm ?? 0);
+}
+
+/** How much of the shank lies in plastic, mm behind the head. */
+function coveredShankMm(rig: Rig, body: RigBody): number {
+  const coreMm = rig.core?.lengthMm ?? 0;
+  if (!rig.trailer || !body.trailer || rig.trailer.hang === 'hung') return coreMm;
+  const plasticMm = Math.min(exitFromNoseMm(rig), mmFromLengthM(body.trailer.lengthM));
+  return coreMm - (rig.trailer.pushMm ?? 0) + plasticMm;
+}
+
 /**
  * True-scale drawing of a rig, millimetres, nose at x = 0, from the same profiles that motion integrates.
  * @param view  from the side (hook point up) or from above
@@ -217,12 +280,11 @@ export function rigOutline(rig: Rig, body: RigBody, view: View): Outline {
   const thicknessMm = mmFromLengthM(view === 'side' ? body.head.heightM : body.head.widthM);
   const nose = rig.head.nose ?? HEADS[rig.head.style].nose;
   const shapes: OutlineShape[] = [];
-  const hungMm = rig.trailer?.hang === 'hung' ? HOOKS[rig.head.hook.size].reachMm - mmFromLengthM(HUNG_OVERLAP_M) : 1.5;
   const coreMm = rig.core?.lengthMm ?? 0;
-  const hook = hookShapes(rig, headMm, view);
+  const hook = hookShapes(rig.head.hook, headMm, coveredShankMm(rig, body), view);
   if (rig.trailer && body.trailer) {
     const swatch = colourSwatch(rig.trailer.colour);
-    for (const d of trailerPaths(rig.trailer, body.trailer, [headMm + hungMm + coreMm, 0], view).reverse()) {
+    for (const d of trailerPaths(rig.trailer, body.trailer, [trailerFromMm(rig, body), 0], view).reverse()) {
       shapes.push({ part: 'trailer', d, swatch });
     }
   }
@@ -233,7 +295,7 @@ export function rigOutline(rig: Rig, body: RigBody, view: View): Outline {
     ]);
     shapes.push({ part: 'core', d, strokeMm: 9.5, swatch: colourSwatch(rig.core.colour) });
   }
-  shapes.push(...hook, ...skirtShapes(rig, body, headMm), ...guardShapes(rig, body, headMm, view));
+  shapes.push(...hook, ...skirtShapes(rig, body, headMm, view), ...guardShapes(rig, body, view));
   shapes.push({ part: 'head', d: headPath(headMm, thicknessMm, nose) });
   if (rig.head.cams && view === 'side') {
     const camMm = thicknessMm;
@@ -246,6 +308,7 @@ export function rigOutline(rig: Rig, body: RigBody, view: View): Outline {
       strokeMm: 1.2,
     });
   }
+  shapes.push(...secondHookShapes(rig, headMm, view));
   // the bend of a spinner's wire is its eye
   if (!rig.blades && !rig.arms) shapes.push(eyeShape(rig, body, headMm, view));
   shapes.push(...frameOutline(rig, headMm, view));

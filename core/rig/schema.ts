@@ -22,6 +22,8 @@ export const PART_LIMITS = {
   strands: { min: 4, max: 300 },
   fibres: { min: 1, max: 80 },
   massG: { min: 0.1, max: 150 },
+  pushMm: { min: 0, max: 8 },
+  guardN: { min: 0.02, max: 60 },
   bodyMm: { min: 2, max: 80 },
   wireMm: { min: 0.4, max: 3 },
   lineLb: { min: 2, max: 130 },
@@ -68,6 +70,8 @@ export const guardSchema = z.strictObject({
   lengthMm: within({ min: 5, max: 60 }),
   spread: z.enum(GUARD_SPREADS),
   bevel: z.boolean(),
+  /** push at which it folds, as it is now, N; only where it was measured */
+  pushN: z.exactOptional(within(PART_LIMITS.guardN)),
 });
 
 export const skirtSchema = z.strictObject({
@@ -78,6 +82,8 @@ export const skirtSchema = z.strictObject({
   trim: z.enum(SKIRT_TRIMS),
   colour,
   massG: z.exactOptional(within(PART_LIMITS.massG)),
+  /** length it came with, where scissors made it shorter */
+  fullMm: z.exactOptional(within(PART_LIMITS.skirtMm)),
 });
 
 export const trailerSchema = z.strictObject({
@@ -97,6 +103,8 @@ export const trailerSchema = z.strictObject({
   /** widest and tallest place of the body, only where they were measured */
   widthMm: z.exactOptional(within(PART_LIMITS.bodyMm)),
   heightMm: z.exactOptional(within(PART_LIMITS.bodyMm)),
+  /** how far its nose is pushed over the keeper, up under the collar of the skirt */
+  pushMm: z.exactOptional(within(PART_LIMITS.pushMm)),
 });
 
 export const bladeFields = z.strictObject({
@@ -156,6 +164,9 @@ export const rigSchema = z
     const { skirt, trailer } = rig;
     if (skirt && skirt.thinned > 0 && skirt.thinned >= skirt.strands) {
       problem(['skirt', 'thinned'], 'too-large', { got: skirt.thinned, limit: skirt.strands - 1 });
+    }
+    if (skirt?.fullMm !== undefined && skirt.fullMm < skirt.lengthMm) {
+      problem(['skirt', 'fullMm'], 'too-small', { got: skirt.fullMm, limit: skirt.lengthMm });
     }
     if (trailer) {
       const cut = trailer.cutNoseMm + trailer.cutTailMm;

@@ -30,6 +30,9 @@ export interface TrailerBody {
   readonly profileM: readonly ProfilePoint[];
 }
 
+/** Flat tails that were joined, once split, wave by themselves: so many times their push. @source adr-0014 */
+const SPLIT_PUSH = 1.5;
+
 /** Share of the upright tail lift that is left when the bait is turned over. @source adr-0003 */
 const INVERTED_LIFT_SHARE = 0.3;
 
@@ -162,7 +165,7 @@ export function trailerBody(trailer: Trailer): TrailerBody {
     legSpanM: legSpanM(appendage, count, Math.max(0, to - appendage.root) * lengthM, lengthM),
     appendageCount: count,
     appendageAreaM2,
-    pushM2: appendageAreaM2 * appendage.push,
+    pushM2: appendageAreaM2 * appendage.push * (trailer.splitTails && appendage.shape === 'flap' ? SPLIT_PUSH : 1),
     liftM2: trailer.orientation === 'inverted' ? liftM2 * INVERTED_LIFT_SHARE : liftM2,
     centroidM: product === 0 ? 0 : (moment / product) * lengthM,
     profileM,

@@ -38,6 +38,15 @@ export const HOOKS: Readonly<Record<HookSize, HookRow>> = {
   '6/0': { gapMm: 17.5, shankMm: 31, reachMm: 48 },
 };
 
+/** Point arm lies over this share of the shank. @source adr-0004 */
+export const POINT_ARM_SHARE = 0.75;
+
+/** How far the point lies behind the back of the head, mm. */
+export function pointBehindHeadMm(size: HookSize): number {
+  const { gapMm, shankMm, reachMm } = HOOKS[size];
+  return reachMm - gapMm / 2 - POINT_ARM_SHARE * shankMm;
+}
+
 /**
  * Mass and volume of a hook: its wire laid straight. Shank, half circle of the bend, and a point arm of 0.75 of the shank.
  * @param wireMm  measured wire, where it was
@@ -50,7 +59,7 @@ export function hookMass(
   wireMm = WIRE_DIAMETER_MM[wire],
 ): { massKg: number; volumeM3: number } {
   const { gapMm, shankMm } = HOOKS[size];
-  const wireLengthM = lengthMFromMm(shankMm + (Math.PI / 2) * gapMm + 0.75 * shankMm);
+  const wireLengthM = lengthMFromMm(shankMm + (Math.PI / 2) * gapMm + POINT_ARM_SHARE * shankMm);
   const radiusM = lengthMFromMm(wireMm) / 2;
   const volumeM3 = Math.PI * radiusM * radiusM * wireLengthM;
   return { massKg: volumeM3 * STEEL_DENSITY_KG_M3, volumeM3 };

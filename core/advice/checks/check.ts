@@ -9,6 +9,7 @@ import { waterFacts, type WaterFacts } from '../water-facts';
 
 export const FAULT_IDS = [
   'edge-on-round-body',
+  'ends-before-the-bend',
   'skirt-hides-tail',
   'bare-point-in-plastic',
   'core-longer-than-body',

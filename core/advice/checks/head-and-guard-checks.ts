@@ -1,11 +1,11 @@
 import { guardCollapseN } from '../../hold/guard';
-import { POINT_ARM_SHARE, rollUp } from '../../hold/hook-point';
+import { rollUp } from '../../hold/hook-point';
 import { arrivingSetN, neededSetN, straightensN } from '../../hold/hook-set';
 import { fibreGuard } from '../../rig/catalogue';
 import type { Guard, Rig } from '../../rig/schema';
 import { colourClassOf, type ColourClass } from '../../tackle/colours';
 import { HEADS } from '../../tackle/heads';
-import { HOOKS } from '../../tackle/hooks';
+import { HOOKS, pointBehindHeadMm } from '../../tackle/hooks';
 import { forceNFromLbf, lengthMFromFt, lengthMFromIn } from '../../units/units';
 import type { Water } from '../../water/schema';
 import {
@@ -23,9 +23,9 @@ import {
 import { again } from './trailer-checks';
 
 /** Push of a guard above which light fish are lost, N. @source craft-practice */
-const STIFF_N = 2.2;
+export const STIFF_N = 2.2;
 /** How far past the point a guard may end, mm: it has to clear the barb, no more. @source craft-practice */
-const PAST_POINT_MM = { from: 1, cut: 6, to: 12 } as const;
+export const PAST_POINT_MM = { from: 1, cut: 6, to: 12 } as const;
 /** Strands left where a skirt is thinned for clear water, and from which it is bulky. @source craft-practice */
 const CLEAR_STRANDS = 40;
 const BULKY_STRANDS = 55;
@@ -55,10 +55,8 @@ const jig = ({ rig }: Checked): boolean => rig.family === 'skirted';
 const noseOf = (rig: Rig): string => rig.head.nose ?? HEADS[rig.head.style].nose;
 
 /** Distance from the root of a guard to the point it shields, mm. */
-function pointMm(rig: Rig): number {
-  const { gapMm, shankMm, reachMm } = HOOKS[rig.head.hook.size];
-  return Math.hypot(reachMm - gapMm / 2 - POINT_ARM_SHARE * shankMm, gapMm);
-}
+export const guardToPointMm = ({ head }: Pick<Rig, 'head'>): number =>
+  Math.hypot(pointBehindHeadMm(head.hook.size), HOOKS[head.hook.size].gapMm);
 
 const guardN = (rig: Rig): number => (rig.guard ? guardCollapseN(rig.guard) : 0);
 
@@ -109,10 +107,10 @@ const guardOffTheBarb: RigCheck = {
   judge(checked) {
     const { rig } = checked;
     if (!jig(checked) || rig.guard?.kind !== 'fibre') return doesNotApply;
-    const pastMm = rig.guard.lengthMm - pointMm(rig);
+    const pastMm = rig.guard.lengthMm - guardToPointMm(rig);
     return adviseIf(pastMm < PAST_POINT_MM.from || pastMm > PAST_POINT_MM.to, { pastMm });
   },
-  cure: ({ rig }) => withGuard(rig, { lengthMm: Math.round(pointMm(rig) + PAST_POINT_MM.cut) }),
+  cure: ({ rig }) => withGuard(rig, { lengthMm: Math.round(guardToPointMm(rig) + PAST_POINT_MM.cut) }),
 };
 
 const tieSwingsHookOut: RigCheck = {
@@ -197,7 +195,10 @@ export const HEAD_AND_GUARD_CHECKS: readonly RigCheck[] = [
     ({ rig }) => rig.family === 'skirted' && rig.guard?.kind === 'wire',
     (w) => w.wood || w.grass,
     ({ rig }) => ({
-      rig: { ...rig, guard: fibreGuard(rig.head.finesse ? 10 : 18, Math.round(pointMm(rig) + PAST_POINT_MM.cut)) },
+      rig: {
+        ...rig,
+        guard: fibreGuard(rig.head.finesse ? 10 : 18, Math.round(guardToPointMm(rig) + PAST_POINT_MM.cut)),
+      },
     }),
   ),
   onWater(

@@ -3,6 +3,7 @@ import { pinnedAboveMps } from '../../motion/skirt-motion';
 import { hookPoint } from '../../hold/hook-point';
 import { mediumAt, steadyFall } from '../../motion/fall';
 import { tailReachM } from '../../motion/tail';
+import { exitFromNoseMm } from '../../rig/body';
 import { MIN_TRAILER_LEFT_MM, PART_LIMITS, type Rig } from '../../rig/schema';
 import { isRoundBody } from '../../rig/trailer-body';
 import { fibreGuard } from '../../rig/catalogue';
@@ -28,7 +29,7 @@ export const TAIL_BEYOND_SKIRT_MM = 10;
 /** Shortest skirt that scissors leave, beyond what its collar holds, mm. @source craft-practice */
 const SHORTEST_SKIRT_MM = PART_LIMITS.skirtMm.min + 8;
 /** Gap that must stay free in front of the point, mm. @source craft-practice */
-const FREE_GAP_MM = 2;
+export const FREE_GAP_MM = 2;
 /** A core as long as this share of the trailer is an accent. @source craft-practice */
 const CORE_SHARE = 0.3;
 
@@ -63,13 +64,36 @@ const edgeOnRoundBody: RigCheck = {
   cure: ({ rig }) => withTrailer(rig, { orientation: 'flat' }),
 };
 
+/** A trailer that was cut past the bend, or shoved back by a core, has no place for the hook to come out. */
+const endsBeforeTheBend: RigCheck = {
+  id: 'ends-before-the-bend',
+  judge({ rig, body }) {
+    if (!rig.trailer || !body.trailer || rig.trailer.hang === 'hung') return doesNotApply;
+    const shortMm = exitFromNoseMm(rig) - mmFromLengthM(body.trailer.lengthM);
+    return adviseIf(shortMm >= 0, { shortMm });
+  },
+  cure(checked) {
+    const { rig } = checked;
+    const { cutNoseMm, cutTailMm } = rig.trailer!;
+    const shortMm = Math.ceil(exitFromNoseMm(rig) - mmFromLengthM(checked.body.trailer!.lengthM) + LEFT_BEHIND_MM);
+    if (cutNoseMm + cutTailMm >= shortMm) {
+      const fromTail = Math.min(cutTailMm, shortMm);
+      return withTrailer(rig, { cutTailMm: cutTailMm - fromTail, cutNoseMm: cutNoseMm - (shortMm - fromTail) });
+    }
+    return lengthThatCures(checked, this, true);
+  },
+};
+/** Plastic behind the exit that a cure leaves, mm. @source adr-0014 */
+const LEFT_BEHIND_MM = 4;
+
 /** A skirt that reaches past a short trailer hides it and smothers its motion. */
 const skirtHidesTail: RigCheck = {
   id: 'skirt-hides-tail',
   judge({ rig: { skirt, trailer, head, core }, body }) {
     if (!skirt || !trailer || !body.trailer) return doesNotApply;
-    const startMm = trailer.hang === 'hung' ? HOOKS[head.hook.size].reachMm : 0;
-    const beyondMm = startMm + (core?.lengthMm ?? 0) + mmFromLengthM(body.trailer.lengthM) - skirt.lengthMm;
+    const startMm = trailer.hang === 'hung' ? HOOKS[head.hook.size].reachMm : -(trailer.pushMm ?? 0);
+    const skirtMm = skirt.trim === 'under' ? (skirt.fullMm ?? skirt.lengthMm) : skirt.lengthMm;
+    const beyondMm = startMm + (core?.lengthMm ?? 0) + mmFromLengthM(body.trailer.lengthM) - skirtMm;
     return beyondMm < TAIL_BEYOND_SKIRT_MM ? advises({ beyondMm, shortenMm: TAIL_BEYOND_SKIRT_MM - beyondMm }) : holds;
   },
   cure(checked) {
@@ -222,6 +246,7 @@ const wormRatherThanJig: RigCheck = {
 
 export const TRAILER_CHECKS: readonly RigCheck[] = [
   edgeOnRoundBody,
+  endsBeforeTheBend,
   skirtHidesTail,
   barePointInPlastic,
   coreLongerThanBody,

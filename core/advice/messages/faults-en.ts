@@ -30,6 +30,10 @@ const TEXT: Readonly<Record<FaultId, (data: Data, show: Shown) => FaultWords>> =
     says: 'Turning a round body on edge does nothing here.',
     remedy: 'Hang it flat again, or take a flat-bodied trailer.',
   }),
+  'ends-before-the-bend': ({ shortMm }, { mm }) => ({
+    says: `The trailer ends ${mm(shortMm)} before the hook could come out of it: the bend stands in the open.`,
+    remedy: 'Cut less off it, shorten the core, or take a longer one.',
+  }),
   'skirt-hides-tail': ({ beyondMm, shortenMm }, { mm }) => ({
     says:
       (beyondMm ?? 0) < 0

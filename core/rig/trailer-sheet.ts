@@ -1,0 +1,107 @@
+import { colourSwatch } from '../tackle/colours';
+import { ribsMm } from '../tackle/ribs';
+import { TRAILERS } from '../tackle/trailers';
+import { lengthMFromMm, mmFromLengthM } from '../units/units';
+import { exitFromNoseMm } from './body';
+import { linePath, type PointMm } from './curve';
+import { boundsOf, type Outline, type OutlineShape } from './outline';
+import { trailerPaths } from './outline-trailer';
+import type { Rig, Trailer } from './schema';
+import { profileAt, trailerBody } from './trailer-body';
+
+/** Half the width of an uncut trailer at a place behind its nose, seen on its flat face, mm. */
+export function halfWidthMm(trailer: Trailer, xMm: number): number {
+  const body = trailerBody(uncut(trailer));
+  return mmFromLengthM(profileAt(body.profileM, Math.min(lengthMFromMm(xMm), body.profileM.at(-1)![0]))[1]) / 2;
+}
+
+const uncut = (trailer: Trailer): Trailer => ({
+  ...trailer,
+  cutNoseMm: 0,
+  cutTailMm: 0,
+  legsOff: 0,
+  orientation: 'flat',
+  hang: 'threaded',
+});
+
+/** Where the web between joined tails begins and where they end, mm behind the uncut nose; null where tails are not joined. */
+export function webMm(trailer: Trailer): { readonly from: number; readonly to: number } | null {
+  const { shape, root } = TRAILERS[trailer.kind].appendage;
+  return shape === 'flap' ? { from: root * trailer.lengthMm, to: trailer.lengthMm } : null;
+}
+
+/** Beyond the edge of the plastic a cut is marked this far, mm. */
+export const CUT_MARK_MM = 5;
+
+/**
+ * The trailer of a rig as it lies on the board before it is hung: the whole outline, what stays in its colour, cuts as lines, ribs,
+ * and the place where the hook will come out. mm, uncut nose at x = 0.
+ */
+export function trailerSheet(rig: Rig): Outline | null {
+  const { trailer } = rig;
+  if (!trailer) return null;
+  const swatch = colourSwatch(trailer.colour);
+  const whole = trailerPaths(uncut(trailer), trailerBody(uncut(trailer)), [0, 0], 'top');
+  const kept = { ...trailer, orientation: 'flat' } as const;
+  const left = trailerPaths(kept, trailerBody(kept), [trailer.cutNoseMm, 0], 'top');
+  const shapes: OutlineShape[] = whole.map((d): OutlineShape => ({ part: 'offcut', d }));
+  for (const d of [...left].reverse()) shapes.push({ part: 'trailer', d, swatch });
+
+  const across = (xMm: number, shareOfHalf: number): string => {
+    const half = halfWidthMm(trailer, xMm) * shareOfHalf;
+    return linePath([
+      [xMm, -half],
+      [xMm, half],
+    ]);
+  };
+  const ribs = ribsMm(trailer.kind, trailer.lengthMm).map((xMm) => across(xMm, 0.82));
+  if (ribs.length > 0) shapes.push({ part: 'crease', d: ribs.join(''), strokeMm: 0.25 });
+  const web = webMm(trailer);
+  if (web) {
+    const line: PointMm[] = [
+      [web.from, 0],
+      [web.to, 0],
+    ];
+    shapes.push({
+      part: trailer.splitTails ? 'cut' : 'crease',
+      d: linePath(line),
+      strokeMm: trailer.splitTails ? 0.6 : 0.25,
+    });
+  }
+  const cutAt = (xMm: number): string => {
+    const half = halfWidthMm(trailer, xMm) + CUT_MARK_MM;
+    return linePath([
+      [xMm, -half],
+      [xMm, half],
+    ]);
+  };
+  const cuts = [
+    ...(trailer.cutNoseMm > 0 ? [cutAt(trailer.cutNoseMm)] : []),
+    ...(trailer.cutTailMm > 0 ? [cutAt(trailer.lengthMm - trailer.cutTailMm)] : []),
+  ];
+  if (cuts.length > 0) shapes.push({ part: 'cut', d: cuts.join(''), strokeMm: 0.6 });
+  const exitMm = trailer.cutNoseMm + exitFromNoseMm(rig);
+  if (exitMm < trailer.lengthMm - trailer.cutTailMm) {
+    shapes.push({ part: 'exit', d: circlePath([exitMm, 0], 1.6) });
+    if (trailer.slit) {
+      const slit: PointMm[] = [
+        [trailer.cutNoseMm + 6, 0],
+        [exitMm, 0],
+      ];
+      shapes.push({ part: 'cut', d: linePath(slit), strokeMm: 0.6 });
+    }
+  }
+  return { shapes, bounds: boundsOf(shapes) };
+}
+
+/** A round mark, mm. */
+export function circlePath([x, y]: PointMm, radiusMm: number): string {
+  const bow = radiusMm * 0.5523;
+  const at = (dx: number, dy: number): string => `${round2(x + dx)} ${round2(y + dy)}`;
+  const r = radiusMm;
+  return (
+    `M${at(r, 0)}C${at(r, bow)} ${at(bow, r)} ${at(0, r)}C${at(-bow, r)} ${at(-r, bow)} ${at(-r, 0)}` +
+    `C${at(-r, -bow)} ${at(-bow, -r)} ${at(0, -r)}C${at(bow, -r)} ${at(r, -bow)} ${at(r, 0)}Z`
+  );
+}
+const round2 = (value: number): number => Math.round(value * 100) / 100;
