@@ -6,7 +6,18 @@ import vuetify from 'vite-plugin-vuetify';
 export default defineConfig({
   plugins: [vue(), vuetify({ autoImport: true })],
   base: './',
-  resolve: { alias: { '@core': fileURLToPath(new URL('./core/index.ts', import.meta.url)) } },
+  resolve: {
+    alias: {
+      '@core': fileURLToPath(new URL('./core/index.ts', import.meta.url)),
+      // what the PDF writer uses to print web pages, and nothing here does
+      ...Object.fromEntries(
+        ['html2canvas', 'dompurify', 'canvg'].map((name) => [
+          name,
+          fileURLToPath(new URL('./paper/nothing.ts', import.meta.url)),
+        ]),
+      ),
+    },
+  },
   // nothing here or in Vuetify is written with Vue's options API
   define: { __VUE_OPTIONS_API__: 'false' },
   worker: { format: 'es' },

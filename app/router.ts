@@ -5,6 +5,7 @@ import WaterPage from './stations/water/WaterPage.vue';
 export const STATIONS = [
   { name: 'water', key: '1', title: 'Water', path: '/water' },
   { name: 'pick', key: '2', title: 'Pick', path: '/pick' },
+  { name: 'bench', key: '3', title: 'Bench', path: '/bench' },
   { name: 'box', key: '7', title: 'Box', path: '/box' },
   { name: 'tickets', key: 't', title: 'Tickets', path: '/tickets' },
 ] as const;
@@ -15,6 +16,7 @@ export const router = createRouter({
     { path: '/', redirect: '/water' },
     { path: '/water', name: 'water', component: WaterPage },
     { path: '/pick', name: 'pick', component: () => import('./stations/pick/PickPage.vue') },
+    { path: '/bench', name: 'bench', component: () => import('./stations/bench/BenchPage.vue') },
     { path: '/box', name: 'box', component: () => import('./stations/box/BoxPage.vue') },
     { path: '/tickets', name: 'tickets', component: () => import('./stations/tickets/TicketsPage.vue') },
     { path: '/tickets/:id', name: 'ticket', props: true, component: () => import('./stations/tickets/TicketPage.vue') },

@@ -1,8 +1,14 @@
 import { DEMO_BOX, NORTH_ARM } from '../demo/brindle-mere';
 import {
   advise,
+  applyEdit,
+  asItCame,
+  benchWater,
+  cardSvg,
   catalogueBox,
+  changeEffects,
   compileWater,
+  cutList,
   fallBandMps,
   fillGaps,
   fishesLikeOz,
@@ -10,7 +16,9 @@ import {
   groundOf,
   handle,
   holdSpeedMps,
+  handlesOf,
   judgeRig,
+  layOutCard,
   levelDepthM,
   lureOf,
   mediumAt,
@@ -23,7 +31,10 @@ import {
   rigFaults,
   rigOutline,
   steadyFall,
+  measureBuild,
   measureParts,
+  rigHeadOn,
+  trailerSheet,
   rigSpace,
   ruleScorer,
   solveRetrieve,
@@ -35,6 +46,7 @@ import {
   type Water,
 } from '../core';
 import { Solver } from 'odex';
+import { cardPdf } from '../paper/card-pdf';
 import { bigBox } from './big-box';
 import { line, medianUs, timesLonger } from './line';
 
@@ -243,3 +255,36 @@ line('fill-gaps', gapsMs, 'ms');
 
 const csv = `style,weight\n${Array.from({ length: 5000 }, (_, i) => `casting,${1 + (i % 12)}/16 oz`).join('\n')}\n`;
 line('csv-5000-rows', medianUs(1, () => readBoxCsv(csv)) / 1000, 'ms');
+
+// the bench: what one movement of a cut costs, in numbers and in drawings, and what a card does
+const on = benchWater(NORTH_ARM, rig.family);
+const buildSpeedMps = 0.5;
+line('bench-build', medianUs(200, () => measureBuild(on, rig, buildSpeedMps, 'us')) / 1000, 'ms', 5);
+line(
+  'bench-build-drawn',
+  medianUs(100, () => {
+    const of = rigBody(rig);
+    return [
+      rigOutline(rig, of, 'side'),
+      rigOutline(rig, of, 'top'),
+      rigHeadOn(rig, of, 0.12),
+      trailerSheet(rig),
+      handlesOf(rig, of),
+    ];
+  }) / 1000,
+  'ms',
+  5,
+);
+const nosed = applyEdit(rig, asItCame(rig), 'nose', 12);
+const cutRig = nosed.ok ? nosed.rig : rig;
+line(
+  'bench-which-cut',
+  medianUs(50, () => changeEffects(on, asItCame(rig), measureBuild(on, cutRig, buildSpeedMps))) / 1000,
+  'ms',
+  16,
+);
+line('bench-cut-list', medianUs(200, () => cutList(cutRig)) / 1000, 'ms', 5);
+const { readouts } = measureBuild(on, cutRig, buildSpeedMps, 'us');
+const cardOnce = () => layOutCard({ rig: cutRig, readouts, system: 'us', paper: 'a4' });
+line('cut-card-pdf', medianUs(5, () => cardPdf(cardOnce())) / 1000, 'ms', 500);
+line('cut-card-svg', medianUs(20, () => cardSvg(cardOnce())) / 1000, 'ms', 500);

@@ -131,6 +131,62 @@ try {
     'ms',
     50,
   );
+
+  // dragging on the bench: time from a movement of the pointer to the next picture, every movement its own
+  await page.evaluate(`location.hash = '#/bench'`);
+  await page.getByRole('button', { name: 'Lay it on the bench' }).first().click();
+  await page.getByTestId('bench').waitFor();
+  await page.waitForTimeout(800);
+  const grip = (await page.getByTestId('handle-nose').locator('.handle__dot').boundingBox())!;
+  await page.mouse.move(grip.x + grip.width / 2, grip.y + grip.height / 2);
+  await page.mouse.down();
+  await forget();
+  const redraws = await page.evaluate(
+    async ({ x, y }) => {
+      const sheet = document.querySelector('.sheet__svg')!;
+      const took: number[] = [];
+      for (let step = 0; step < 60; step++) {
+        // the clock starts as the coming frame does, before the page computes and draws in it, and stops at the first task after it
+        await new Promise<void>((resolve) => {
+          let started = 0;
+          requestAnimationFrame(() => (started = performance.now()));
+          sheet.dispatchEvent(
+            new PointerEvent('pointermove', { clientX: x + 20 + 18 * Math.sin(step / 6), clientY: y, bubbles: true }),
+          );
+          requestAnimationFrame(() => {
+            const heard = new MessageChannel();
+            heard.port1.onmessage = () => {
+              took.push(performance.now() - started);
+              resolve();
+            };
+            heard.port2.postMessage(0);
+          });
+        });
+      }
+      return took.sort((a, b) => a - b);
+    },
+    { x: grip.x, y: grip.y },
+  );
+  await page.mouse.up();
+  line('bench-redraw-while-dragging', redraws[Math.floor(redraws.length / 2)]!, 'ms', 16);
+  line('bench-redraw-slowest-tenth', redraws[Math.floor(redraws.length * 0.9)]!, 'ms', 16);
+  line('longest-task-dragging', await longest(), 'ms', 50);
+  line(
+    'longest-task-opening-bench',
+    await medianLongest(5, async () => {
+      await page.evaluate(`location.hash = '#/water'`);
+      await page.waitForTimeout(1000);
+      await forget();
+      await inside(`location.hash = '#/bench'`);
+    }),
+    'ms',
+    50,
+  );
+  await page.getByRole('button', { name: 'Cut card' }).click();
+  await page.getByTestId('cut-card').waitFor();
+  const asked = Date.now();
+  await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Save as PDF' }).click()]);
+  line('cut-card-in-the-page', Date.now() - asked, 'ms', 500);
 } finally {
   await browser.close();
   server.kill();

@@ -40,7 +40,7 @@ export async function expectAxeClean(page: Page): Promise<void> {
 }
 
 /** Goes to a station by its tab. */
-export async function goTo(page: Page, station: 'Water' | 'Pick' | 'Box' | 'Tickets'): Promise<void> {
+export async function goTo(page: Page, station: 'Water' | 'Pick' | 'Bench' | 'Box' | 'Tickets'): Promise<void> {
   await page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name: station }).click();
 }
 

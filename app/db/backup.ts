@@ -120,11 +120,13 @@ const keptWater = ({ key, place, day, value }: WaterRow): KeptWater => ({ id: ke
 
 /** Everything this browser keeps, as one file. */
 export async function makeBackup(settings: Settings, madeAt: string, from: PanderoDatabase = db): Promise<Backup> {
-  const [waters, atHand, rows, tickets] = await Promise.all([
+  const [waters, atHand, rows, tickets, builds, onBench] = await Promise.all([
     from.waters.orderBy('at').toArray(),
     from.settings.get('at-hand'),
     from.parts.orderBy('at').toArray(),
     from.tickets.orderBy('madeAt').toArray(),
+    from.builds.orderBy('changedAt').toArray(),
+    from.settings.get('on-bench'),
   ]);
   return {
     kind: 'backup',
@@ -135,14 +137,23 @@ export async function makeBackup(settings: Settings, madeAt: string, from: Pande
     atHand: atHand?.key === 'at-hand' ? atHand.value : null,
     box: boxOfRows(rows),
     tickets,
+    builds,
+    onBench: onBench?.key === 'on-bench' ? onBench.value : null,
   };
 }
 
 /** Replaces everything by a backup, all or nothing. */
 export function restoreBackup(backup: Backup, into: PanderoDatabase = db): Promise<Result<void>> {
   return keep(() =>
-    into.transaction('rw', [into.settings, into.waters, into.parts, into.tickets], async () => {
-      await Promise.all([into.settings.clear(), into.waters.clear(), into.parts.clear(), into.tickets.clear()]);
+    into.transaction('rw', [into.settings, into.waters, into.parts, into.tickets, into.builds], async () => {
+      // how large a millimetre is on this screen stays with this screen
+      await Promise.all([
+        into.settings.bulkDelete(['settings', 'at-hand', 'on-bench']),
+        into.waters.clear(),
+        into.parts.clear(),
+        into.tickets.clear(),
+        into.builds.clear(),
+      ]);
       await into.settings.put({ key: 'settings', value: backup.settings });
       if (backup.atHand !== null) await into.settings.put({ key: 'at-hand', value: backup.atHand });
       const waters = backup.waters.map(({ id, water, ...rest }, at): WaterRow => ({
@@ -154,6 +165,8 @@ export function restoreBackup(backup: Backup, into: PanderoDatabase = db): Promi
       await into.waters.bulkAdd(waters);
       await into.parts.bulkAdd(rowsOfBox(backup.box, new Set(), 0));
       await into.tickets.bulkAdd([...backup.tickets]);
+      await into.builds.bulkAdd([...backup.builds]);
+      if (backup.onBench !== null) await into.settings.put({ key: 'on-bench', value: backup.onBench });
     }),
   );
 }
@@ -167,8 +180,14 @@ export async function addTickets(tickets: readonly Ticket[], into: PanderoDataba
 /** Empties the browser's store of everything but the settings. */
 export function clearAll(of: PanderoDatabase = db): Promise<Result<void>> {
   return keep(() =>
-    of.transaction('rw', [of.settings, of.waters, of.parts, of.tickets], async () => {
-      await Promise.all([of.settings.delete('at-hand'), of.waters.clear(), of.parts.clear(), of.tickets.clear()]);
+    of.transaction('rw', [of.settings, of.waters, of.parts, of.tickets, of.builds], async () => {
+      await Promise.all([
+        of.settings.bulkDelete(['at-hand', 'on-bench']),
+        of.waters.clear(),
+        of.parts.clear(),
+        of.tickets.clear(),
+        of.builds.clear(),
+      ]);
     }),
   );
 }

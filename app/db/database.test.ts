@@ -1,7 +1,16 @@
 import { afterEach, describe, expect, test } from '@jest/globals';
 import Dexie from 'dexie';
 import { DEMO_BOX, NORTH_ARM } from '../../demo/brindle-mere';
-import { advise, makeTicket, partCount, readPanderoJson, writeBackup, type Backup, type Settings } from '@core';
+import {
+  advise,
+  makeTicket,
+  partCount,
+  readPanderoJson,
+  startBuild,
+  writeBackup,
+  type Backup,
+  type Settings,
+} from '@core';
 import { addToBox, boxOfRows, clearAll, makeBackup, restoreBackup, takeIntoBox } from './backup';
 import { PanderoDatabase } from './database';
 import { keep } from './keep';
@@ -10,6 +19,8 @@ const SETTINGS: Settings = { units: 'metric', theme: 'night', source: 'box' };
 const MADE_AT = '2026-09-26T07:00:00.000Z';
 const advice = advise(NORTH_ARM, DEMO_BOX, 1);
 const ticket = makeTicket(advice.picks[0]!, NORTH_ARM, { id: 't1', madeAt: MADE_AT, name: 'first' });
+
+const build = startBuild(ticket.rig, { id: 'b1', name: 'mine', at: MADE_AT });
 
 let opened: PanderoDatabase | null = null;
 let number = 0;
@@ -58,14 +69,21 @@ describe('backup', () => {
     await db.waters.put({ key: 'a', place: 'Brindle Mere', day: '2026-09-27', at: 1, value: NORTH_ARM });
     await db.waters.put({ key: 'b', place: 'Brindle Mere', day: null, at: 2, value: NORTH_ARM });
     await db.settings.put({ key: 'at-hand', value: 'a' });
+    await db.builds.add(build);
+    await db.settings.put({ key: 'on-bench', value: 'b1' });
+    await db.settings.put({ key: 'screen', value: 4.2 });
     const text = writeBackup(await makeBackup(SETTINGS, MADE_AT, db));
     await clearAll(db);
-    expect(await db.parts.count()).toBe(0);
+    expect([await db.parts.count(), await db.builds.count()]).toEqual([0, 0]);
     const read = readPanderoJson(text, ['backup']);
     if (!read.ok) throw new Error('the backup cannot be read');
     expect((await restoreBackup(read.value.value as Backup, db)).ok).toBe(true);
     expect(readPanderoJson(writeBackup(await makeBackup(SETTINGS, MADE_AT, db)))).toEqual(read);
     expect((await db.settings.get('settings'))?.value).toEqual(SETTINGS);
+    expect(await db.builds.toArray()).toEqual([build]);
+    expect((await db.settings.get('on-bench'))?.value).toBe('b1');
+    // how large a millimetre is belongs to the screen, not to the data
+    expect((await db.settings.get('screen'))?.value).toBe(4.2);
   });
   test('a backup that fails half way leaves everything as it was', async () => {
     const db = fresh();
@@ -121,6 +139,25 @@ test('a database of version 1 as first shipped opens with all it held, each thin
   expect(box.heads).toEqual([{ ...DEMO_BOX.heads[0], id: 'p' }]);
   expect(box.lines).toEqual([{ kind: 'braid', lb: 50, id: 'q' }]);
   expect(box.kept).toEqual([{ tray: 'rods', part: { name: 'seven foot', lengthIn: 84 } }]);
+});
+
+test('a database of version 2 opens with all it held, and builds can be laid in it', async () => {
+  const name = `shipped-${number++}`;
+  const shipped = new Dexie(name);
+  shipped.version(1).stores({ settings: 'key', waters: 'key', parts: 'id, tray, at', tickets: 'id, madeAt' });
+  shipped.version(2).stores({ waters: 'key, at' });
+  const water = { key: 'a', place: 'Brindle Mere', day: null, at: 3, value: NORTH_ARM };
+  const part = { id: 'p', tray: 'heads', at: 0, part: { ...DEMO_BOX.heads[0] } };
+  await shipped.table('tickets').add(ticket);
+  await shipped.table('waters').add(water);
+  await shipped.table('parts').add(part);
+  shipped.close();
+  opened = new PanderoDatabase(name);
+  expect(await opened.tickets.toArray()).toEqual([ticket]);
+  expect(await opened.waters.toArray()).toEqual([water]);
+  expect(await opened.parts.toArray()).toEqual([part]);
+  await opened.builds.add(build);
+  expect(await opened.builds.orderBy('changedAt').toArray()).toEqual([build]);
 });
 
 describe('a list taken into the box', () => {

@@ -1,5 +1,5 @@
 import Dexie, { type EntityTable, type Transaction } from 'dexie';
-import { parsePart, TRAYS, type Settings, type Ticket, type Tray, type Water } from '@core';
+import { parsePart, TRAYS, type Build, type Settings, type Ticket, type Tray, type Water } from '@core';
 
 /** One part of the box; `part` is the shape of files without its id. Entries no tray can read are `kept` as they came. */
 export interface PartRow {
@@ -13,7 +13,11 @@ export interface PartRow {
 export type SettingsRow =
   | { readonly key: 'settings'; readonly value: Settings }
   /** key of the water at hand */
-  | { readonly key: 'at-hand'; readonly value: string };
+  | { readonly key: 'at-hand'; readonly value: string }
+  /** id of the build on the bench */
+  | { readonly key: 'on-bench'; readonly value: string }
+  /** CSS pixels that make a millimetre on this screen */
+  | { readonly key: 'screen'; readonly value: number };
 
 /** A water by place and day; `at` tells when it was last changed, ms. */
 export interface WaterRow {
@@ -47,6 +51,7 @@ export class PanderoDatabase extends Dexie {
   waters!: EntityTable<WaterRow, 'key'>;
   parts!: EntityTable<PartRow, 'id'>;
   tickets!: EntityTable<Ticket, 'id'>;
+  builds!: EntityTable<Build, 'id'>;
 
   constructor(name = 'pandero') {
     super(name);
@@ -57,6 +62,7 @@ export class PanderoDatabase extends Dexie {
       tickets: 'id, madeAt',
     });
     this.version(2).stores({ waters: 'key, at' }).upgrade(toVersion2);
+    this.version(3).stores({ builds: 'id, changedAt' });
   }
 }
 

@@ -3,7 +3,7 @@ import { createPinia, disposePinia, setActivePinia } from 'pinia';
 import { NORTH_ARM } from '../../demo/brindle-mere';
 import { useWater } from '../stores/water';
 import { db, type WaterRow } from './database';
-import { notePlace, noteWater, settleWater, unsavedWater } from './journal';
+import { notePlace, waterJournal } from './journal';
 
 const row: WaterRow = { key: 'a', place: 'Brindle Mere', day: null, at: 5, value: NORTH_ARM };
 
@@ -26,34 +26,34 @@ beforeEach(() => put(shelf()));
 
 describe('a water noted before the database has it', () => {
   test('is there until it is settled, and only that one settles it', () => {
-    expect(noteWater(row)).toBe(true);
-    settleWater({ ...row, at: 6 });
-    expect(unsavedWater()).toEqual(row);
-    settleWater(row);
-    expect(unsavedWater()).toBeNull();
+    expect(waterJournal.note(row)).toBe(true);
+    waterJournal.settle({ ...row, at: 6 });
+    expect(waterJournal.unsaved()).toEqual(row);
+    waterJournal.settle(row);
+    expect(waterJournal.unsaved()).toBeNull();
   });
   test('a full or missing shelf harms nothing', () => {
     put(shelf(true));
-    expect(noteWater(row)).toBe(false);
+    expect(waterJournal.note(row)).toBe(false);
     put(null);
-    expect(noteWater(row)).toBe(true);
-    expect(unsavedWater()).toBeNull();
+    expect(waterJournal.note(row)).toBe(true);
+    expect(waterJournal.unsaved()).toBeNull();
   });
   test('rubbish on the shelf is thrown away', () => {
     place!.setItem('pandero-unsaved-water', '{');
-    expect(unsavedWater()).toBeNull();
+    expect(waterJournal.unsaved()).toBeNull();
     expect(place!.getItem('pandero-unsaved-water')).toBeNull();
   });
   test('what a closing tab kept from the database comes back, and is stored', async () => {
     const pinia = createPinia();
     setActivePinia(pinia);
     await Promise.all([db.waters.clear(), db.settings.clear()]);
-    noteWater(row);
+    waterJournal.note(row);
     const store = useWater();
     await store.load();
     expect([store.key, store.place, store.water]).toEqual(['a', 'Brindle Mere', NORTH_ARM]);
     expect((await db.waters.get('a'))?.value).toEqual(NORTH_ARM);
-    expect(unsavedWater()).toBeNull();
+    expect(waterJournal.unsaved()).toBeNull();
     disposePinia(pinia);
     await new Promise((resolve) => setTimeout(resolve, 20));
   });

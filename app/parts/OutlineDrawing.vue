@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { Outline, OutlineShape } from '@core';
+import type { Outline } from '@core';
+import OutlinePaths from './OutlinePaths.vue';
 import RigDrawingRule from './RigDrawingRule.vue';
 
 /**
@@ -24,31 +25,11 @@ const box = computed(() => {
   const width = props.snug ? props.outline.bounds.width + 2 : props.frameMm + MARGIN_MM;
   return `${left} ${top.value} ${width} ${bottom.value - top.value + ruleMm.value}`;
 });
-
-/** Drawn thickness: a line on the drawing board never thinner than can be seen. */
-const stroke = (shape: OutlineShape): number => shape.strokeMm ?? 0.45;
-/** Strands are darkened, every other one more, so that a skirt shows on a trailer of its own colour. */
-const DARKER: Partial<Record<OutlineShape['part'], number>> = { skirt: 14, 'skirt-shade': 46 };
-const paint = ({ part, swatch }: OutlineShape): string | undefined =>
-  DARKER[part] === undefined ? swatch : `color-mix(in srgb, ${swatch}, black ${DARKER[part]}%)`;
-const isOutline = (shape: OutlineShape): boolean => shape.strokeMm === undefined;
 </script>
 
 <template>
   <svg class="rig-drawing" :viewBox="box" role="img" :aria-label="label">
-    <path
-      v-for="(shape, index) in outline.shapes"
-      :key="index"
-      :d="shape.d"
-      :class="`rig-drawing__${shape.part}`"
-      :style="{
-        fill: isOutline(shape) ? (shape.swatch ?? undefined) : 'none',
-        stroke: isOutline(shape) ? undefined : paint(shape),
-        strokeWidth: `${stroke(shape)}`,
-      }"
-      stroke-linecap="round"
-      stroke-linejoin="round"
-    />
+    <OutlinePaths :shapes="outline.shapes" />
     <RigDrawingRule v-if="ruled" :y="bottom + 1" :length-mm="frameMm - 12" />
   </svg>
 </template>
@@ -59,17 +40,5 @@ const isOutline = (shape: OutlineShape): boolean => shape.strokeMm === undefined
   width: 100%;
   height: auto;
   overflow: visible;
-}
-.rig-drawing path {
-  stroke: rgb(var(--v-theme-ink));
-}
-.rig-drawing__head {
-  fill: rgb(var(--v-theme-lead));
-}
-.rig-drawing .rig-drawing__skirt {
-  opacity: 0.92;
-}
-.rig-drawing__guard {
-  opacity: 0.75;
 }
 </style>

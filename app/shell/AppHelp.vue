@@ -7,7 +7,9 @@ const KEYS = [
   ...STATIONS.map(({ key, title }) => ({ key, does: `go to ${title}` })),
   { key: 'u', does: 'switch between US and metric units' },
   { key: 'h', does: 'read the handbook' },
-  { key: 'p', does: 'print the ticket that is open' },
+  { key: '[ ]', does: 'on the bench: a lighter, a heavier head' },
+  { key: 'o x c', does: 'on the bench: turn the trailer, go to the next cut, compare versions' },
+  { key: 'p', does: 'print the ticket that is open; on the bench, write it' },
   { key: '↑ ↓', does: 'one step more or less in a number' },
   { key: '?', does: 'this page' },
 ];
@@ -30,6 +32,10 @@ const KEYS = [
         <li>
           <b>Pick</b>: every rig your box allows, ranked; open a row for all its reasons and for what the other school
           would tie.
+        </li>
+        <li>
+          <b>Bench</b>: cut it, turn it, and see at once what that does; keep versions, compare them, print the cut
+          card.
         </li>
         <li><b>Ticket</b>: the chosen rig with its numbers, to keep, print or hand on.</li>
       </ol>

@@ -3,7 +3,7 @@ import { defineStore } from 'pinia';
 import { compileWater, DEFAULT_WATER, ok, parseWater, type Issue, type Result, type Water } from '@core';
 import { useLiveRows } from '../composables/useLiveRows';
 import { db, type WaterRow } from '../db/database';
-import { noteWater, settleWater, unsavedWater } from '../db/journal';
+import { waterJournal } from '../db/journal';
 import { keep } from '../db/keep';
 import { useNotices } from './notices';
 
@@ -47,7 +47,7 @@ export const useWater = defineStore('water', () => {
     if (!stored.ok) return notices.complain(stored.issues);
     if (stored.value) take(stored.value);
     // a change that a closing tab kept from the database
-    const unsaved = unsavedWater();
+    const unsaved = waterJournal.unsaved();
     if (!unsaved || !parseWater(unsaved.value).ok) return;
     take(unsaved);
     await store();
@@ -75,14 +75,14 @@ export const useWater = defineStore('water', () => {
 
   async function store(): Promise<void> {
     const row = asRow();
-    noteWater(row);
+    waterJournal.note(row);
     const stored = await keep(() =>
       db.transaction('rw', db.waters, db.settings, async () => {
         await db.waters.put(row);
         await db.settings.put({ key: 'at-hand', value: row.key });
       }),
     );
-    if (stored.ok) settleWater(row);
+    if (stored.ok) waterJournal.settle(row);
     else notices.complain(stored.issues);
   }
 

@@ -2,7 +2,7 @@ import { guardLine, skirtReachMm, trailerFromMm } from '../rig/outline';
 import { armMarks } from '../rig/outline-frame';
 import { armTipHeadOn } from '../rig/outline-front';
 import { hookMarks } from '../rig/hook-shape';
-import { halfWidthMm, webMm } from '../rig/trailer-sheet';
+import { halfWidthsMm, webMm } from '../rig/trailer-sheet';
 import { profileAt } from '../rig/trailer-body';
 import { STUB_MM, type RigBody } from '../rig/body';
 import { CRAWL_MPS } from '../rig/skirt-shape';
@@ -55,7 +55,8 @@ function trailerHandles(rig: Rig, body: RigBody): Handle[] {
   if (!trailer || !body.trailer) return [];
   const { lengthMm, cutNoseMm, cutTailMm, legsOff, kind } = trailer;
   const tailX = lengthMm - cutTailMm;
-  const widest = Math.max(...Array.from({ length: 12 }, (_, at) => halfWidthMm(trailer, (at / 12) * lengthMm)));
+  const halfWidth = halfWidthsMm(trailer);
+  const widest = Math.max(...Array.from({ length: 12 }, (_, at) => halfWidth((at / 12) * lengthMm)));
   const nose = trailerFromMm(rig, body);
   const found: Handle[] = [
     along('nose', 'sheet', [cutNoseMm, -widest - OFF_MM], [1, 0]),
@@ -70,7 +71,7 @@ function trailerHandles(rig: Rig, body: RigBody): Handle[] {
   const half = mmFromLengthM(profileAt(body.trailer.profileM, 0)[trailer.orientation === 'edge' ? 1 : 2]) / 2;
   const bendX = headMm + hookMarks(rig.head.hook).bend[0];
   const below = half + 3;
-  found.push(places(rig, 'hang', 'side', { threaded: [headMm + 4, below + 3], hung: [bendX, below + 3] }));
+  found.push(places(rig, 'hang', 'side', { threaded: [headMm + 2, below + 3], hung: [bendX, below + 3] }));
   if (TRAILERS[kind].appendage.count > 0) {
     found.push(along('legs', 'sheet', [lengthMm + 5 - legsOff * PER_LEG_MM, widest + OFF_MM], [-PER_LEG_MM, 0]));
   }
@@ -83,7 +84,7 @@ function trailerHandles(rig: Rig, body: RigBody): Handle[] {
       places(rig, 'slit', 'sheet', { no: [cutNoseMm + 4, widest + OFF_MM], yes: [cutNoseMm + 18, widest + OFF_MM] }),
     );
   }
-  if (editOf('push').applies(rig)) found.push(along('push', 'side', [nose + 9, below + 9], [-1, 0]));
+  if (editOf('push').applies(rig)) found.push(along('push', 'side', [nose + 18, below + 8], [-1, 0]));
   if (editOf('core').applies(rig)) {
     const coreMm = rig.core?.lengthMm ?? 0;
     found.push(along('core', 'side', [headMm + coreMm, below + (coreIsCutOut(rig) ? 9 : 11)], [1, 0]));

@@ -20,7 +20,7 @@ export const PART_TITLE: Readonly<Record<BenchPart, string>> = {
 export const EDIT_TITLE: Readonly<Record<EditId, string>> = {
   weight: 'Head weight',
   'arm-length': 'Upper arm',
-  'arm-twist': 'Arm off the hook',
+  'arm-twist': 'Arm twist',
   squeeze: 'Arms',
   'blade-1': 'Front blade',
   'finish-1': 'Its finish',
@@ -40,7 +40,7 @@ export const EDIT_TITLE: Readonly<Record<EditId, string>> = {
   slit: 'Belly',
   hang: 'On the hook',
   turn: 'Turned',
-  push: 'Pushed up the keeper',
+  push: 'Pushed up',
   core: 'Bright core',
   'second-hook': 'Second hook',
 };

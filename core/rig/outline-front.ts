@@ -6,7 +6,7 @@ import type { RigBody } from './body';
 import { linePath, smoothPath, type PointMm } from './curve';
 import { DEFAULT_ARMS } from './frame';
 import { hookMarks } from './hook-shape';
-import { boundsOf, guardLine, skirtReachMm, type Outline, type OutlineShape } from './outline';
+import { guardLine, outlineOf, skirtReachMm, type Outline, type OutlineShape } from './outline';
 import { armMarks, METAL } from './outline-frame';
 import type { Rig } from './schema';
 
@@ -102,7 +102,7 @@ function guardShapes(rig: Rig, body: RigBody): OutlineShape[] {
       [sideMm, root[1] - riseMm],
     ]);
   });
-  return [{ part: 'guard', d: fibres.join(''), strokeMm: 0.55 }];
+  return [{ part: 'guard', d: fibres.join(''), strokeMm: 0.34 }];
 }
 
 function frameShapes(rig: Rig): OutlineShape[] {
@@ -115,7 +115,6 @@ function frameShapes(rig: Rig): OutlineShape[] {
   const tip = armTipHeadOn(rig);
   const turn = Math.atan2(tip[0], -tip[1]);
   return [
-    { part: 'wire', d: linePath([[0, -3], tip]), strokeMm: 1 },
     ...[...rig.blades].reverse().map(({ shape, size, finish }, at): OutlineShape => {
       const { lengthMm, slenderness, coneDeg } = BLADES[shape];
       const long = lengthMm[size]!;
@@ -131,6 +130,7 @@ function frameShapes(rig: Rig): OutlineShape[] {
         swatch: METAL[finish] ?? METAL['nickel']!,
       };
     }),
+    { part: 'wire', d: linePath([[0, -3], tip]), strokeMm: 1 },
   ];
 }
 
@@ -156,5 +156,5 @@ export function rigHeadOn(rig: Rig, body: RigBody, speedMps: number): Outline {
     ...(rig.blades ? [] : [{ part: 'eye', d: ellipsePath([0, eyeY], 0.7, 1.7), strokeMm: 0.9 } as const]),
     ...frameShapes(rig),
   ];
-  return { shapes, bounds: boundsOf(shapes) };
+  return outlineOf(shapes);
 }

@@ -116,19 +116,19 @@ function guardShapes(rig: Rig, body: RigBody, view: View): OutlineShape[] {
   const { lengthMm, spread, kind, fibres: count, bevel } = rig.guard;
   const line = guardLine(rig, body);
   const root: PointMm = [line.root[0], view === 'side' ? line.root[1] : 0];
-  const drawn = kind === 'wire' ? 1 : Math.min(9, Math.max(3, Math.round(count / 3)));
+  const drawn = kind === 'wire' ? 1 : Math.min(8, Math.max(3, Math.round(count / 3)));
   const open = spread === 'none' ? 0.12 : spread === 'fanned' ? 0.34 : 0.3;
   const fibres = Array.from({ length: drawn }, (_, i): string => {
     const u = drawn === 1 ? 0 : (2 * i) / (drawn - 1) - 1;
     const wing = spread === 'wings' && view === 'top' ? Math.sign(u) * 0.22 : 0;
-    const angleRad = view === 'side' ? -line.angleRad + u * 0.07 : u * open + wing;
+    const angleRad = view === 'side' ? -line.angleRad + u * 0.075 : u * open + wing;
     // a slant is lowest where the fibres lie nearest to the point
     const longMm = bevel && view === 'side' ? lengthMm * (BEVEL_SHARE + ((1 - BEVEL_SHARE) * (u + 1)) / 2) : lengthMm;
     const flatMm = longMm * (view === 'side' ? 1 : Math.cos(line.angleRad));
     const tip: PointMm = [root[0] + flatMm * Math.cos(angleRad), root[1] + flatMm * Math.sin(angleRad)];
-    return linePath([[root[0], root[1] + u * 1.1], tip]);
+    return linePath([[root[0], root[1] + u * 1.4], tip]);
   });
-  return [{ part: 'guard', d: fibres.join(''), strokeMm: kind === 'wire' ? 0.5 : 0.55 }];
+  return [{ part: 'guard', d: fibres.join(''), strokeMm: kind === 'wire' ? 0.5 : 0.34 }];
 }
 
 /** Half height or width of the collar that holds the strands, mm. */
@@ -253,6 +253,17 @@ const movedPath = (d: string, downMm: number, way: 1 | -1): string =>
     (_, x: string, y: string) => `${x} ${Math.round((Number(y) * way + downMm) * 100) / 100}`,
   );
 
+/** Paths with the box around them, which is looked for only when it is asked for. */
+export function outlineOf(shapes: readonly OutlineShape[]): Outline {
+  let bounds: Bounds | null = null;
+  return {
+    shapes,
+    get bounds() {
+      return (bounds ??= boundsOf(shapes));
+    },
+  };
+}
+
 /** Where the nose of a trailer lies, mm behind the nose of the head. */
 export function trailerFromMm(rig: Rig, body: RigBody): number {
   const headMm = mmFromLengthM(body.head.lengthM);
@@ -312,5 +323,5 @@ export function rigOutline(rig: Rig, body: RigBody, view: View): Outline {
   // the bend of a spinner's wire is its eye
   if (!rig.blades && !rig.arms) shapes.push(eyeShape(rig, body, headMm, view));
   shapes.push(...frameOutline(rig, headMm, view));
-  return { shapes, bounds: boundsOf(shapes) };
+  return outlineOf(shapes);
 }

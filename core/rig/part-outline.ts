@@ -1,7 +1,7 @@
 import { rigBody } from './body';
 import { frameBlocks, headOf, type HeadPart, type PartOf, type Tray } from './box';
 import { bladeOutline } from './outline-frame';
-import { boundsOf, rigOutline, type Outline, type OutlinePart, type OutlineShape } from './outline';
+import { outlineOf, rigOutline, type Outline, type OutlinePart, type OutlineShape } from './outline';
 import type { View } from './outline-trailer';
 import { uncutTrailer, type Rig } from './schema';
 
@@ -50,5 +50,5 @@ const DRAW: { readonly [T in DrawnTray]: (part: PartOf<T>, view: View) => Outlin
  */
 export function partOutline<T extends DrawnTray>(tray: T, part: PartOf<T>, view: View): Outline {
   const shapes = DRAW[tray](part, view);
-  return { shapes, bounds: boundsOf(shapes) };
+  return outlineOf(shapes);
 }

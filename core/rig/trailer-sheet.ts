@@ -4,15 +4,16 @@ import { TRAILERS } from '../tackle/trailers';
 import { lengthMFromMm, mmFromLengthM } from '../units/units';
 import { exitFromNoseMm } from './body';
 import { linePath, type PointMm } from './curve';
-import { boundsOf, type Outline, type OutlineShape } from './outline';
+import { outlineOf, type Outline, type OutlineShape } from './outline';
 import { trailerPaths } from './outline-trailer';
 import type { Rig, Trailer } from './schema';
 import { profileAt, trailerBody } from './trailer-body';
 
-/** Half the width of an uncut trailer at a place behind its nose, seen on its flat face, mm. */
-export function halfWidthMm(trailer: Trailer, xMm: number): number {
-  const body = trailerBody(uncut(trailer));
-  return mmFromLengthM(profileAt(body.profileM, Math.min(lengthMFromMm(xMm), body.profileM.at(-1)![0]))[1]) / 2;
+/** Half the width of an uncut trailer by the place behind its nose, seen on its flat face, mm. */
+export function halfWidthsMm(trailer: Trailer): (xMm: number) => number {
+  const { profileM } = trailerBody(uncut(trailer));
+  const endM = profileM.at(-1)![0];
+  return (xMm) => mmFromLengthM(profileAt(profileM, Math.min(lengthMFromMm(xMm), endM))[1]) / 2;
 }
 
 const uncut = (trailer: Trailer): Trailer => ({
@@ -47,8 +48,9 @@ export function trailerSheet(rig: Rig): Outline | null {
   const shapes: OutlineShape[] = whole.map((d): OutlineShape => ({ part: 'offcut', d }));
   for (const d of [...left].reverse()) shapes.push({ part: 'trailer', d, swatch });
 
+  const halfWidth = halfWidthsMm(trailer);
   const across = (xMm: number, shareOfHalf: number): string => {
-    const half = halfWidthMm(trailer, xMm) * shareOfHalf;
+    const half = halfWidth(xMm) * shareOfHalf;
     return linePath([
       [xMm, -half],
       [xMm, half],
@@ -69,7 +71,7 @@ export function trailerSheet(rig: Rig): Outline | null {
     });
   }
   const cutAt = (xMm: number): string => {
-    const half = halfWidthMm(trailer, xMm) + CUT_MARK_MM;
+    const half = halfWidth(xMm) + CUT_MARK_MM;
     return linePath([
       [xMm, -half],
       [xMm, half],
@@ -91,7 +93,7 @@ export function trailerSheet(rig: Rig): Outline | null {
       shapes.push({ part: 'cut', d: linePath(slit), strokeMm: 0.6 });
     }
   }
-  return { shapes, bounds: boundsOf(shapes) };
+  return outlineOf(shapes);
 }
 
 /** A round mark, mm. */

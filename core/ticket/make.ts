@@ -3,6 +3,7 @@ import type { Pick } from '../advice/rank';
 import type { ReeledBands } from '../advice/reeled';
 import { fallReport, SEMI_TIGHT_USUAL } from '../motion/report';
 import { rigBody } from '../rig/body';
+import type { Rig } from '../rig/schema';
 import { gFromMassKg, mmFromLengthM } from '../units/units';
 import type { Water } from '../water/schema';
 import { TICKET_VERSION, type Ticket } from './schema';
@@ -20,12 +21,17 @@ const writtenBands = ({ run, hold }: ReeledBands): NonNullable<Ticket['bands']> 
 
 /**
  * Writes the ticket of a pick: everything as it stands now.
- * @param id, madeAt, name  given by the caller, since the core has no clock and no chance
+ * @param id, madeAt, name  given by the caller, since the core has no clock and no chance; `base` where it was cut at the bench
  */
 export function makeTicket(
   pick: Pick,
   water: Water,
-  { id, madeAt, name }: { readonly id: string; readonly madeAt: string; readonly name: string },
+  {
+    id,
+    madeAt,
+    name,
+    base,
+  }: { readonly id: string; readonly madeAt: string; readonly name: string; readonly base?: Rig },
 ): Ticket {
   const body = rigBody(pick.rig);
   const semiTight = fallReport(pick.rig, water.temperatureC, SEMI_TIGHT_USUAL, water.depthM);
@@ -37,6 +43,7 @@ export function makeTicket(
     note: '',
     water,
     rig: pick.rig,
+    ...(base ? { base } : {}),
     massG: tenth(gFromMassKg(body.massKg)),
     lengthMm: tenth(mmFromLengthM(body.lengthM)),
     score: pick.score,

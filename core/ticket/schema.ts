@@ -44,6 +44,8 @@ export const ticketSchema = z.strictObject({
   note: z.string().check(z.maxLength(2000)),
   water: waterSchema,
   rig: rigSchema,
+  /** before any cut, where it was cut at the bench */
+  base: z.exactOptional(rigSchema),
   massG: z.number(),
   lengthMm: z.number(),
   score: z.nullable(z.number()),

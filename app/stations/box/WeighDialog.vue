@@ -6,6 +6,7 @@ import { useUnits } from '../../composables/useUnits';
 import PartAmount from './PartAmount.vue';
 
 /** Weighs a part with a scale that the server hears: live reading, average with its spread, and the mass to keep. */
+withDefaults(defineProps<{ title?: string; how?: string }>(), { title: 'Weigh it', how: '' });
 const open = defineModel<boolean>({ required: true });
 const emit = defineEmits<{ keep: [massG: number] }>();
 const scale = useScale();
@@ -43,9 +44,10 @@ function keep(): void {
 </script>
 
 <template>
-  <v-dialog v-model="open" aria-label="Weigh it" :max-width="520">
+  <v-dialog v-model="open" :aria-label="title" :max-width="520">
     <v-card class="weigh">
-      <h2>Weigh it</h2>
+      <h2>{{ title }}</h2>
+      <p v-if="how">{{ how }}</p>
       <template v-if="scale.link.value === 'none' || scale.link.value === 'gone'">
         <p role="alert">
           {{ scale.link.value === 'none' ? 'No scale is heard' : 'The scale has gone' }}:

@@ -27,6 +27,7 @@ import RigNumbers from '../../parts/RigNumbers.vue';
 import { useGradually } from '../../composables/useGradually';
 import { useUnits } from '../../composables/useUnits';
 import { useAdvice } from '../../stores/advice';
+import { useBench } from '../../stores/bench';
 import { useNotices } from '../../stores/notices';
 import { useTickets } from '../../stores/tickets';
 import PickFaults from './PickFaults.vue';
@@ -38,6 +39,7 @@ const store = useAdvice();
 /** reasons first; what is below them follows part by part, so that no frame has to draw it all */
 const parts = useGradually(() => 4 + props.pick.dissent.length, 0, 1);
 const tickets = useTickets();
+const bench = useBench();
 const notices = useNotices();
 const router = useRouter();
 
@@ -86,6 +88,10 @@ const followed = computed(() => {
   });
 });
 
+async function toBench(): Promise<void> {
+  await bench.start(shown.value.rig);
+  await router.push('/bench');
+}
 async function makeTicket(): Promise<void> {
   const made = await tickets.make(shown.value, props.water);
   if (!made.ok) return notices.complain(made.issues);
@@ -97,6 +103,7 @@ async function makeTicket(): Promise<void> {
   <div class="reasons">
     <div class="reasons__left">
       <v-btn class="act reasons__make" @click="makeTicket">Write the ticket for this rig</v-btn>
+      <v-btn class="reasons__make" @click="toBench">Cut and hang it on the bench</v-btn>
       <RigDrawing :rig="shown.rig" view="side" ruled :label="`${title}, from the side, with a rule`" />
       <RigDrawing :rig="shown.rig" view="top" :label="`${title}, from above`" />
       <PickFaults v-if="parts > 3" :faults="faults" :cured="cured !== null" @cure="cure" @undo="cured = null" />
@@ -155,6 +162,9 @@ async function makeTicket(): Promise<void> {
 .reasons__make {
   width: 100%;
   height: 48px;
+}
+.reasons__make + .reasons__make {
+  margin-top: 6px;
 }
 .reasons__marks {
   display: none;

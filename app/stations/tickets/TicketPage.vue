@@ -5,12 +5,14 @@ import { rigTitle, writeTickets } from '@core';
 import { saveText } from '../../parts/save-text';
 import { useKeys } from '../../composables/useKeys';
 import { useUnits } from '../../composables/useUnits';
+import { useBench } from '../../stores/bench';
 import { useNotices } from '../../stores/notices';
 import { useTickets } from '../../stores/tickets';
 import TicketSheet from './TicketSheet.vue';
 
 const props = defineProps<{ id: string }>();
 const store = useTickets();
+const bench = useBench();
 const notices = useNotices();
 const router = useRouter();
 const { system } = useUnits();
@@ -42,6 +44,11 @@ function save(): void {
       'application/json',
     );
 }
+async function toBench(): Promise<void> {
+  if (!ticket.value) return;
+  await bench.start(ticket.value.rig, ticket.value.base);
+  await router.push('/bench');
+}
 async function remove(): Promise<void> {
   const gone = ticket.value;
   if (!gone) return;
@@ -59,6 +66,7 @@ useKeys({ p: print });
     <div class="ticket-page__tools no-print">
       <v-text-field v-model="name" label="Name" maxlength="60" counter="60" @update:model-value="change({ name })" />
       <v-btn class="act" @click="print">Print</v-btn>
+      <v-btn @click="toBench">To the bench</v-btn>
       <v-btn @click="save">Export</v-btn>
       <v-btn @click="remove">Throw away</v-btn>
       <v-btn to="/tickets">All tickets</v-btn>
@@ -86,7 +94,7 @@ useKeys({ p: print });
 }
 .ticket-page__tools {
   display: grid;
-  grid-template-columns: 1fr repeat(4, auto);
+  grid-template-columns: 1fr repeat(5, auto);
   gap: 8px;
   align-items: start;
 }

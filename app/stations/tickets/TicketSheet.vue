@@ -4,11 +4,13 @@ import {
   CAUTION_TEXT,
   cautionsFor,
   COVER_NAME,
+  cutList,
   dissentText,
   dissentTitle,
   localRulesText,
   NOT_REELED,
   reasonText,
+  stepText,
   wantBand,
   wantValue,
   WANT_TITLE,
@@ -78,6 +80,15 @@ function sureness(id: WantId): { uncertain?: readonly [number, number] } {
   const band = id === 'fall' ? fall.bandMps : id === 'run' || id === 'hold' ? bands?.[id] : undefined;
   return band ? { uncertain: band } : {};
 }
+/** what the scissors did, where they did anything */
+const cuts = computed(() => {
+  const steps = cutList(props.ticket.rig, props.ticket.base).filter(
+    ({ id }) => id !== 'look-over' && id !== 'line-up-arm',
+  );
+  return steps.some(({ edit, id }) => edit !== null && id !== 'thread')
+    ? steps.map((step) => ({ id: step.id, ...stepText(step, system.value) }))
+    : [];
+});
 const cautions = computed(() => [
   ...localLines.value,
   ...cautionsFor(props.ticket.rig, props.ticket.water).map((id) => CAUTION_TEXT[id]),
@@ -120,6 +131,14 @@ const cautions = computed(() => [
         </ul>
       </section>
     </div>
+    <section v-if="cuts.length > 0" aria-label="Cut list">
+      <h2>Cut list</h2>
+      <ol class="sheet__cuts">
+        <li v-for="cut in cuts" :key="cut.id">
+          <b>{{ cut.title }}:</b> <FractionText :text="cut.text" />
+        </li>
+      </ol>
+    </section>
     <HandlingList v-if="ticket.handling" :steps="ticket.handling" v-bind="ticket.plan ? { plan: ticket.plan } : {}" />
     <section aria-label="Why">
       <h2>Why</h2>
@@ -169,6 +188,10 @@ const cautions = computed(() => [
 }
 .sheet__wants .band-line {
   grid-column: 1 / -1;
+}
+.sheet__cuts {
+  margin: 0;
+  padding-left: 22px;
 }
 .sheet__dissent {
   margin-top: 10px;

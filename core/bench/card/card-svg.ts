@@ -1,14 +1,19 @@
 import type { Card } from './card';
-import type { CardItem } from './draw';
+import { textWidthMm, type CardItem } from './draw';
 
 const escaped = (words: string): string => words.replace(/[&<>"]/g, (letter) => `&#${letter.charCodeAt(0)};`);
 
+/** Shorter words than this fit anyhow, mm. */
+const FITTED_FROM_MM = 12;
 const FACE = 'Helvetica, Arial, Liberation Sans, sans-serif';
 
 function drawn(item: CardItem, clips: string[]): string {
   if (item.kind === 'text') {
     const weight = item.bold ? ' font-weight="700"' : '';
-    return `<text x="${item.x}" y="${item.y}" font-size="${item.sizeMm}" text-anchor="${item.anchor ?? 'start'}" fill="${item.colour ?? '#231c17'}"${weight}>${escaped(item.text)}</text>`;
+    // whatever face a machine has, a line is as long as it was laid out
+    const long = textWidthMm(item.text, item.sizeMm, item.bold);
+    const fitted = long > FITTED_FROM_MM ? ` textLength="${long.toFixed(2)}" lengthAdjust="spacingAndGlyphs"` : '';
+    return `<text x="${item.x}" y="${item.y}" font-size="${item.sizeMm}" text-anchor="${item.anchor ?? 'start'}" fill="${item.colour ?? '#231c17'}"${weight}${fitted}>${escaped(item.text)}</text>`;
   }
   if (item.kind === 'path') {
     const dash = item.dashMm ? ` stroke-dasharray="${item.dashMm.join(' ')}"` : '';

@@ -1,12 +1,13 @@
 import * as z from 'zod/mini';
 import { BOX_VERSION, boxSchema, upgradeBox } from '../../rig/box';
+import { buildSchema } from '../../bench/build';
 import { planSchema } from '../../motion/plan';
 import { rigSchema, shortText } from '../../rig/schema';
 import { ticketSchema } from '../../ticket/schema';
 import { waterSchema } from '../../water/schema';
 
 export const TICKETS_VERSION = 1;
-export const BACKUP_VERSION = 2;
+export const BACKUP_VERSION = 3;
 
 export const ticketsFileSchema = z.strictObject({
   kind: z.literal('tickets'),
@@ -42,14 +43,20 @@ export const backupSchema = z.strictObject({
   atHand: z.nullable(shortText()),
   box: boxSchema,
   tickets: z.array(ticketSchema).check(z.maxLength(20_000)),
+  builds: z.array(buildSchema).check(z.maxLength(2000)),
+  /** id of the build on the bench */
+  onBench: z.nullable(shortText()),
 });
 
 export type TicketsFile = z.infer<typeof ticketsFileSchema>;
 export type Backup = z.infer<typeof backupSchema>;
 
-/** A backup of version 1 held one water without a place. */
+/** A backup of version 1 held one water without a place, one of version 2 no builds. */
 export function upgradeBackup(old: unknown): unknown {
-  if (typeof old !== 'object' || old === null || (old as { version?: unknown }).version !== 1) return old;
+  if (typeof old !== 'object' || old === null) return old;
+  const { version } = old as { version?: unknown };
+  if (version === 2) return { ...old, version: BACKUP_VERSION, builds: [], onBench: null };
+  if (version !== 1) return old;
   const { water, box, ...rest } = old as Record<string, unknown>;
   const waters = water === null || water === undefined ? [] : [{ id: 'current', place: '', day: null, water }];
   return {
@@ -58,6 +65,8 @@ export function upgradeBackup(old: unknown): unknown {
     waters,
     atHand: waters.length > 0 ? 'current' : null,
     box: upgradeBox(box),
+    builds: [],
+    onBench: null,
   };
 }
 

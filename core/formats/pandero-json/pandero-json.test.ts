@@ -3,7 +3,6 @@ import fc from 'fast-check';
 import { DEMO_BOX, NORTH_ARM } from '../../../demo/brindle-mere';
 import { advise } from '../../advice/rank';
 import { issueText } from '../../messages/issues-en';
-import { jig } from '../../testing/fixtures/rigs';
 import { makeTicket } from '../../ticket/make';
 import { cautionsFor } from '../../ticket/cautions';
 import { ticketSchema, type Ticket } from '../../ticket/schema';
@@ -12,6 +11,8 @@ import { parseWith } from '../../parse';
 import { checkFile } from '../check';
 import { JSON_LIMIT_BYTES, type Backup } from './format';
 import { readPanderoJson } from './read';
+import { changedBuild, startBuild } from '../../bench/build';
+import { jig } from '../../testing/fixtures/rigs';
 import { writeBackup, writeBox, writeTickets } from './write';
 
 const advice = advise(NORTH_ARM, DEMO_BOX, 1);
@@ -22,13 +23,21 @@ const ticket: Ticket = makeTicket(advice.picks[0]!, NORTH_ARM, {
 });
 const backup: Backup = {
   kind: 'backup',
-  version: 2,
+  version: 3,
   madeAt: '2026-09-26T07:00:00.000Z',
   settings: { units: 'us', theme: 'light', source: 'box' },
   waters: [{ id: 'a-water', place: 'Brindle Mere', day: '2026-09-26', water: NORTH_ARM }],
   atHand: 'a-water',
   box: DEMO_BOX,
   tickets: [ticket],
+  builds: [
+    changedBuild(
+      startBuild(ticket.rig, { id: 'a-build', name: 'mine', at: '2026-09-26T06:40:00.000Z' }),
+      jig({ oz: 0.5 }),
+      { at: '2026-09-26T06:41:00.000Z' },
+    ),
+  ],
+  onBench: 'a-build',
 };
 const problems = (text: string): string[] => {
   const read = readPanderoJson(text);
@@ -86,6 +95,13 @@ describe('older versions', () => {
       },
     });
   });
+  test('a backup of version 2 had no builds', () => {
+    const { builds: _builds, onBench: _onBench, ...rest } = backup;
+    expect(readPanderoJson(JSON.stringify({ ...rest, version: 2 }))).toMatchObject({
+      ok: true,
+      value: { value: { version: 3, builds: [], onBench: null, atHand: 'a-water' } },
+    });
+  });
   test('a backup of version 1 had one water without a place', () => {
     const { waters: _waters, atHand: _atHand, ...rest } = backup;
     const old = {
@@ -97,7 +113,13 @@ describe('older versions', () => {
     expect(readPanderoJson(JSON.stringify(old))).toMatchObject({
       ok: true,
       value: {
-        value: { version: 2, atHand: 'current', waters: [{ id: 'current', place: '', day: null, water: NORTH_ARM }] },
+        value: {
+          version: 3,
+          builds: [],
+          onBench: null,
+          atHand: 'current',
+          waters: [{ id: 'current', place: '', day: null, water: NORTH_ARM }],
+        },
       },
     });
     expect(readPanderoJson(JSON.stringify({ ...old, water: null }))).toMatchObject({

@@ -1,0 +1,71 @@
+<script setup lang="ts">
+import type { OutlineShape } from '@core';
+
+/** The paths of a drawing in its own millimetres, painted the same everywhere. */
+defineProps<{ shapes: readonly OutlineShape[] }>();
+
+/** Drawn thickness: a line on the drawing board never thinner than can be seen. */
+const stroke = (shape: OutlineShape): number => shape.strokeMm ?? 0.45;
+/** Strands are darkened, every other one more, so that a skirt shows on a trailer of its own colour. */
+const DARKER: Partial<Record<OutlineShape['part'], number>> = { skirt: 14, 'skirt-shade': 46 };
+const paint = ({ part, swatch }: OutlineShape): string | undefined =>
+  DARKER[part] === undefined ? swatch : `color-mix(in srgb, ${swatch}, black ${DARKER[part]}%)`;
+const isOutline = (shape: OutlineShape): boolean => shape.strokeMm === undefined;
+</script>
+
+<template>
+  <g class="outline">
+    <path
+      v-for="(shape, index) in shapes"
+      :key="index"
+      v-memo="[shape.d, shape.part, shape.swatch, shape.strokeMm]"
+      :d="shape.d"
+      :class="`outline__${shape.part}`"
+      :style="{
+        fill: isOutline(shape) ? (shape.swatch ?? undefined) : 'none',
+        stroke: isOutline(shape) ? undefined : paint(shape),
+        strokeWidth: `${stroke(shape)}`,
+      }"
+      stroke-linecap="round"
+      stroke-linejoin="round"
+    />
+  </g>
+</template>
+
+<style scoped>
+.outline path {
+  stroke: rgb(var(--v-theme-ink));
+}
+.outline__head {
+  fill: rgb(var(--v-theme-lead));
+}
+.outline__point {
+  fill: rgb(var(--v-theme-ink));
+}
+.outline .outline__skirt {
+  opacity: 0.92;
+}
+.outline__guard {
+  opacity: 0.75;
+}
+.outline .outline__hook-inside {
+  stroke-dasharray: 1.6 1.2;
+  stroke-linecap: butt;
+  opacity: 0.8;
+}
+.outline .outline__crease {
+  opacity: 0.6;
+}
+.outline .outline__offcut {
+  fill: none;
+  stroke: rgb(var(--v-theme-ink-soft));
+  stroke-dasharray: 1.6 1.2;
+}
+.outline .outline__cut {
+  stroke: rgb(var(--v-theme-oxblood));
+}
+.outline .outline__exit {
+  fill: rgb(var(--v-theme-skin));
+  stroke: rgb(var(--v-theme-oxblood));
+}
+</style>

@@ -1,0 +1,133 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue';
+import {
+  displayUnit,
+  EDIT_TITLE,
+  lengthMFromMm,
+  mmFromLengthM,
+  parseNumber,
+  parseShown,
+  shownNumber,
+  type AmountEdit,
+  type Rig,
+} from '@core';
+import { useUnits } from '../../composables/useUnits';
+import { useBench } from '../../stores/bench';
+import { useEditValue } from './useEditValue';
+
+/** A cut in numbers: typed, stepped with buttons or arrow keys. What cannot be taken stays in the field with its reason. */
+const props = defineProps<{ edit: AmountEdit; rig: Rig }>();
+const bench = useBench();
+const { system } = useUnits();
+const { refusal, step, text: worded } = useEditValue();
+
+const unit = computed(() => {
+  if (props.edit.unit === 'mm') return displayUnit('cut', system.value).unit;
+  return props.edit.unit === 'degrees' ? '°' : '';
+});
+const written = computed(() => {
+  const value = props.edit.read(props.rig);
+  return props.edit.unit === 'mm' ? shownNumber('cut', lengthMFromMm(value), system.value) : String(Math.round(value));
+});
+const hint = computed(() => {
+  const said = worded(props.edit.id, props.rig);
+  return said.includes(',') ? said : '';
+});
+const text = ref(written.value);
+const error = ref('');
+let typing = false;
+watch([written, system], () => {
+  if (!typing) text.value = written.value;
+  if (!typing) error.value = '';
+});
+
+function read(typed: string): number | null {
+  if (props.edit.unit !== 'mm') {
+    const count = parseNumber(typed.replace('°', ''));
+    return count;
+  }
+  const negative = typed.trim().startsWith('-');
+  const m = parseShown('cut', negative ? typed.trim().slice(1) : typed, system.value);
+  return m === null ? null : mmFromLengthM(negative ? -m : m);
+}
+function take(typed: string | null): void {
+  text.value = typed ?? '';
+  typing = true;
+  const value = read(text.value);
+  if (text.value.trim() === '') error.value = 'Empty; until then the last value counts.';
+  else if (value === null) error.value = `Not a number${unit.value ? ` in ${unit.value}` : ''}.`;
+  else if (props.edit.unit === 'count' && !Number.isInteger(value)) error.value = 'Whole pieces only.';
+  else error.value = refusal(bench.edit(props.edit.id, value));
+}
+function settle(): void {
+  typing = false;
+  if (error.value !== '' && text.value.trim() !== '') return;
+  text.value = written.value;
+  error.value = '';
+}
+function stepBy(by: number): void {
+  typing = false;
+  error.value = '';
+  step(props.edit.id, by);
+  text.value = written.value;
+}
+</script>
+
+<template>
+  <div class="amount">
+    <v-text-field
+      :model-value="text"
+      :label="unit ? `${EDIT_TITLE[edit.id]}, ${unit}` : EDIT_TITLE[edit.id]"
+      :error-messages="error || []"
+      :hint="hint"
+      persistent-hint
+      inputmode="decimal"
+      autocomplete="off"
+      :data-testid="`edit-${edit.id}`"
+      @update:model-value="take"
+      @blur="settle"
+      @keydown.up.prevent="stepBy(1)"
+      @keydown.down.prevent="stepBy(-1)"
+    />
+    <button type="button" class="amount__step" :aria-label="`Less: ${EDIT_TITLE[edit.id]}`" @click="stepBy(-1)">
+      −
+    </button>
+    <button type="button" class="amount__step" :aria-label="`More: ${EDIT_TITLE[edit.id]}`" @click="stepBy(1)">
+      +
+    </button>
+  </div>
+</template>
+
+<style scoped>
+.amount {
+  display: grid;
+  grid-template-columns: 1fr 34px 34px;
+  align-items: start;
+  padding-top: 8px;
+}
+.amount__step {
+  height: 40px;
+  margin-left: -1px;
+  padding: 0;
+  border: 1px solid rgb(var(--v-theme-ink-soft));
+  background: none;
+  color: inherit;
+  font-size: 20px;
+  cursor: pointer;
+}
+.amount__step:hover {
+  background: rgb(var(--v-theme-rule));
+}
+.amount :deep(input) {
+  font: 700 20px var(--v-font-heading);
+  font-feature-settings: 'tnum';
+}
+@media (max-width: 700px) {
+  .amount {
+    grid-template-columns: 1fr 52px 52px;
+  }
+  .amount__step {
+    height: 48px;
+  }
+}
+</style>

@@ -1,0 +1,79 @@
+<script setup lang="ts">
+import { rigTitle } from '@core';
+import FractionText from '../../parts/FractionText.vue';
+import RigDrawing from '../../parts/RigDrawing.vue';
+import { useUnits } from '../../composables/useUnits';
+import { useBench } from '../../stores/bench';
+
+/** Builds that are kept: take one up again, name it, or throw it away. */
+const open = defineModel<boolean>({ required: true });
+const bench = useBench();
+const { system } = useUnits();
+const when = (at: string): string =>
+  new Date(at).toLocaleString(undefined, { dateStyle: 'medium', timeStyle: 'short' });
+async function take(id: string): Promise<void> {
+  await bench.open(id);
+  open.value = false;
+}
+</script>
+
+<template>
+  <v-dialog v-model="open" aria-label="Builds" :max-width="760" scrollable>
+    <v-card class="builds">
+      <h2>Builds</h2>
+      <v-text-field
+        v-if="bench.build"
+        :model-value="bench.build.name"
+        label="Name of the build on the bench"
+        maxlength="60"
+        @update:model-value="bench.rename"
+      />
+      <ul>
+        <li v-for="row in bench.all" :key="row.id" :class="{ builds__here: row.id === bench.build?.id }">
+          <RigDrawing :rig="row.rig" :label="`${rigTitle(row.rig, system)}, from the side`" />
+          <div>
+            <b><FractionText :text="row.name || rigTitle(row.rig, system)" /></b>
+            <p class="soft">{{ when(row.changedAt) }}, {{ row.versions.length }} versions kept</p>
+            <v-btn :disabled="row.id === bench.build?.id" @click="take(row.id)">Take it up</v-btn>
+            <v-btn variant="text" :aria-label="`Throw away ${row.name}`" @click="bench.remove(row.id)"
+              >Throw away</v-btn
+            >
+          </div>
+        </li>
+      </ul>
+      <v-btn class="act" @click="open = false">Close</v-btn>
+    </v-card>
+  </v-dialog>
+</template>
+
+<style scoped>
+.builds {
+  display: grid;
+  gap: 12px;
+  padding: 18px 22px;
+  overflow: auto;
+}
+.builds ul {
+  list-style: none;
+}
+.builds li {
+  display: grid;
+  grid-template-columns: 300px 1fr;
+  gap: 16px;
+  align-items: center;
+  padding: 8px 0 8px 8px;
+  border-bottom: 1px solid rgb(var(--v-theme-rule));
+  border-left: 5px solid transparent;
+}
+.builds .builds__here {
+  border-left-color: rgb(var(--v-theme-oxblood));
+}
+.builds :deep(.v-btn) {
+  margin-right: 6px;
+}
+@media (max-width: 700px) {
+  .builds li {
+    grid-template-columns: 1fr;
+  }
+}
+</style>

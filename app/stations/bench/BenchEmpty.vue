@@ -1,0 +1,77 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { rigTitle, type Rig } from '@core';
+import FractionText from '../../parts/FractionText.vue';
+import RigDrawing from '../../parts/RigDrawing.vue';
+import { useUnits } from '../../composables/useUnits';
+import { useAdvice } from '../../stores/advice';
+import { useBench } from '../../stores/bench';
+import { useTickets } from '../../stores/tickets';
+
+/** Nothing on the bench yet: what could be laid on it. */
+const bench = useBench();
+const advice = useAdvice();
+const tickets = useTickets();
+const { system } = useUnits();
+const SHOWN = 3;
+
+const offered = computed((): { key: string; from: string; rig: Rig }[] => [
+  ...advice.picks
+    .slice(0, SHOWN)
+    .map(({ rank, rig }) => ({ key: `pick-${rank}`, from: `pick ${rank} for this water`, rig })),
+  ...tickets.tickets.slice(0, SHOWN).map(({ id, rig }) => ({ key: id, from: 'from a ticket', rig })),
+]);
+</script>
+
+<template>
+  <section class="empty" aria-label="The bench is empty">
+    <h1>The bench is empty</h1>
+    <p>Lay a rig on it to cut it, turn it and see what that does.</p>
+    <ul>
+      <li v-for="row in offered" :key="row.key">
+        <RigDrawing :rig="row.rig" :label="`${rigTitle(row.rig, system)}, from the side`" />
+        <div>
+          <b><FractionText :text="rigTitle(row.rig, system)" /></b>
+          <p class="soft">{{ row.from }}</p>
+          <v-btn :class="{ act: row.key === 'pick-1' }" @click="bench.start(row.rig)">Lay it on the bench</v-btn>
+        </div>
+      </li>
+    </ul>
+    <p v-if="offered.length === 0">
+      {{
+        advice.ranking
+          ? 'Rigs for this water are being compared…'
+          : 'Nothing is picked yet: fill the box, or rank from every kind there is.'
+      }}
+      <RouterLink to="/pick">To the picks</RouterLink>
+    </p>
+  </section>
+</template>
+
+<style scoped>
+.empty {
+  display: grid;
+  gap: 10px;
+  padding: 22px 20px 90px;
+  max-width: 860px;
+}
+.empty ul {
+  list-style: none;
+}
+.empty li {
+  display: grid;
+  grid-template-columns: 380px 1fr;
+  gap: 18px;
+  align-items: center;
+  padding: 10px 0;
+  border-bottom: 1px solid rgb(var(--v-theme-rule));
+}
+.empty :deep(.v-btn) {
+  margin-top: 6px;
+}
+@media (max-width: 700px) {
+  .empty li {
+    grid-template-columns: 1fr;
+  }
+}
+</style>

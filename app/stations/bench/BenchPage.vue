@@ -1,0 +1,241 @@
+<script setup lang="ts">
+import { computed, defineAsyncComponent, onBeforeUnmount, onMounted, ref, shallowRef, watch } from 'vue';
+import { useRouter } from 'vue-router';
+import { cutList, editOf, handlesOf, rigTitle, WEIGHT_STEPS_OZ, type BenchPart, type Rig } from '@core';
+import FractionText from '../../parts/FractionText.vue';
+import { useKeys } from '../../composables/useKeys';
+import { useGradually } from '../../composables/useGradually';
+import { useNarrow } from '../../composables/useNarrow';
+import { useNextFrame } from '../../composables/useNextFrame';
+import { useUnits } from '../../composables/useUnits';
+import { useBench } from '../../stores/bench';
+import { useNotices } from '../../stores/notices';
+import { useScreen } from '../../stores/screen';
+import BenchCutList from './BenchCutList.vue';
+import BenchEmpty from './BenchEmpty.vue';
+import BenchReadouts from './BenchReadouts.vue';
+import BenchSays from './BenchSays.vue';
+import BenchSheet from './BenchSheet.vue';
+import BenchStack from './BenchStack.vue';
+import BenchTools from './BenchTools.vue';
+import { useEditValue } from './useEditValue';
+
+/** The bench: parts at the left, the build on ruled paper, what it does at the right, and below what to cut in which order. */
+const BenchSteps = defineAsyncComponent(() => import('./BenchSteps.vue'));
+const BenchCompare = defineAsyncComponent(() => import('./BenchCompare.vue'));
+const BenchCard = defineAsyncComponent(() => import('./BenchCard.vue'));
+const BenchCalibrate = defineAsyncComponent(() => import('./BenchCalibrate.vue'));
+const BenchBuilds = defineAsyncComponent(() => import('./BenchBuilds.vue'));
+
+const bench = useBench();
+const screen = useScreen();
+const notices = useNotices();
+const router = useRouter();
+const ready = useNextFrame();
+/** drawing, parts, numbers and cut list come in a frame each: none of them is waited for */
+const drawn = useGradually(() => (ready.value && bench.build ? PIECES : 0), 0, 1);
+const narrow = useNarrow();
+const { system } = useUnits();
+const { step } = useEditValue();
+
+const PIECES = 4;
+const part = ref<BenchPart>('trailer');
+const scale = ref<'fit' | 'true' | 'large'>('fit');
+const dialog = ref<'steps' | 'compare' | 'card' | 'calibrate' | 'builds' | null>(null);
+const from = ref(0);
+const isOpen = (name: NonNullable<typeof dialog.value>) =>
+  computed({ get: () => dialog.value === name, set: (open) => (dialog.value = open ? name : null) });
+const steps = isOpen('steps');
+const compare = isOpen('compare');
+const card = isOpen('card');
+const calibrate = isOpen('calibrate');
+const builds = isOpen('builds');
+
+onMounted(() => Promise.all([bench.load(), screen.load()]));
+const LARGE = 2.5;
+const pxPerMm = computed(() => (scale.value === 'fit' ? 0 : screen.pxPerMm * (scale.value === 'large' ? LARGE : 1)));
+const title = computed(() => (bench.rig ? rigTitle(bench.rig, system.value) : ''));
+/** the rig of fields and cut list: it follows a frame after a change, so that no frame has to draw everything */
+const settled = shallowRef<Rig | null>(bench.build?.rig ?? null);
+let frame = 0;
+watch(
+  () => bench.build?.rig ?? null,
+  (next) => {
+    cancelAnimationFrame(frame);
+    frame = requestAnimationFrame(() => (frame = requestAnimationFrame(() => (settled.value = next))));
+  },
+);
+onBeforeUnmount(() => cancelAnimationFrame(frame));
+const list = computed(() => (settled.value && bench.build ? cutList(settled.value, bench.build.base) : []));
+/** a part that is not on this rig cannot be at hand */
+watch(
+  () => bench.build?.id,
+  () => (part.value = bench.rig?.trailer ? 'trailer' : 'skirt'),
+  { immediate: true },
+);
+
+async function ticket(): Promise<void> {
+  if (!bench.build) return;
+  const written = await bench.writeTicket();
+  if (!written.ok) return notices.complain(written.issues);
+  await router.push(`/tickets/${written.value}`);
+}
+function openSteps(at: number): void {
+  from.value = at;
+  dialog.value = 'steps';
+}
+/** Goes to the next handle on the drawing, from the one that has the focus. */
+function nextCut(): void {
+  if (!bench.rig || !bench.numbers) return;
+  const ids = handlesOf(bench.rig, bench.numbers.body).map(({ edit }) => `handle-${edit}`);
+  const here = ids.indexOf(document.activeElement?.getAttribute('data-testid') ?? '');
+  const next = document.querySelector<SVGElement>(`[data-testid="${ids[(here + 1) % ids.length]}"]`);
+  next?.focus();
+}
+function heavier(by: 1 | -1): void {
+  if (!bench.rig) return;
+  const at = WEIGHT_STEPS_OZ.findIndex((oz) => String(oz) === editOf('weight').read(bench.rig!));
+  const next = WEIGHT_STEPS_OZ[at + by];
+  if (next !== undefined) bench.edit('weight', String(next));
+}
+useKeys({
+  '[': () => heavier(-1),
+  ']': () => heavier(1),
+  o: () => bench.rig?.trailer && step('turn', 1),
+  x: nextCut,
+  c: () => bench.build && (dialog.value = 'compare'),
+  p: () => void ticket(),
+});
+/** In a field the browser's own undo of typing holds. */
+function onUndoKey(event: KeyboardEvent): void {
+  if (!(event.ctrlKey || event.metaKey) || (event.target as HTMLElement).tagName === 'INPUT') return;
+  const key = event.key.toLowerCase();
+  if (key === 'y' || (key === 'z' && event.shiftKey)) void bench.redo();
+  else if (key === 'z') void bench.undo();
+  else return;
+  event.preventDefault();
+}
+onMounted(() => window.addEventListener('keydown', onUndoKey));
+onBeforeUnmount(() => window.removeEventListener('keydown', onUndoKey));
+</script>
+
+<template>
+  <BenchEmpty v-if="bench.loaded && !bench.build" />
+  <div v-else-if="ready && bench.rig && bench.build && bench.numbers" class="bench" data-testid="bench">
+    <div class="bench__stack"><BenchStack v-if="drawn > 1 && settled" v-model="part" :rig="settled" /></div>
+    <div class="bench__middle">
+      <BenchTools
+        v-model:scale="scale"
+        class="bench__tools"
+        @compare="dialog = 'compare'"
+        @card="dialog = 'card'"
+        @calibrate="dialog = 'calibrate'"
+        @builds="dialog = 'builds'"
+        @ticket="ticket"
+      />
+      <h1 class="bench__title"><FractionText :text="title" /></h1>
+      <BenchSheet
+        v-if="drawn > 0"
+        class="bench__sheet"
+        :rig="bench.rig"
+        :still="bench.build.rig"
+        :speed-mps="bench.speedMps"
+        :scale="pxPerMm"
+        :part="part"
+        :narrow="narrow"
+        :faults="bench.numbers.faults"
+        :label="`${title}, drawn to scale`"
+        @choose="part = $event"
+      />
+      <BenchSays :faults="bench.numbers.faults" />
+    </div>
+    <div class="bench__numbers" tabindex="0" role="region" aria-label="Read-outs">
+      <BenchReadouts v-if="drawn > 2" :numbers="bench.numbers" :before="bench.before" />
+    </div>
+    <BenchCutList v-if="drawn > 3" class="bench__cuts" :steps="list" @open="openSteps" />
+    <BenchSteps v-if="steps" v-model="steps" :steps="list" :from="from" :title="title" />
+    <BenchCompare v-if="compare" v-model="compare" />
+    <BenchCard v-if="card" v-model="card" :numbers="bench.numbers" :base="bench.build.base" />
+    <BenchCalibrate v-if="calibrate" v-model="calibrate" />
+    <BenchBuilds v-if="builds" v-model="builds" />
+  </div>
+</template>
+
+<style scoped>
+.bench {
+  display: grid;
+  grid-template-columns: 236px 1fr 266px;
+  grid-template-rows: minmax(0, 1fr) 132px;
+  height: calc(100vh - 54px);
+}
+.bench__stack,
+.bench__numbers {
+  overflow-y: auto;
+  min-height: 0;
+}
+.bench__stack {
+  border-right: 2px solid rgb(var(--v-theme-ink));
+}
+/* what is drawn anew in one of them leaves the others alone */
+.bench__stack,
+.bench__numbers,
+.bench__cuts {
+  contain: content;
+}
+.bench__numbers {
+  border-left: 2px solid rgb(var(--v-theme-ink));
+}
+.bench__middle {
+  display: flex;
+  flex-direction: column;
+  min-width: 0;
+  min-height: 0;
+}
+.bench__title {
+  padding: 7px 12px 0;
+  font-size: 21px;
+}
+.bench__sheet {
+  flex: 1;
+  min-height: 0;
+}
+.bench__cuts {
+  grid-column: 1 / -1;
+  border-top: 2px solid rgb(var(--v-theme-ink));
+  background: rgb(var(--v-theme-shade));
+  overflow: hidden;
+}
+@media (max-width: 1100px) {
+  .bench {
+    display: flex;
+    flex-direction: column;
+    height: auto;
+    padding-bottom: 76px;
+  }
+  .bench__middle {
+    order: 1;
+  }
+  .bench__title {
+    padding-bottom: 6px;
+  }
+  .bench__tools {
+    order: 1;
+    border-bottom: 0;
+    border-top: 1px solid rgb(var(--v-theme-rule));
+    margin-top: 8px;
+  }
+  .bench__stack {
+    order: 3;
+    border-right: 0;
+    border-top: 2px solid rgb(var(--v-theme-ink));
+  }
+  .bench__cuts {
+    order: 2;
+  }
+  .bench__numbers {
+    order: 4;
+    border-left: 0;
+    border-top: 2px solid rgb(var(--v-theme-ink));
+  }
+}
+</style>

@@ -1,0 +1,83 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { EDIT_TITLE, editOf, editValueText, WANT_TITLE, type Fault } from '@core';
+import FractionText from '../../parts/FractionText.vue';
+import { useUnits } from '../../composables/useUnits';
+import { useBench } from '../../stores/bench';
+
+/** What the last change did: the wants it worsens, or that it does nothing; and every fault, with its number on the drawing. */
+const props = defineProps<{ faults: readonly Fault[] }>();
+const bench = useBench();
+const { system } = useUnits();
+
+const lines = computed(() =>
+  bench.effects.map(({ edit, to, worsens, idle }) => {
+    const row = editOf(edit);
+    const value = editValueText(edit, row.kind === 'amount' ? row.unit : 'word', to, system.value);
+    const said = `${EDIT_TITLE[edit]} ${value}`;
+    if (idle) return { edit, worse: false, text: `${said}: does nothing here that Pandero computes.` };
+    if (worsens.length === 0) return { edit, worse: false, text: `${said}: worsens no want.` };
+    const wants = worsens.map(({ want, by }) => `${WANT_TITLE[want]} by ${Math.max(1, Math.round(-by * 100))} of 100`);
+    return { edit, worse: true, text: `${said}: worsens ${wants.join(', ')}.` };
+  }),
+);
+const rows = computed(() => props.faults.map((fault, at) => ({ fault, number: at + 1 })));
+</script>
+
+<template>
+  <div class="says" tabindex="0" role="region" aria-label="What it did, and faults">
+    <div role="status" aria-label="What the last change did" class="says__last" data-testid="bench-says">
+      <p v-for="line in lines" :key="line.edit" :class="{ says__worse: line.worse }">
+        <FractionText :text="line.text" />
+      </p>
+    </div>
+    <ul v-if="rows.length > 0" class="says__faults" aria-label="Faults">
+      <li v-for="{ fault, number } in rows" :key="fault.id" :data-testid="`bench-fault-${fault.id}`">
+        <span class="says__mark number" aria-hidden="true">{{ number }}</span>
+        <span><FractionText :text="`${fault.says} ${fault.remedy}`" /></span>
+        <button v-if="fault.fixedRig" type="button" class="because" @click="bench.take(fault.fixedRig)">Mend it</button>
+      </li>
+    </ul>
+  </div>
+</template>
+
+<style scoped>
+.says {
+  /* always as tall: the drawing above must not move while something is dragged */
+  flex: none;
+  height: 96px;
+  overflow: auto;
+  padding: 0 12px;
+  border-top: 1px solid rgb(var(--v-theme-rule));
+}
+.says__last p {
+  padding: 5px 0;
+  font-weight: 600;
+}
+.says__worse {
+  color: rgb(var(--v-theme-oxblood));
+}
+.says__faults {
+  list-style: none;
+}
+.says__faults li {
+  display: grid;
+  grid-template-columns: 24px 1fr auto;
+  gap: 8px;
+  padding: 3px 0;
+  font-size: 14.5px;
+}
+.says__mark {
+  display: grid;
+  place-items: center;
+  width: 20px;
+  height: 20px;
+  background: rgb(var(--v-theme-oxblood));
+  color: rgb(var(--v-theme-on-primary));
+}
+@media (max-width: 1100px) {
+  .says {
+    height: auto;
+  }
+}
+</style>

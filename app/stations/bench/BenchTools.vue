@@ -1,0 +1,119 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import { useBench } from '../../stores/bench';
+import { useScreen } from '../../stores/screen';
+
+/** Undo, versions, scale of the drawing, and what a build becomes. */
+const scale = defineModel<'fit' | 'true' | 'large'>('scale', { required: true });
+defineEmits<{ compare: []; card: []; calibrate: []; ticket: []; builds: [] }>();
+const bench = useBench();
+const screen = useScreen();
+const naming = ref(false);
+const name = ref('');
+const SCALES = [
+  { value: 'fit', title: 'Fit' },
+  { value: 'true', title: '1:1' },
+  { value: 'large', title: '2.5:1' },
+] as const;
+const versions = computed(() => bench.build?.versions.length ?? 0);
+
+async function keep(): Promise<void> {
+  await bench.keepVersion(name.value.trim());
+  name.value = '';
+  naming.value = false;
+}
+</script>
+
+<template>
+  <div class="tools" role="toolbar" aria-label="Bench tools">
+    <v-btn :disabled="(bench.build?.past.length ?? 0) === 0" aria-keyshortcuts="Control+Z" @click="bench.undo()"
+      >Undo</v-btn
+    >
+    <v-btn :disabled="(bench.build?.future.length ?? 0) === 0" aria-keyshortcuts="Control+Y" @click="bench.redo()"
+      >Redo</v-btn
+    >
+    <form v-if="naming" class="tools__name" @submit.prevent="keep">
+      <v-text-field
+        v-model="name"
+        label="Name of this version"
+        maxlength="60"
+        autofocus
+        @keydown.esc.stop="naming = false"
+      />
+      <v-btn type="submit" class="act">Keep</v-btn>
+    </form>
+    <v-btn v-else @click="naming = true">Keep version{{ versions > 0 ? ` ${versions + 1}` : '' }}…</v-btn>
+    <v-btn @click="$emit('compare')">Compare</v-btn>
+    <span class="tools__gap" />
+    <div class="tools__scale" role="group" aria-label="Scale of the drawing">
+      <button
+        v-for="option in SCALES"
+        :key="option.value"
+        type="button"
+        :aria-pressed="scale === option.value"
+        @click="scale = option.value"
+      >
+        {{ option.title }}
+      </button>
+    </div>
+    <v-btn :class="{ tools__unsure: screen.measured === null }" @click="$emit('calibrate')">
+      {{ screen.measured === null ? 'Is 1:1 true?' : 'Calibrated' }}
+    </v-btn>
+    <span class="tools__gap" />
+    <v-btn @click="$emit('builds')">Builds</v-btn>
+    <v-btn @click="$emit('card')">Cut card</v-btn>
+    <v-btn class="act" @click="$emit('ticket')">Ticket</v-btn>
+  </div>
+</template>
+
+<style scoped>
+.tools {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 6px;
+  padding: 7px 12px;
+  border-bottom: 1px solid rgb(var(--v-theme-rule));
+}
+.tools :deep(.v-btn) {
+  height: 34px;
+  min-width: 0;
+  padding: 0 10px;
+}
+.tools__gap {
+  flex: 1;
+}
+.tools__name {
+  display: flex;
+  gap: 6px;
+  width: 270px;
+}
+.tools__scale button {
+  height: 34px;
+  min-width: 38px;
+  padding: 0 8px;
+  margin-left: -1px;
+  border: 1px solid rgba(var(--v-theme-ink-soft), 0.7);
+  background: none;
+  color: inherit;
+  font: 600 16px var(--v-font-heading);
+  cursor: pointer;
+}
+.tools__scale button[aria-pressed='true'] {
+  background: rgb(var(--v-theme-bottle));
+  color: rgb(var(--v-theme-on-secondary));
+}
+.tools .tools__unsure {
+  border-style: dashed;
+}
+@media (max-width: 700px) {
+  .tools :deep(.v-btn),
+  .tools__scale button {
+    height: 48px;
+    min-width: 48px;
+  }
+  .tools__gap {
+    display: none;
+  }
+}
+</style>

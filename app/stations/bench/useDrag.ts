@@ -1,0 +1,74 @@
+import { ref, type Ref } from 'vue';
+import { draggedTo, editOf, nearestAllowed, ribsMm, type Handle, type PointMm } from '@core';
+import { useBench } from '../../stores/bench';
+
+/** A nose cut catches on a rib within this way, mm. */
+const CATCHES_MM = 0.9;
+
+/** Dragging a handle on the sheet: shown at every move, taken when it is let go, given up by Escape. */
+export function useDrag(sheet: Ref<SVGSVGElement | null>) {
+  const bench = useBench();
+  const held = ref<Handle['edit'] | null>(null);
+  let grip: {
+    readonly handle: Handle;
+    readonly start: number | string;
+    readonly from: PointMm;
+    readonly origin: PointMm;
+  } | null = null;
+  let frame = 0;
+  let last: { readonly x: number; readonly y: number } | null = null;
+
+  /** A place of the screen on the sheet, mm. */
+  function onSheet(x: number, y: number): PointMm {
+    const toSheet = sheet.value!.getScreenCTM()!.inverse();
+    const point = new DOMPoint(x, y).matrixTransform(toSheet);
+    return [point.x, point.y];
+  }
+  function take(event: PointerEvent, handle: Handle, origin: PointMm): void {
+    if (!bench.build || !sheet.value) return;
+    (event.currentTarget as Element).setPointerCapture(event.pointerId);
+    const [x, y] = onSheet(event.clientX, event.clientY);
+    grip = { handle, start: editOf(handle.edit).read(bench.build.rig), from: [x - origin[0], y - origin[1]], origin };
+    held.value = handle.edit;
+  }
+  function snapped(value: number | string): number | string {
+    const { rig, base } = bench.build!;
+    if (typeof value === 'string') return value;
+    const near = nearestAllowed(rig, base, grip!.handle.edit, value);
+    if (grip!.handle.edit !== 'nose') return near;
+    const rib = ribsMm(rig.trailer!.kind, rig.trailer!.lengthMm).find((at) => Math.abs(at - near) < CATCHES_MM);
+    return rib === undefined ? near : nearestAllowed(rig, base, 'nose', rib);
+  }
+  function draw(): void {
+    frame = 0;
+    if (!grip || !last) return;
+    const [x, y] = onSheet(last.x, last.y);
+    const to: PointMm = [x - grip.origin[0], y - grip.origin[1]];
+    bench.preview(grip.handle.edit, snapped(draggedTo(grip.handle, grip.start, grip.from, to)));
+  }
+  function move(event: PointerEvent): void {
+    if (!grip) return;
+    last = { x: event.clientX, y: event.clientY };
+    if (frame === 0) frame = requestAnimationFrame(draw);
+  }
+  function letGo(): void {
+    if (!grip) return;
+    cancelAnimationFrame(frame);
+    draw();
+    end();
+    void bench.letGo();
+  }
+  function giveUp(): void {
+    if (!grip) return;
+    cancelAnimationFrame(frame);
+    end();
+    bench.letGoOf();
+  }
+  function end(): void {
+    frame = 0;
+    last = null;
+    grip = null;
+    held.value = null;
+  }
+  return { held, take, move, letGo, giveUp };
+}
