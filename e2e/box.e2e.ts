@@ -50,7 +50,8 @@ test.describe('with the demo parts', () => {
     await expect(page.getByRole('heading', { name: '66 parts in your box' })).toBeVisible();
   });
 
-  test('/ finds across all trays', async ({ page }) => {
+  test('/ finds across all trays', async ({ page }, info) => {
+    deskOnly(info);
     await page.keyboard.press('/');
     await page.keyboard.type('4 in green');
     await expect(page.getByRole('heading', { name: /^Found for 4 in green/ })).toBeVisible();

@@ -66,6 +66,9 @@ test('from nothing to a ticket that survives: box, water, pick, ticket, reload, 
   await goTo(page, 'Water');
   await expect(page.getByRole('textbox', { name: /Water temperature/ })).toHaveValue('49');
 
+  // files are the same on the deck
+  if (info.project.name !== 'desk') return;
+
   // export, clear, import: the same
   await page.getByRole('button', { name: 'Files' }).click();
   const backup = await downloadText(page, () => page.getByText('Export everything').click());

@@ -2,7 +2,8 @@ import { deskOnly, expect, expectAxeClean, goTo, openDemoWorld, test } from './f
 
 test.beforeEach(({ page }) => openDemoWorld(page));
 
-test('a because-line leads to its rule, to what speaks against it, and to the handbook', async ({ page }) => {
+test('a because-line leads to its rule, to what speaks against it, and to the handbook', async ({ page }, info) => {
+  deskOnly(info);
   await goTo(page, 'Pick');
   const first = page.getByTestId('pick-1');
   await first.getByRole('button').first().press('Enter');
@@ -48,7 +49,10 @@ test('what would flip it, how to fish it, what is wrong with it: a remedy is app
   await expectAxeClean(page);
 });
 
-test('local rules: what is forbidden is not picked, and it is said; they stay with the place', async ({ page }) => {
+test('local rules: what is forbidden is not picked, and it is said; they stay with the place', async ({
+  page,
+}, info) => {
+  deskOnly(info);
   await page.getByRole('button', { name: 'Local rules: none entered' }).click();
   await page.getByRole('group', { name: 'Hooks to a line' }).getByRole('button', { name: '0' }).click();
   await page.getByRole('button', { name: /^Shortest that may be kept/ }).click();

@@ -2,7 +2,8 @@ import { deskOnly, choose, expect, expectAxeClean, openDemoWorld, test } from '.
 
 test.beforeEach(({ page }) => openDemoWorld(page));
 
-test('stations, units and help by single keys; none while typing', async ({ page }) => {
+test('stations, units and help by single keys; none while typing', async ({ page }, info) => {
+  deskOnly(info);
   await page.keyboard.press('2');
   await expect(page.getByTestId('pick-1')).toBeVisible();
   await page.keyboard.press('7');
@@ -27,7 +28,8 @@ test('stations, units and help by single keys; none while typing', async ({ page
   await expect(page.getByRole('heading', { name: 'What this water asks for' })).toBeVisible();
 });
 
-test('a whole ticket without a mouse', async ({ page }) => {
+test('a whole ticket without a mouse', async ({ page }, info) => {
+  deskOnly(info);
   await page.keyboard.press('2');
   const first = page.getByTestId('pick-1').getByRole('button').first();
   await expect(first).toBeVisible();

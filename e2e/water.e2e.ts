@@ -17,7 +17,8 @@ test('without a box the catalogue answers', async ({ page }, info) => {
 test.describe('the water of the demo world', () => {
   test.beforeEach(({ page }) => openDemoWorld(page));
 
-  test('cover is added, described, given a top, and taken away, by keyboard', async ({ page }) => {
+  test('cover is added, described, given a top, and taken away, by keyboard', async ({ page }, info) => {
+    deskOnly(info);
     const cover = page.getByRole('region', { name: 'Cover' });
     await page.getByRole('button', { name: 'Add cover' }).press('Enter');
     const third = cover.getByRole('group', { name: 'Cover 3' });
@@ -135,7 +136,8 @@ test.describe('the water of the demo world', () => {
     await expect(page.getByTestId('pick-1')).toContainText('Stay natural in fresh mud');
   });
 
-  test('a water that contradicts itself is asked about, and taken all the same', async ({ page }) => {
+  test('a water that contradicts itself is asked about, and taken all the same', async ({ page }, info) => {
+    deskOnly(info);
     await page.getByRole('group', { name: 'Season' }).getByRole('button', { name: 'spawn', exact: true }).click();
     await page.getByRole('textbox', { name: /Water temperature/ }).fill('40');
     await expect(page.getByTestId('odd-water')).toContainText('They do not spawn in water this cold');

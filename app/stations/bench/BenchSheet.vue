@@ -42,17 +42,18 @@ const { system, show } = useUnits();
 const svg = ref<SVGSVGElement | null>(null);
 const place = ref<HTMLElement | null>(null);
 const { held, take, move, letGo, giveUp } = useDrag(svg);
+const room = ref({ width: 600, height: 400 });
+const watcher = new ResizeObserver(([entry]) => {
+  if (entry) room.value = { width: entry.contentRect.width, height: entry.contentRect.height };
+});
 const { body, outlines, layout, envelopes } = useSheet(
   toRef(props, 'rig'),
   toRef(props, 'still'),
   toRef(props, 'speedMps'),
   toRef(props, 'narrow'),
+  room,
 );
 
-const room = ref({ width: 600, height: 400 });
-const watcher = new ResizeObserver(([entry]) => {
-  if (entry) room.value = { width: entry.contentRect.width, height: entry.contentRect.height };
-});
 onMounted(() => watcher.observe(place.value!));
 onBeforeUnmount(() => watcher.disconnect());
 /** on a narrow screen the page scrolls, so that only the width counts */
@@ -132,7 +133,7 @@ function choose(handle: Handle): void {
 </script>
 
 <template>
-  <div ref="place" class="sheet" tabindex="-1" @keydown.esc="giveUp">
+  <div ref="place" class="sheet" :class="{ 'sheet--fit': scale === 0 && !narrow }" tabindex="-1" @keydown.esc="giveUp">
     <svg
       ref="svg"
       class="sheet__svg"
@@ -149,8 +150,8 @@ function choose(handle: Handle): void {
         <line v-for="x in paper.x" :key="`x${x}`" :x1="x" :x2="x" y1="0" :y2="layout.heightMm" />
         <line v-for="y in paper.y" :key="`y${y}`" :y1="y" :y2="y" x1="0" :x2="layout.widthMm" />
       </g>
-      <g v-for="{ view, x, y, top } in layout.views" :key="view" :data-testid="`view-${view}`">
-        <text class="sheet__title" :x="view === 'front' ? x - 28 : 4" :y="top + 4" :font-size="15 * mmPerPx">
+      <g v-for="{ view, x, y, top, left } in layout.views" :key="view" :data-testid="`view-${view}`">
+        <text class="sheet__title" :x="left" :y="top + 4" :font-size="15 * mmPerPx">
           {{ VIEW_TITLE[view] }}
           <tspan v-if="view === 'side' && rig.skirt" :dx="8 * mmPerPx" class="sheet__key" :font-size="13 * mmPerPx">
             skirt: dots at rest, dashes at speed
@@ -219,6 +220,9 @@ function choose(handle: Handle): void {
 .sheet {
   overflow: auto;
   contain: content;
+}
+.sheet--fit {
+  overflow: clip;
 }
 .sheet__svg {
   display: block;

@@ -34,7 +34,7 @@ describe('the sheet', () => {
     ['a bare jig', jig({ trailer: null, strands: 0 }), true],
   ])('%s: no drawing lies on another or off the sheet', (_, rig, narrow) => {
     const drawn = drawings(rig);
-    const layout = layOutSheet(drawn, narrow, !!rig.trailer);
+    const layout = layOutSheet(drawn, narrow, !!rig.trailer, { width: 780, height: 430 });
     const boxes = layout.views.map(({ view, x, y }) => {
       const { bounds } = drawn[view]!;
       return { x: bounds.x + x, y: bounds.y + y, width: bounds.width, height: bounds.height };
@@ -56,8 +56,17 @@ describe('the sheet', () => {
     }
   });
   test('the zero of the rule lies under the nose of the head', () => {
-    const layout = layOutSheet(drawings(jig()), false, true);
+    const layout = layOutSheet(drawings(jig()), false, true, { width: 780, height: 430 });
     expect(layout.rule.x).toBeCloseTo(layout.views.find(({ view }) => view === 'side')!.x, 6);
+  });
+  test('the way that shows them larger is taken', () => {
+    const drawn = drawings(jig({ trailer: 'flat-bug' }));
+    const [low, high] = [
+      { width: 1200, height: 300 },
+      { width: 500, height: 900 },
+    ].map((room) => layOutSheet(drawn, false, true, room));
+    expect(low!.heightMm).toBeLessThan(high!.heightMm);
+    expect(low!.widthMm).toBeGreaterThan(high!.widthMm);
   });
   test('the box around boxes', () => {
     expect(

@@ -5,8 +5,9 @@ export interface PlacedView {
   readonly view: BenchView;
   readonly x: number;
   readonly y: number;
-  /** upper edge of its room, where its name stands */
+  /** upper left corner of its room, where its name stands */
   readonly top: number;
+  readonly left: number;
 }
 
 export interface SheetLayout {
@@ -43,44 +44,66 @@ export function around(boxes: readonly Bounds[]): Bounds {
 /** The dial round a trailer, where it has one, belongs to the head-on view. */
 const DIAL: Bounds = { x: -DIAL_MM - 3, y: -DIAL_MM - 3, width: 2 * DIAL_MM + 6, height: DIAL_MM + 6 };
 
+interface Boxed {
+  readonly view: BenchView;
+  readonly box: Bounds;
+}
+/** Drawings under each other from a place on; the head-on view stands in the middle of its column. */
+function column(
+  boxed: readonly Boxed[],
+  x: number,
+): { readonly views: PlacedView[]; readonly right: number; readonly bottom: number } {
+  const flat = boxed.filter(({ view }) => view !== 'front');
+  const left = flat.length > 0 ? Math.min(...flat.map(({ box }) => box.x)) : 0;
+  const right = flat.length > 0 ? Math.max(...flat.map(({ box }) => box.x + box.width)) : 0;
+  const wide = Math.max(right - left, ...boxed.map(({ box }) => box.width));
+  let y = 0;
+  const views = boxed.map(({ view, box }): PlacedView => {
+    const top = y;
+    y += ROOM[view].above + box.height + ROOM[view].below;
+    const own = view === 'front' ? x + wide / 2 - (box.x + box.width / 2) : x - left;
+    return { view, x: own, y: top + ROOM[view].above - box.y, top, left: x - 2 };
+  });
+  return { views, right: x + wide, bottom: y };
+}
+
+/** Handles beside the ends of a drawing, mm. */
+const BESIDE_MM = 14;
+
+function arranged(left: readonly Boxed[], right: readonly Boxed[]): SheetLayout {
+  const first = column(left, EDGE_MM);
+  const second = right.length > 0 ? column(right, first.right + BESIDE_MM + GAP_MM) : null;
+  const widthMm = (second?.right ?? first.right) + BESIDE_MM;
+  const y = Math.max(first.bottom, second?.bottom ?? 0);
+  const ruleX = first.views.find(({ view }) => view === 'side')!.x;
+  return {
+    views: [...first.views, ...(second?.views ?? [])],
+    widthMm,
+    heightMm: y + RULE_MM,
+    rule: { x: ruleX, y: y + 1, lengthMm: widthMm - ruleX - 4 },
+  };
+}
+
 /**
- * Puts the drawings of a build on one sheet, one over the other, the head-on view beside them, or on a narrow screen below.
+ * Puts the drawings of a build on one sheet: under each other on a narrow screen, else in two columns, whichever of two ways shows
+ * them larger.
+ * @param room  the place they are shown in, any unit
  */
 export function layOutSheet(
   drawings: Readonly<Partial<Record<BenchView, Outline>>>,
   narrow: boolean,
   dial: boolean,
+  room: { readonly width: number; readonly height: number },
 ): SheetLayout {
-  const boxOf = (view: BenchView): Bounds | null => {
-    const bounds = drawings[view]?.bounds;
-    return bounds === undefined ? null : view === 'front' && dial ? around([bounds, DIAL]) : bounds;
-  };
-  const column: readonly BenchView[] = narrow ? ['side', 'sheet', 'front', 'top'] : ['side', 'top', 'sheet'];
-  const boxes = column.flatMap((view) => {
-    const box = boxOf(view);
-    return box ? [{ view, box }] : [];
-  });
-  const left = Math.min(...boxes.filter(({ view }) => view !== 'front').map(({ box }) => box.x));
-  const right = Math.max(...boxes.filter(({ view }) => view !== 'front').map(({ box }) => box.x + box.width));
-  let y = 0;
-  const views = boxes.map(({ view, box }): PlacedView => {
-    const top = y;
-    const room = ROOM[view];
-    y += room.above + box.height + room.below;
-    const x = view === 'front' ? EDGE_MM + (right - left) / 2 - (box.x + box.width / 2) : EDGE_MM - left;
-    return { view, x, y: top + room.above - box.y, top };
-  });
-  let widthMm = right - left + 2 * EDGE_MM + 14;
-  const front = narrow ? null : boxOf('front');
-  if (front) {
-    views.push({ view: 'front', x: widthMm + GAP_MM - front.x, y: ROOM.front.above - front.y + 4, top: 0 });
-    widthMm += GAP_MM + front.width + EDGE_MM;
-    y = Math.max(y, ROOM.front.above + front.height + ROOM.front.below + 4);
-  }
-  return {
-    views,
-    widthMm,
-    heightMm: y + RULE_MM,
-    rule: { x: EDGE_MM - Math.min(0, left), y: y + 1, lengthMm: widthMm - EDGE_MM + Math.min(0, left) - 4 },
-  };
+  const boxed = (...views: readonly BenchView[]): Boxed[] =>
+    views.flatMap((view) => {
+      const bounds = drawings[view]?.bounds;
+      if (bounds === undefined) return [];
+      return [{ view, box: view === 'front' && dial ? around([bounds, DIAL]) : bounds }];
+    });
+  if (narrow) return arranged(boxed('side', 'sheet', 'front', 'top'), []);
+  const fitted = ({ widthMm, heightMm }: SheetLayout): number => Math.min(room.width / widthMm, room.height / heightMm);
+  const tall = arranged(boxed('side', 'top', 'sheet'), boxed('front'));
+  const wide = arranged(boxed('side', 'top'), boxed('front', 'sheet'));
+  return fitted(wide) > fitted(tall) ? wide : tall;
 }

@@ -14,7 +14,13 @@ import {
 import { layOutSheet } from './sheet-layout';
 
 /** The four drawings of a build, and where they lie on the sheet. */
-export function useSheet(rig: Ref<Rig>, still: Ref<Rig>, speedMps: Ref<number>, narrow: Ref<boolean>) {
+export function useSheet(
+  rig: Ref<Rig>,
+  still: Ref<Rig>,
+  speedMps: Ref<number>,
+  narrow: Ref<boolean>,
+  room: Ref<{ readonly width: number; readonly height: number }>,
+) {
   const drawn = (of: Rig, body: RigBody): Partial<Record<BenchView, Outline>> => {
     const sheet = trailerSheet(of);
     return {
@@ -28,7 +34,7 @@ export function useSheet(rig: Ref<Rig>, still: Ref<Rig>, speedMps: Ref<number>, 
   const outlines = computed(() => drawn(rig.value, body.value));
   const before = computed(() => drawn(still.value, rigBody(still.value)));
   /** laid out by what lay there before a drag: the sheet must not move under the finger, nor be drawn anew for it */
-  const layout = computed(() => layOutSheet(before.value, narrow.value, !!still.value.trailer));
+  const layout = computed(() => layOutSheet(before.value, narrow.value, !!still.value.trailer, room.value));
   const envelopes = computed(() => ({
     rest: skirtEnvelope(rig.value, body.value, 0, 'side'),
     speed: skirtEnvelope(rig.value, body.value, speedMps.value, 'side'),
