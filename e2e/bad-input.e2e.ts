@@ -1,29 +1,34 @@
-import { chooseFile, expect, expectAxeClean, goTo, openDemoWorld, test } from './fixtures';
+import { deskOnly, chooseFile, expect, expectAxeClean, goTo, openDemoWorld, test } from './fixtures';
 
 test.describe('numbers that cannot be', () => {
   test.beforeEach(({ page }) => openDemoWorld(page));
 
-  test('a temperature that cannot be is explained, and the last good one counts', async ({ page }) => {
-    const before = await page.getByTestId('want-fall').textContent();
-    const field = page.getByRole('textbox', { name: /Water temperature/ });
-    for (const [typed, says] of [
-      ['', 'Empty. Enter 32 °F to 104 °F'],
-      ['warm', 'Not a number in °F'],
-      ['300', 'Outside 32 °F to 104 °F'],
-      ['-5', 'Outside 32 °F to 104 °F'],
-      ['57 in', 'Not a number in °F'],
-    ] as const) {
-      await field.fill(typed);
-      await expect(page.getByText(says)).toBeVisible();
-      expect(await page.getByTestId('want-fall').textContent()).toBe(before);
-    }
-    await expectAxeClean(page);
-    await field.fill('60');
-    await expect(page.getByText('Not a number in °F')).toBeHidden();
-  });
-  test('a number in the other unit is understood', async ({ page }) => {
-    await page.getByRole('textbox', { name: /Water temperature/ }).fill('14 C');
-    await expect(page.getByRole('link', { name: /^The water: 57 °F/ })).toBeVisible();
+  test('a temperature that cannot be is explained, and the last good one counts; another unit is understood', async ({
+    page,
+  }, info) => {
+    deskOnly(info);
+    await test.step('a temperature that cannot be is explained, and the last good one counts', async () => {
+      const before = await page.getByTestId('want-fall').textContent();
+      const field = page.getByRole('textbox', { name: /Water temperature/ });
+      for (const [typed, says] of [
+        ['', 'Empty. Enter 32 °F to 104 °F'],
+        ['warm', 'Not a number in °F'],
+        ['300', 'Outside 32 °F to 104 °F'],
+        ['-5', 'Outside 32 °F to 104 °F'],
+        ['57 in', 'Not a number in °F'],
+      ] as const) {
+        await field.fill(typed);
+        await expect(page.getByText(says)).toBeVisible();
+        expect(await page.getByTestId('want-fall').textContent()).toBe(before);
+      }
+      await expectAxeClean(page);
+      await field.fill('60');
+      await expect(page.getByText('Not a number in °F')).toBeHidden();
+    });
+    await test.step('a number in the other unit is understood', async () => {
+      await page.getByRole('textbox', { name: /Water temperature/ }).fill('14 C');
+      await expect(page.getByRole('link', { name: /^The water: 57 °F/ })).toBeVisible();
+    });
   });
 });
 
@@ -33,29 +38,46 @@ test.describe('files that cannot be', () => {
     await page.getByRole('button', { name: 'Import a list…' }).click();
   });
 
-  test('each is refused by line and field, and nothing is taken in', async ({ page }) => {
+  test('each is refused by line and field, and nothing is taken in', async ({ page }, info) => {
+    deskOnly(info);
     test.slow();
-    for (const [name, text, says] of [
-      ['a wrong header', 'name,price\nx,3\n', 'line 1: The header "name,price" fits no tray'],
-      ['a bad number', 'style,weight\ncasting,3/8 oz\ncasting,heavy\n', 'line 3, weight: "heavy" is not a number'],
-      ['an unknown kind', 'kind,length\nsquid,4 in\n', 'line 2, kind: "squid" is not known here'],
-      ['an empty file', '', 'There is nothing in it'],
-      ['broken JSON', '{\n  "kind": "box",\n  "heads": [', 'line 3: breaks off as JSON'],
-      ['foreign JSON', '{"type": "Topology"}', 'not a file of Pandero'],
-      ['another of our files', '{"temperatureC": 14}', 'This file is a water'],
-      [
-        'a box with a bad field',
-        '{"kind":"box","version":1,\n"heads":[],"skirts":[],"trailers":[{"kind":"chunk"}]}',
-        'line 2, trailers[0].lengthMm: is missing',
-      ],
-    ] as const) {
-      await chooseFile(page, 'list.csv', text);
-      await expect(page.getByRole('dialog').getByRole('alert'), name).toContainText(says);
-      await expect(page.getByRole('button', { name: 'Take it in' })).toBeDisabled();
-    }
-    await expectAxeClean(page);
-    await page.getByRole('button', { name: 'Cancel' }).click();
-    await expect(page.getByRole('heading', { name: 'Your box is empty' })).toBeVisible();
+    await test.step('a fraction that a spreadsheet made a date of, and a negative number of parts', async () => {
+      await chooseFile(page, 'list.csv', 'style,weight,quantity\ncasting,03-Aug,2\nball,1/4,-3\n');
+      const alert = page.getByRole('dialog').getByRole('alert');
+      await expect(alert).toContainText('line 2, weight: "03-Aug" is what a spreadsheet makes of a fraction');
+      await expect(alert).toContainText('line 3, quantity: -3 is too small');
+    });
+    await test.step('20,000 rows are read, and one more is refused', async () => {
+      const rows = (count: number): string => `style,weight\n${'casting,3/8\n'.repeat(count)}`;
+      await chooseFile(page, 'many.csv', rows(20_001));
+      await expect(page.getByRole('dialog').getByRole('alert')).toContainText('20001 rows; the most is 20000');
+      await chooseFile(page, 'heads.csv', rows(20_000));
+      await expect(page.getByTestId('import-preview')).toContainText('20000 new');
+      await expect(page.getByRole('dialog')).toContainText('is the same as line 2');
+    });
+    await test.step('each is refused by line and field, and nothing is taken in', async () => {
+      for (const [name, text, says] of [
+        ['a wrong header', 'name,price\nx,3\n', 'line 1: The header "name,price" fits no tray'],
+        ['a bad number', 'style,weight\ncasting,3/8 oz\ncasting,heavy\n', 'line 3, weight: "heavy" is not a number'],
+        ['an unknown kind', 'kind,length\nsquid,4 in\n', 'line 2, kind: "squid" is not known here'],
+        ['an empty file', '', 'There is nothing in it'],
+        ['broken JSON', '{\n  "kind": "box",\n  "heads": [', 'line 3: breaks off as JSON'],
+        ['foreign JSON', '{"type": "Topology"}', 'not a file of Pandero'],
+        ['another of our files', '{"temperatureC": 14}', 'This file is a water'],
+        [
+          'a box with a bad field',
+          '{"kind":"box","version":1,\n"heads":[],"skirts":[],"trailers":[{"kind":"chunk"}]}',
+          'line 2, trailers[0].lengthMm: is missing',
+        ],
+      ] as const) {
+        await chooseFile(page, 'list.csv', text);
+        await expect(page.getByRole('dialog').getByRole('alert'), name).toContainText(says);
+        await expect(page.getByRole('button', { name: 'Take it in' })).toBeDisabled();
+      }
+      await expectAxeClean(page);
+      await page.getByRole('button', { name: 'Cancel' }).click();
+      await expect(page.getByRole('heading', { name: 'Your box is empty' })).toBeVisible();
+    });
   });
 
   test('semicolons, a byte-order mark, decimal commas and 3/8 oz are taken', async ({ page }) => {
@@ -78,23 +100,6 @@ test.describe('files that cannot be', () => {
     await expect(page.getByText('No head in this box')).toBeVisible();
     await page.getByRole('button', { name: 'Pick from every kind there is' }).click();
     await expect(page.getByTestId('pick-1')).toBeVisible({ timeout: 60_000 });
-  });
-
-  test('20,000 rows are read, and one more is refused', async ({ page }) => {
-    test.slow();
-    const rows = (count: number): string => `style,weight\n${'casting,3/8\n'.repeat(count)}`;
-    await chooseFile(page, 'many.csv', rows(20_001));
-    await expect(page.getByRole('dialog').getByRole('alert')).toContainText('20001 rows; the most is 20000');
-    await chooseFile(page, 'heads.csv', rows(20_000));
-    await expect(page.getByTestId('import-preview')).toContainText('20000 new');
-    await expect(page.getByRole('dialog')).toContainText('is the same as line 2');
-  });
-
-  test('a fraction that a spreadsheet made a date of, and a negative number of parts', async ({ page }) => {
-    await chooseFile(page, 'list.csv', 'style,weight,quantity\ncasting,03-Aug,2\nball,1/4,-3\n');
-    const alert = page.getByRole('dialog').getByRole('alert');
-    await expect(alert).toContainText('line 2, weight: "03-Aug" is what a spreadsheet makes of a fraction');
-    await expect(alert).toContainText('line 3, quantity: -3 is too small');
   });
 
   test('a mass that contradicts the size is asked about, and both numbers stay', async ({ page }) => {

@@ -50,34 +50,57 @@ test.describe('with the demo parts', () => {
     await expect(page.getByRole('heading', { name: '66 parts in your box' })).toBeVisible();
   });
 
-  test('/ finds across all trays', async ({ page }, info) => {
+  test('find, every tray, duplicate, torn, take out, undo', async ({ page }, info) => {
     deskOnly(info);
-    await page.keyboard.press('/');
-    await page.keyboard.type('4 in green');
-    await expect(page.getByRole('heading', { name: /^Found for 4 in green/ })).toBeVisible();
-    const rows = page.getByTestId('box-list').getByRole('listitem');
-    await expect(rows.first()).toContainText('4 in');
-    for (const text of await rows.allTextContents()) expect(text).toContain('green');
-    await page.keyboard.press('Escape');
-    await page.getByRole('textbox', { name: 'Find a part' }).fill('zebra');
-    await expect(page.getByText('Nothing of that name')).toBeVisible();
-  });
-
-  test('duplicate, torn, take out, undo', async ({ page }, info) => {
-    deskOnly(info);
-    await page.getByRole('button', { name: /1\/4 oz casting.*open its sheet/ }).click();
-    const sheet = page.getByTestId('part-sheet');
-    await sheet.getByRole('button', { name: 'Duplicate' }).click();
-    await expect(page.getByRole('heading', { name: '67 parts in your box', includeHidden: true })).toBeAttached();
-    await sheet.getByRole('button', { name: 'Without guard' }).click();
-    await expect(page.getByTestId('box-list')).toContainText('no guard');
-    await sheet.getByRole('button', { name: 'With guard' }).click();
-    await sheet.getByRole('button', { name: 'rusty' }).click();
-    await expect(sheet).toContainText('Left out of the picks: rusty');
-    await sheet.getByRole('button', { name: /^Take out this head/ }).click();
-    await expect(page.getByRole('heading', { name: '66 parts in your box' })).toBeVisible();
-    await page.getByRole('button', { name: 'Undo' }).click();
-    await expect(page.getByRole('heading', { name: '67 parts in your box' })).toBeVisible();
+    await test.step('/ finds across all trays', async () => {
+      await page.keyboard.press('/');
+      await page.keyboard.type('4 in green');
+      await expect(page.getByRole('heading', { name: /^Found for 4 in green/ })).toBeVisible();
+      const rows = page.getByTestId('box-list').getByRole('listitem');
+      await expect(rows.first()).toContainText('4 in');
+      for (const text of await rows.allTextContents()) expect(text).toContain('green');
+      await page.keyboard.press('Escape');
+      await page.getByRole('textbox', { name: 'Find a part' }).fill('zebra');
+      await expect(page.getByText('Nothing of that name')).toBeVisible();
+    });
+    await test.step('every tray shows its kinds', async () => {
+      for (const [tray, one] of [
+        ['Blades', 'blade'],
+        ['Hooks', 'hook'],
+        ['Lines', 'line'],
+        ['Rods', 'rod'],
+        ['Reels', 'reel'],
+      ] as const) {
+        await page.getByRole('button', { name: new RegExp(`^${tray}`) }).click();
+        await page.getByRole('button', { name: `Add a ${one}`, exact: true }).click();
+        await expect(page.getByRole('dialog').getByRole('listitem').first()).toBeVisible();
+        await page.getByRole('button', { name: 'Done' }).click();
+        await expect(page.getByRole('dialog')).toBeHidden();
+        await page
+          .getByTestId('box-list')
+          .getByRole('button', { name: /open its sheet/ })
+          .first()
+          .click();
+        await expect(page.getByTestId('part-sheet')).toBeVisible();
+        await page.getByRole('button', { name: 'Close the sheet' }).click();
+      }
+    });
+    await test.step('duplicate, torn, take out, undo', async () => {
+      await page.getByRole('button', { name: /^Heads/ }).click();
+      await page.getByRole('button', { name: /1\/4 oz casting.*open its sheet/ }).click();
+      const sheet = page.getByTestId('part-sheet');
+      await sheet.getByRole('button', { name: 'Duplicate' }).click();
+      await expect(page.getByRole('heading', { name: '67 parts in your box', includeHidden: true })).toBeAttached();
+      await sheet.getByRole('button', { name: 'Without guard' }).click();
+      await expect(page.getByTestId('box-list')).toContainText('no guard');
+      await sheet.getByRole('button', { name: 'With guard' }).click();
+      await sheet.getByRole('button', { name: 'rusty' }).click();
+      await expect(sheet).toContainText('Left out of the picks: rusty');
+      await sheet.getByRole('button', { name: /^Take out this head/ }).click();
+      await expect(page.getByRole('heading', { name: '66 parts in your box' })).toBeVisible();
+      await page.getByRole('button', { name: 'Undo' }).click();
+      await expect(page.getByRole('heading', { name: '67 parts in your box' })).toBeVisible();
+    });
   });
 
   test('what is missing for this water is named, fewest parts first', async ({ page }, info) => {
@@ -87,29 +110,5 @@ test.describe('with the demo parts', () => {
     await expect(gaps).toContainText(/answers \d+ of 100/, { timeout: 60_000 });
     await expect(gaps.getByRole('listitem').first()).toContainText(/with .+for .+ oz/);
     await expectAxeClean(page);
-  });
-
-  test('every tray shows its kinds', async ({ page }, info) => {
-    deskOnly(info);
-    for (const [tray, one] of [
-      ['Blades', 'blade'],
-      ['Hooks', 'hook'],
-      ['Lines', 'line'],
-      ['Rods', 'rod'],
-      ['Reels', 'reel'],
-    ] as const) {
-      await page.getByRole('button', { name: new RegExp(`^${tray}`) }).click();
-      await page.getByRole('button', { name: `Add a ${one}`, exact: true }).click();
-      await expect(page.getByRole('dialog').getByRole('listitem').first()).toBeVisible();
-      await page.getByRole('button', { name: 'Done' }).click();
-      await expect(page.getByRole('dialog')).toBeHidden();
-      await page
-        .getByTestId('box-list')
-        .getByRole('button', { name: /open its sheet/ })
-        .first()
-        .click();
-      await expect(page.getByTestId('part-sheet')).toBeVisible();
-      await page.getByRole('button', { name: 'Close the sheet' }).click();
-    }
   });
 });

@@ -39,17 +39,42 @@ test.describe('the water of the demo world', () => {
     await expect(page.getByRole('link', { name: /^The water: .*no cover/ })).toBeVisible();
   });
 
-  test('high over weed asks for a light head, and picks a swim head', async ({ page }, info) => {
+  test('what a water can be: fits a desk, high over weed, shallow, dark, odd', async ({ page }, info) => {
     deskOnly(info);
-    await page.getByRole('button', { name: 'Remove cover 2' }).click();
-    const first = page.getByRole('group', { name: 'Cover 1' });
-    await choose(page, first.getByRole('combobox', { name: /What/ }), 'grass below');
-    await first.getByRole('textbox', { name: /Top at depth/ }).fill('2');
-    await page.getByRole('group', { name: 'Lure works' }).getByRole('button', { name: 'high up' }).click();
-    await expect(page.getByTestId('want-weight')).toContainText('It must ride above the weed');
-    await expect(page.getByRole('region', { name: 'What to tie on' })).toContainText('swim');
-    await page.getByRole('group', { name: 'Lure works' }).getByRole('button', { name: 'on bottom' }).click();
-    await expect(page.getByTestId('want-weight')).toContainText('It has to get into the grass below');
+    await test.step('the switches fit a desk without scrolling', async () => {
+      const last = (await page.getByRole('group', { name: 'You are after' }).boundingBox())!;
+      expect(last.y + last.height).toBeLessThanOrEqual(800);
+      const typed = (await page.getByRole('textbox', { name: /^Usual visibility/ }).boundingBox())!;
+      expect(typed.y + typed.height).toBeLessThanOrEqual(800);
+    });
+    await test.step('high over weed asks for a light head, and picks a swim head', async () => {
+      await page.getByRole('button', { name: 'Remove cover 2' }).click();
+      const first = page.getByRole('group', { name: 'Cover 1' });
+      await choose(page, first.getByRole('combobox', { name: /What/ }), 'grass below');
+      await first.getByRole('textbox', { name: /Top at depth/ }).fill('2');
+      await page.getByRole('group', { name: 'Lure works' }).getByRole('button', { name: 'high up' }).click();
+      await expect(page.getByTestId('want-weight')).toContainText('It must ride above the weed');
+      await expect(page.getByRole('region', { name: 'What to tie on' })).toContainText('swim');
+      await page.getByRole('group', { name: 'Lure works' }).getByRole('button', { name: 'on bottom' }).click();
+      await expect(page.getByTestId('want-weight')).toContainText('It has to get into the grass below');
+    });
+    await test.step('a shallower water takes its cover with it', async () => {
+      await page.getByRole('textbox', { name: /^Depth/ }).fill('0.5');
+      await expect(page.getByRole('group', { name: 'Cover 1' }).getByRole('textbox')).toHaveValue('0.5');
+    });
+    await test.step('low light is said to fish murkier', async () => {
+      await page.getByRole('group', { name: 'Light' }).getByRole('button', { name: 'dark' }).click();
+      await expect(page.getByText('stained; in this light it fishes like muddy')).toBeVisible();
+      await expect(page.getByTestId('want-push')).toContainText('and little light');
+    });
+    await test.step('a water that contradicts itself is asked about, and taken all the same', async () => {
+      await page.getByRole('group', { name: 'Season' }).getByRole('button', { name: 'spawn', exact: true }).click();
+      await page.getByRole('textbox', { name: /Water temperature/ }).fill('40');
+      await expect(page.getByTestId('odd-water')).toContainText('They do not spawn in water this cold');
+      await expect(page.getByTestId('want-fall')).toContainText('40 °F');
+      await page.getByRole('textbox', { name: /Water temperature/ }).fill('64');
+      await expect(page.getByTestId('odd-water')).toBeHidden();
+    });
   });
 
   test('in metric every number changes, and nothing is lost on the way', async ({ page }, info) => {
@@ -71,12 +96,6 @@ test.describe('the water of the demo world', () => {
     await expectAxeClean(page);
     await page.keyboard.press('u');
     await expect(first).toContainText('ft/s');
-  });
-
-  test('a shallower water takes its cover with it', async ({ page }, info) => {
-    deskOnly(info);
-    await page.getByRole('textbox', { name: /^Depth/ }).fill('0.5');
-    await expect(page.getByRole('group', { name: 'Cover 1' }).getByRole('textbox')).toHaveValue('0.5');
   });
 
   test('the picture: each thing in it moves by keyboard and by hand, and its number follows', async ({ page }) => {
@@ -134,30 +153,5 @@ test.describe('the water of the demo world', () => {
     await goTo(page, 'Pick');
     await page.getByTestId('pick-1').getByRole('button').first().click();
     await expect(page.getByTestId('pick-1')).toContainText('Stay natural in fresh mud');
-  });
-
-  test('a water that contradicts itself is asked about, and taken all the same', async ({ page }, info) => {
-    deskOnly(info);
-    await page.getByRole('group', { name: 'Season' }).getByRole('button', { name: 'spawn', exact: true }).click();
-    await page.getByRole('textbox', { name: /Water temperature/ }).fill('40');
-    await expect(page.getByTestId('odd-water')).toContainText('They do not spawn in water this cold');
-    await expect(page.getByTestId('want-fall')).toContainText('40 °F');
-    await page.getByRole('textbox', { name: /Water temperature/ }).fill('64');
-    await expect(page.getByTestId('odd-water')).toBeHidden();
-  });
-
-  test('the switches fit a desk without scrolling', async ({ page }, info) => {
-    deskOnly(info);
-    const last = (await page.getByRole('group', { name: 'You are after' }).boundingBox())!;
-    expect(last.y + last.height).toBeLessThanOrEqual(800);
-    const typed = (await page.getByRole('textbox', { name: /^Usual visibility/ }).boundingBox())!;
-    expect(typed.y + typed.height).toBeLessThanOrEqual(800);
-  });
-
-  test('low light is said to fish murkier', async ({ page }, info) => {
-    deskOnly(info);
-    await page.getByRole('group', { name: 'Light' }).getByRole('button', { name: 'dark' }).click();
-    await expect(page.getByText('stained; in this light it fishes like muddy')).toBeVisible();
-    await expect(page.getByTestId('want-push')).toContainText('and little light');
   });
 });
