@@ -18,6 +18,8 @@ export interface Journal<T> {
   note(row: T): boolean;
   /** Forgets the note once the database has just this row. */
   settle(row: T): void;
+  /** Forgets whatever was noted. */
+  forget(): void;
   /** A row that was noted but never reached the database, unchecked. */
   unsaved(): T | null;
 }
@@ -39,6 +41,9 @@ function journal<T>(key: string): Journal<T> {
     settle(row) {
       const place = notePlace.of();
       if (place?.getItem(key) === JSON.stringify(row)) place.removeItem(key);
+    },
+    forget() {
+      notePlace.of()?.removeItem(key);
     },
     unsaved() {
       const text = notePlace.of()?.getItem(key) ?? null;

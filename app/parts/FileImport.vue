@@ -3,6 +3,7 @@ import { defineAsyncComponent, ref, shallowRef, watch } from 'vue';
 import { fail, issue, issueText, type Issue } from '@core';
 import { addTickets, restoreBackup, takeIntoBox, type TakeMode } from '../db/backup';
 import { useBox } from '../stores/box';
+import { useBench } from '../stores/bench';
 import { useNotices } from '../stores/notices';
 import { useSettings } from '../stores/settings';
 import { useWater } from '../stores/water';
@@ -14,6 +15,7 @@ const open = defineModel<boolean>({ required: true });
 const notices = useNotices();
 const settings = useSettings();
 const water = useWater();
+const bench = useBench();
 const box = useBox();
 const ImportPreview = defineAsyncComponent(() => import('../stations/box/ImportPreview.vue'));
 const mode = ref<TakeMode>('merge');
@@ -53,7 +55,7 @@ const counted = ({ count, what }: Incoming): string => `${count} ${count === 1 ?
 function summary(file: Incoming): string {
   if (file.what === 'parts') return `${counted(file)}, read without a problem.`;
   if (file.what === 'tickets') return `${counted(file)}, to be added; one that is here already is replaced.`;
-  return `A full backup of ${file.backup.madeAt.slice(0, 10)}: it replaces the waters, the box and all tickets.`;
+  return `A full backup of ${file.backup.madeAt.slice(0, 10)}: it replaces the waters, the box, all builds and all tickets.`;
 }
 
 async function take(): Promise<void> {
@@ -71,7 +73,7 @@ async function take(): Promise<void> {
     problems.value = done.issues;
     return;
   }
-  if (file.what === 'backup') await Promise.all([settings.load(), water.load()]);
+  if (file.what === 'backup') await Promise.all([settings.load(), water.load(), bench.reload()]);
   notices.say(file.what === 'backup' ? 'The backup is back in place.' : `${counted(file)} taken in.`);
   open.value = false;
 }

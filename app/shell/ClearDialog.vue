@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { clearAll, restoreBackup } from '../db/backup';
 import { backupNow } from '../parts/export-all';
+import { useBench } from '../stores/bench';
 import { useNotices } from '../stores/notices';
 import { useWater } from '../stores/water';
 
@@ -9,18 +10,19 @@ const open = defineModel<boolean>({ required: true });
 defineEmits<{ export: [] }>();
 const notices = useNotices();
 const water = useWater();
+const bench = useBench();
 
 async function clear(): Promise<void> {
   open.value = false;
   const before = await backupNow();
   const cleared = await clearAll();
   if (!cleared.ok) return notices.complain(cleared.issues);
-  await water.load();
-  notices.say('Water, box and tickets are cleared.', async () => {
+  await Promise.all([water.load(), bench.reload()]);
+  notices.say('Water, box, builds and tickets are cleared.', async () => {
     if (!before.ok) return notices.complain(before.issues);
     const back = await restoreBackup(before.value);
     if (!back.ok) notices.complain(back.issues);
-    await water.load();
+    await Promise.all([water.load(), bench.reload()]);
   });
 }
 </script>
@@ -30,7 +32,8 @@ async function clear(): Promise<void> {
     <v-card class="clear">
       <h2>Clear everything?</h2>
       <p>
-        The water, every part of the box and every ticket leave this browser. Export first if you may want them again.
+        The water, every part of the box, every build and every ticket leave this browser. Export first if you may want
+        them again.
       </p>
       <div class="clear__row">
         <v-btn @click="$emit('export')">Export first</v-btn>

@@ -113,6 +113,16 @@ export const useBench = defineStore('bench', () => {
     if (unsaved) await store(parsed.value);
   }
 
+  /** Looks again what lies on the bench: everything was cleared, or another store put in its place. */
+  async function reload(): Promise<void> {
+    buildJournal.forget();
+    build.value = null;
+    letGoOf();
+    effects.value = [];
+    loaded.value = false;
+    await load();
+  }
+
   /** Lays a rig on the bench as a new build. */
   async function start(from: Rig, base?: Rig): Promise<void> {
     const name = rigTitle(from, settings.units).slice(0, 60);
@@ -222,6 +232,7 @@ export const useBench = defineStore('bench', () => {
     all,
     ready,
     load,
+    reload,
     start,
     open,
     take,

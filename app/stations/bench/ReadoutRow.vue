@@ -2,6 +2,7 @@
 import { computed } from 'vue';
 import { READOUT_MEANS, READOUT_TITLE, readoutChange, readoutNumber, readoutText, type Readout } from '@core';
 import FractionText from '../../parts/FractionText.vue';
+import MarkLine from '../../parts/MarkLine.vue';
 import { useUnits } from '../../composables/useUnits';
 import { readoutPlace } from './readout-scale';
 
@@ -28,15 +29,8 @@ const line = computed(() => {
   const { id, value, band, good } = props.readout;
   const at = value === null ? null : readoutPlace(id, value);
   if (at === null) return null;
-  const span = (from: number, to: number): Record<string, string> => {
-    const left = readoutPlace(id, from)!;
-    return { left: `${left}%`, width: `${Math.max(1.5, readoutPlace(id, to)! - left)}%` };
-  };
-  return {
-    dot: { left: `${at}%` },
-    band: band ? span(band[0], band[1]) : null,
-    good: good ? span(good[0], good[1]) : null,
-  };
+  const span = (ends: Readout['band']) => ends && ([readoutPlace(id, ends[0])!, readoutPlace(id, ends[1])!] as const);
+  return { at, band: span(band), good: span(good) };
 });
 const label = computed(() => {
   const asked = inside.value === null ? '' : inside.value ? ', where it should lie' : ', outside where it should lie';
@@ -61,11 +55,15 @@ const label = computed(() => {
       }}</span>
     </span>
     <span class="readout__band soft"><FractionText :text="words.band" /></span>
-    <span v-if="line" class="readout__line" role="img" :aria-label="label">
-      <span v-if="line.good" class="readout__good" :style="line.good" />
-      <span v-if="line.band" class="readout__bar" :style="line.band" />
-      <span class="readout__dot" :class="{ 'readout__dot--out': inside === false }" :style="line.dot" />
-    </span>
+    <MarkLine
+      v-if="line"
+      class="readout__line"
+      :label="label"
+      :wanted="line.good"
+      :uncertain="line.band"
+      :dot="line.at"
+      :out="inside === false"
+    />
   </li>
 </template>
 
@@ -106,40 +104,7 @@ const label = computed(() => {
 }
 .readout__line {
   grid-column: 1 / -1;
-  position: relative;
   height: 12px;
   margin-top: 1px;
-  border-bottom: 1.5px solid rgb(var(--v-theme-ink));
-}
-.readout__good {
-  position: absolute;
-  bottom: 0;
-  height: 10px;
-  border: 1px solid rgb(var(--v-theme-bottle));
-  border-bottom: 0;
-  background: repeating-linear-gradient(
-    -45deg,
-    rgba(var(--v-theme-bottle), 0.34) 0 3px,
-    rgba(var(--v-theme-bottle), 0.1) 3px 6px
-  );
-}
-.readout__bar {
-  position: absolute;
-  bottom: 0;
-  height: 5px;
-  background: rgba(var(--v-theme-ink), 0.55);
-}
-.readout__dot {
-  position: absolute;
-  bottom: -5.5px;
-  width: 10px;
-  height: 10px;
-  margin-left: -5px;
-  border-radius: 50%;
-  background: rgb(var(--v-theme-ink));
-}
-.readout__dot--out {
-  background: rgb(var(--v-theme-skin));
-  border: 3px solid rgb(var(--v-theme-oxblood));
 }
 </style>
