@@ -219,9 +219,8 @@ export function readoutText(readout: Readout, system: UnitSystem): { readonly va
 export function readoutChange(unit: ReadoutUnit, from: number | null, to: number | null, system: UnitSystem): string {
   if (from === null || to === null) return from === to ? '' : 'new';
   const sign = to > from ? '+' : '−';
-  if (unit === 'headMass')
-    return readoutNumber(unit, from, system).number === readoutNumber(unit, to, system).number ? '' : sign;
-  const { number } = readoutNumber(unit, Math.abs(to - from), system);
+  // heads are sold in steps, a difference between two is not
+  const { number } = readoutNumber(unit === 'headMass' ? 'mass' : unit, Math.abs(to - from), system);
   return Number(number) === 0 ? '' : `${sign}${number}`;
 }
 

@@ -9,6 +9,15 @@ const at = ([x, y]: PointMm): string => `${round2(x)} ${round2(y)}`;
 export const linePath = (points: readonly PointMm[]): string =>
   points.map((point, index) => `${index === 0 ? 'M' : 'L'}${at(point)}`).join('');
 
+/** How far a curve goes on in the direction of its neighbours: on a short segment between long ones no further, or it would loop. */
+function bow(dx: number, dy: number, from: PointMm, to: PointMm): PointMm {
+  const most = MOST_BOW * Math.hypot(to[0] - from[0], to[1] - from[1]);
+  const share = Math.min(1 / 6, most / Math.max(Math.hypot(dx, dy), 1e-9));
+  return [dx * share, dy * share];
+}
+/** As a share of the segment. */
+const MOST_BOW = 0.4;
+
 /** Smooth path through points (Catmull-Rom turned into cubic segments); closed ones end with Z. */
 export function smoothPath(points: readonly PointMm[], closed: boolean): string {
   const count = points.length;
@@ -17,8 +26,10 @@ export function smoothPath(points: readonly PointMm[], closed: boolean): string 
   let d = `M${at(pick(0))}`;
   for (let i = 0; i < (closed ? count : count - 1); i++) {
     const [before, from, to, after] = [pick(i - 1), pick(i), pick(i + 1), pick(i + 2)];
-    const first: PointMm = [from[0] + (to[0] - before[0]) / 6, from[1] + (to[1] - before[1]) / 6];
-    const second: PointMm = [to[0] - (after[0] - from[0]) / 6, to[1] - (after[1] - from[1]) / 6];
+    const [fx, fy] = bow(to[0] - before[0], to[1] - before[1], from, to);
+    const [sx, sy] = bow(after[0] - from[0], after[1] - from[1], from, to);
+    const first: PointMm = [from[0] + fx, from[1] + fy];
+    const second: PointMm = [to[0] - sx, to[1] - sy];
     d += `C${at(first)} ${at(second)} ${at(to)}`;
   }
   return closed ? `${d}Z` : d;
