@@ -270,7 +270,7 @@ const STEP_TEXT: Readonly<Record<StepId, Text>> = {
   'legs-off': ({ count }) => `Snip ${amount(Number(count), 'leg')} off at the root.`,
   'split-tails': () => 'Slit the web between the tails up to where they join the body.',
   'slit-belly': ({ mm: long }, mm) => `Slit the belly along the middle, from the nose for ${mm(long)}, half through.`,
-  'sweep-skirt': () => 'Sweep the skirt forward out of the way and turn the lure upside down.',
+  'sweep-skirt': () => 'Fold the skirt forward over the head and hold the lure on its back.',
   'core-on': ({ mm: long, sooner }, mm) =>
     `Thread the core straight up to the head, ${mm(long)} of shank gone.${Number(sooner) > 0 ? ' The trailer stops that much sooner.' : ''}`,
   turn: ({ to }) =>
@@ -285,7 +285,7 @@ const STEP_TEXT: Readonly<Record<StepId, Text>> = {
   'push-up': ({ mm: far, keepers }, mm) =>
     `Push it hard over ${Number(keepers) === 2 ? 'both keepers' : 'the keeper'}, ${mm(far)} up under the collar, and straighten it.`,
   'trim-skirt': ({ toMm, offMm }, mm) =>
-    `Gather all strands, inner and outer, and cut at ${mm(toMm)} from the collar: ${mm(offMm)} off. They should stand out wider.`,
+    `Take the whole skirt between two fingers, inner strands too, and cut at ${mm(toMm)} from the collar: ${mm(offMm)} off. Shorter, it stands wider.`,
   'trim-under': ({ toMm, offMm }, mm) =>
     `Point down: cut only the strands on the underside at ${mm(toMm)} from the collar, ${mm(offMm)} off.`,
   'thin-skirt': ({ count, left }) =>
@@ -296,9 +296,9 @@ const STEP_TEXT: Readonly<Record<StepId, Text>> = {
       : `Cut the guard to ${mm(toMm)}, ${mm(offMm)} off: it ends ${mm(-Number(pastMm))} short of the point.`,
   'bevel-guard': () => 'Cut the end of the guard on a slant, lowest towards the point.',
   'guard-fibres-out': ({ count, left }) => `Nip ${amount(Number(count), 'fibre')} out at the root; ${left} stay.`,
-  'fan-guard': () => 'Bend the fibres out to both sides, all of them, none removed.',
+  'fan-guard': () => 'Spread all fibres to left and right with the thumbs; take none out.',
   'guard-wings': () =>
-    'Slide a small band to the root, part the fibres half and half, pull its rear loop over the head.',
+    'Slip a small band down to the root, divide the fibres into two equal wings, and stretch the back of the band over the head between them.',
   'line-up-arm': ({ offDeg }) =>
     Number(offDeg) === 0
       ? 'Nose towards you: upper arm and hook must lie on one line, and the lower arm too.'
