@@ -283,13 +283,13 @@ const STEP_TEXT: Readonly<Record<StepId, Text>> = {
       : 'Straight along the body; it ends before the bend.',
   'hang-once': ({ mm: from }, mm) => `Hook it once through its end, ${mm(from)} in, and let it trail.`,
   'push-up': ({ mm: far, keepers }, mm) =>
-    `Push it hard over ${Number(keepers) === 2 ? 'both keepers' : 'the keeper'}, ${mm(far)} up under the collar, and straighten it.`,
+    `Shove it home over ${Number(keepers) === 2 ? 'both keepers' : 'the keeper'}: ${mm(far)} of nose go up under the collar. Then draw it straight.`,
   'trim-skirt': ({ toMm, offMm }, mm) =>
     `Take the whole skirt between two fingers, inner strands too, and cut at ${mm(toMm)} from the collar: ${mm(offMm)} off. Shorter, it stands wider.`,
   'trim-under': ({ toMm, offMm }, mm) =>
     `Point down: cut only the strands on the underside at ${mm(toMm)} from the collar, ${mm(offMm)} off.`,
   'thin-skirt': ({ count, left }) =>
-    `Underside up, skirt folded forward: clip ${amount(Number(count), 'strand')} 3/8 to 1/2 in from the collar, never pull them out. ${left} stay.`,
+    `Belly up, the skirt turned back over the head: clip ${amount(Number(count), 'strand')} 3/8 to 1/2 in from the collar. Pulled out, they would leave it loose. ${left} stay.`,
   'cut-guard': ({ toMm, offMm, pastMm }, mm) =>
     Number(pastMm) >= 0
       ? `Cut the guard to ${mm(toMm)}, ${mm(offMm)} off: it ends ${mm(pastMm)} past the point.`
