@@ -1,6 +1,11 @@
 <script setup lang="ts" generic="T extends string">
 /** One of a few, or some of a few where the value is a list: square switches, the chosen ones filled bottle green. */
-defineProps<{ label: string; options: readonly { readonly value: T; readonly title: string }[] }>();
+defineProps<{
+  label: string;
+  options: readonly { readonly value: T; readonly title: string }[];
+  /** the switches alone: what they are about is plain, or said to those who cannot see it */
+  bare?: boolean;
+}>();
 const value = defineModel<T | T[]>({ required: true });
 
 const isOn = (option: T): boolean =>
@@ -13,8 +18,8 @@ function choose(option: T): void {
 </script>
 
 <template>
-  <div class="choice-row" role="group" :aria-label="label">
-    <span class="choice-row__label" aria-hidden="true">{{ label }}</span>
+  <div class="choice-row" :class="{ 'choice-row--bare': bare }" role="group" :aria-label="label">
+    <span v-if="!bare" class="choice-row__label" aria-hidden="true">{{ label }}</span>
     <div class="choice-row__options">
       <button
         v-for="option in options"
@@ -37,6 +42,11 @@ function choose(option: T): void {
   align-items: center;
   padding: 4px 0;
   border-bottom: 1px solid rgb(var(--v-theme-rule));
+}
+.choice-row--bare {
+  display: block;
+  padding: 0;
+  border: 0;
 }
 .choice-row__label {
   font: 500 14px/1.1 var(--v-font-heading);

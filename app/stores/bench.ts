@@ -32,7 +32,7 @@ import { useSettings } from './settings';
 import { useWater } from './water';
 
 /** What a version is compared with when none was kept: the rig as it came. */
-const AS_IT_CAME = -1;
+export const AS_IT_CAME = -1;
 /** How often numbers follow a drag, ms; the drawing follows at every movement. */
 const READ_EVERY_MS = 120;
 

@@ -224,6 +224,10 @@ describe('handles', () => {
     expect(draggedTo(handle(rig, 'tail'), 0, [0, 0], [-10, 0])).toBeCloseTo(10, 9);
     expect(draggedTo(handle(rig, 'skirt-length'), 55, [0, 0], [-14, 0])).toBeCloseTo(41, 9);
   });
+  test('a spinner whose arms nobody described has handles where ordinary arms are', () => {
+    const { arms: _arms, ...bare } = spinner();
+    expect(handle(bare, 'squeeze')).toEqual(handle(spinner(), 'squeeze'));
+  });
   test('an arm turned by a quarter to the right', () => {
     const arm = handle(spinner(), 'arm-twist');
     expect(draggedTo(arm, 0, [0, -30], [30, 0])).toBeCloseTo(90, 9);

@@ -30,11 +30,10 @@ export interface ChangeEffect extends Change {
   readonly idle: boolean;
 }
 
-/** A state of a build with one change taken back. */
+/** A state of a build with one change taken back; changes are only found where an edit applies to both. */
 function without(now: Rig, before: Rig, edit: EditId): Rig {
   const row = editOf(edit);
-  if (!row.applies(before) || !row.applies(now)) return now;
-  return row.kind === 'choice' ? row.write(now, row.read(before)) : row.write(now, row.read(before));
+  return row.write(now, row.read(before) as never);
 }
 
 /**

@@ -123,11 +123,11 @@ const ROWS: readonly StepRow[] = [
     edit: 'nose',
     view: 'sheet',
     cautions: ['scissors', 'offcuts'],
-    needed: ({ trailer, core, ...rest }) => {
+    needed: (now) => {
+      const { trailer, core } = now;
       if (!trailer || trailer.cutNoseMm === 0) return null;
       const ribs = ribsTaken(trailer.kind, trailer.lengthMm, trailer.cutNoseMm);
-      const forCoreMm =
-        core && coreIsCutOut({ trailer, core, ...rest }) ? Math.min(core.lengthMm, trailer.cutNoseMm) : 0;
+      const forCoreMm = core && coreIsCutOut(now) ? Math.min(core.lengthMm, trailer.cutNoseMm) : 0;
       return { mm: trailer.cutNoseMm, ribs: ribs ?? 0, forCoreMm };
     },
     apply: (state, now) => trailerWith(state, { cutNoseMm: now.trailer!.cutNoseMm }),

@@ -1,4 +1,5 @@
 import { guardLine, skirtReachMm, trailerFromMm } from '../rig/outline';
+import { DEFAULT_ARMS } from '../rig/frame';
 import { armMarks } from '../rig/outline-frame';
 import { armTipHeadOn } from '../rig/outline-front';
 import { hookMarks } from '../rig/hook-shape';
@@ -133,7 +134,7 @@ function frameHandles(rig: Rig): Handle[] {
   const { tip, tie, angleRad } = armMarks(rig);
   const ahead: PointMm = [Math.cos(angleRad), -Math.sin(angleRad)];
   const half = (squeezed: boolean): PointMm => {
-    const marks = armMarks({ arms: { ...rig.arms!, squeezed } });
+    const marks = armMarks({ arms: { ...(rig.arms ?? DEFAULT_ARMS), squeezed } });
     return [(marks.tip[0] + tie[0]) / 2, (marks.tip[1] + tie[1]) / 2];
   };
   const [x, y] = armTipHeadOn(rig);

@@ -37,18 +37,15 @@ const text = ref(written.value);
 const error = ref('');
 let typing = false;
 watch([written, system], () => {
-  if (!typing) text.value = written.value;
-  if (!typing) error.value = '';
+  if (typing) return;
+  text.value = written.value;
+  error.value = '';
 });
 
 function read(typed: string): number | null {
-  if (props.edit.unit !== 'mm') {
-    const count = parseNumber(typed.replace('°', ''));
-    return count;
-  }
-  const negative = typed.trim().startsWith('-');
-  const m = parseShown('cut', negative ? typed.trim().slice(1) : typed, system.value);
-  return m === null ? null : mmFromLengthM(negative ? -m : m);
+  if (props.edit.unit !== 'mm') return parseNumber(typed.replace('°', ''));
+  const lengthM = parseShown('cut', typed, system.value);
+  return lengthM === null ? null : mmFromLengthM(lengthM);
 }
 function take(typed: string | null): void {
   text.value = typed ?? '';

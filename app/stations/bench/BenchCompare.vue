@@ -4,7 +4,6 @@ import {
   changeEffects,
   EDIT_TITLE,
   editValueText,
-  measureBuild,
   READOUT_TITLE,
   readoutChange,
   readoutMoves,
@@ -16,7 +15,7 @@ import {
 import FractionText from '../../parts/FractionText.vue';
 import RigDrawing from '../../parts/RigDrawing.vue';
 import { useUnits } from '../../composables/useUnits';
-import { useBench } from '../../stores/bench';
+import { AS_IT_CAME, useBench } from '../../stores/bench';
 import { useEditValue } from './useEditValue';
 
 /** Two states of a build beside each other: what was changed, which cut worsens what, and by how much each number moved. */
@@ -25,14 +24,11 @@ const bench = useBench();
 const { system } = useUnits();
 const { unitOf } = useEditValue();
 
-const AS_IT_CAME = -1;
 const choices = computed(() => [
   { title: 'as it came', value: AS_IT_CAME },
   ...(bench.build?.versions ?? []).map(({ name }, at) => ({ title: `${at + 1}. ${name || 'version'}`, value: at })),
 ]);
-const then = computed(() =>
-  bench.on && bench.earlierRig ? measureBuild(bench.on, bench.earlierRig, bench.speedMps, system.value) : null,
-);
+const then = computed(() => bench.before);
 const now = computed(() => bench.numbers);
 const changes = computed(() => {
   if (!bench.on || !bench.earlierRig || !now.value) return [];

@@ -15,11 +15,13 @@ const tickets = useTickets();
 const { system } = useUnits();
 const SHOWN = 3;
 
-const offered = computed((): { key: string; from: string; rig: Rig }[] => [
+const offered = computed((): { key: string; from: string; rig: Rig; base?: Rig }[] => [
   ...advice.picks
     .slice(0, SHOWN)
     .map(({ rank, rig }) => ({ key: `pick-${rank}`, from: `pick ${rank} for this water`, rig })),
-  ...tickets.tickets.slice(0, SHOWN).map(({ id, rig }) => ({ key: id, from: 'from a ticket', rig })),
+  ...tickets.tickets
+    .slice(0, SHOWN)
+    .map(({ id, rig, base }) => ({ key: id, from: 'from a ticket', rig, ...(base ? { base } : {}) })),
 ]);
 </script>
 
@@ -33,7 +35,9 @@ const offered = computed((): { key: string; from: string; rig: Rig }[] => [
         <div>
           <b><FractionText :text="rigTitle(row.rig, system)" /></b>
           <p class="soft">{{ row.from }}</p>
-          <v-btn :class="{ act: row.key === 'pick-1' }" @click="bench.start(row.rig)">Lay it on the bench</v-btn>
+          <v-btn :class="{ act: row.key === 'pick-1' }" @click="bench.start(row.rig, row.base)"
+            >Lay it on the bench</v-btn
+          >
         </div>
       </li>
     </ul>

@@ -70,7 +70,11 @@ const list = computed(() => (settled.value && bench.build ? cutList(settled.valu
 /** a part that is not on this rig cannot be at hand */
 watch(
   () => bench.build?.id,
-  () => (part.value = bench.rig?.trailer ? 'trailer' : 'skirt'),
+  () => {
+    part.value = bench.rig?.trailer ? 'trailer' : 'skirt';
+    // a dialog about a build that is gone must not wait for the next one
+    if (!bench.build) dialog.value = null;
+  },
   { immediate: true },
 );
 

@@ -25,13 +25,16 @@ const absent = computed(() => {
   const shown = new Set(rows.value.map(({ readout }) => readout.id));
   return props.numbers.readouts.filter(({ id }) => !shown.has(id)).map(({ id }) => READOUT_TITLE[id].toLowerCase());
 });
+/** wants that ask for a number which stands below too, with its band */
+const SAME_NUMBER: ReadonlySet<string> = new Set(['fall', 'length']);
 const wants = computed(() =>
   props.numbers.fits
     .filter(({ want }) => Number.isFinite(props.numbers.has[want.id]))
     .map(({ want, fit }) => {
       const was = props.before?.fits.find((row) => row.want.id === want.id)?.fit ?? fit;
       const by = Math.round((fit - was) * 100);
-      return { want, has: props.numbers.has[want.id], by };
+      const uncertain = SAME_NUMBER.has(want.id) ? props.numbers.readouts.find(({ id }) => id === want.id)?.band : null;
+      return { want, has: props.numbers.has[want.id], by, uncertain };
     }),
 );
 const tuning = computed(() => (bench.on ? tuningOf(props.numbers.rig, bench.on.medium, props.numbers.speedMps) : null));
@@ -66,7 +69,7 @@ const SPEEDS = { min: 0.1, max: 2, step: 0.05 } as const;
       <h2>What this water asks</h2>
       <ul>
         <li
-          v-for="{ want, has, by } in wants"
+          v-for="{ want, has, by, uncertain } in wants"
           :key="want.id"
           class="numbers__want"
           :data-testid="`bench-want-${want.id}`"
@@ -85,7 +88,7 @@ const SPEEDS = { min: 0.1, max: 2, step: 0.05 } as const;
             ><b class="number"><FractionText :text="wantValue(want.id, has, system)" /></b>
             <span class="soft"><FractionText :text="wantBand(want, system)" /></span
           ></span>
-          <BandLine :want="want" :has="has" />
+          <BandLine :want="want" :has="has" v-bind="uncertain ? { uncertain } : {}" />
         </li>
       </ul>
     </section>

@@ -36,9 +36,11 @@ const { system } = useUnits();
 
 const rows = computed(() => {
   const edits = editsFor(props.rig);
-  return BENCH_PARTS.map((id) => ({ id, edits: edits.filter((edit) => edit.part === id) })).filter(
-    ({ edits }) => edits.length > 0,
-  );
+  return BENCH_PARTS.map((id) => ({
+    id,
+    edits: edits.filter((edit) => edit.part === id),
+    lines: partText(id, props.rig, system.value),
+  })).filter(({ edits }) => edits.length > 0);
 });
 /** more than a few words go into a list */
 const LISTED_FROM = 6;
@@ -128,8 +130,8 @@ const guardModel = computed(() => {
         @click="part = row.id"
       >
         <span class="stack__kind">{{ PART_TITLE[row.id] }}</span>
-        <b><FractionText :text="partText(row.id, rig, system).name" /></b>
-        <span class="soft"><FractionText :text="partText(row.id, rig, system).state" /></span>
+        <b><FractionText :text="row.lines.name" /></b>
+        <span class="soft"><FractionText :text="row.lines.state" /></span>
       </button>
       <div v-if="part === row.id" class="stack__fields" :data-testid="`fields-${row.id}`">
         <template v-for="edit in row.edits" :key="edit.id">

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
+import ChoiceRow from '../../parts/ChoiceRow.vue';
 import { useBench } from '../../stores/bench';
 import { useScreen } from '../../stores/screen';
 
@@ -45,17 +46,7 @@ async function keep(): Promise<void> {
     <v-btn v-else @click="naming = true">Keep version{{ versions > 0 ? ` ${versions + 1}` : '' }}…</v-btn>
     <v-btn @click="$emit('compare')">Compare</v-btn>
     <span class="tools__gap" />
-    <div class="tools__scale" role="group" aria-label="Scale of the drawing">
-      <button
-        v-for="option in SCALES"
-        :key="option.value"
-        type="button"
-        :aria-pressed="scale === option.value"
-        @click="scale = option.value"
-      >
-        {{ option.title }}
-      </button>
-    </div>
+    <ChoiceRow v-model="scale" bare label="Scale of the drawing" :options="SCALES" />
     <v-btn :class="{ tools__unsure: screen.measured === null }" @click="$emit('calibrate')">
       {{ screen.measured === null ? 'Is 1:1 true?' : 'Calibrated' }}
     </v-btn>
@@ -88,27 +79,11 @@ async function keep(): Promise<void> {
   gap: 6px;
   width: 270px;
 }
-.tools__scale button {
-  height: 34px;
-  min-width: 38px;
-  padding: 0 8px;
-  margin-left: -1px;
-  border: 1px solid rgba(var(--v-theme-ink-soft), 0.7);
-  background: none;
-  color: inherit;
-  font: 600 16px var(--v-font-heading);
-  cursor: pointer;
-}
-.tools__scale button[aria-pressed='true'] {
-  background: rgb(var(--v-theme-bottle));
-  color: rgb(var(--v-theme-on-secondary));
-}
 .tools .tools__unsure {
   border-style: dashed;
 }
 @media (max-width: 700px) {
-  .tools :deep(.v-btn),
-  .tools__scale button {
+  .tools :deep(.v-btn) {
     height: 48px;
     min-width: 48px;
   }
