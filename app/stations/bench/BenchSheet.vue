@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, onBeforeUnmount, onMounted, ref, toRef } from 'vue';
 import {
+  DIAL_MM,
   editOf,
   exitFromNoseMm,
   faultPlace,
@@ -157,7 +158,11 @@ function choose(handle: Handle): void {
             skirt: dots at rest, dashes at speed
           </tspan>
         </text>
-        <circle v-if="view === 'front' && rig.trailer" class="sheet__dial" :cx="x" :cy="y" r="27" />
+        <path
+          v-if="view === 'front' && rig.trailer"
+          class="sheet__dial"
+          :d="`M${x - DIAL_MM} ${y}A${DIAL_MM} ${DIAL_MM} 0 0 1 ${x + DIAL_MM} ${y}`"
+        />
         <line v-if="view === 'front' && rig.blades" class="sheet__plane" :x1="x" :x2="x" :y1="y + 18" :y2="y - 62" />
         <g :transform="`translate(${x} ${y})`">
           <OutlinePaths v-if="outlines[view]" :shapes="outlines[view].shapes" />
