@@ -1,4 +1,4 @@
-import { fail, issue, ok, type Issue, type Result } from '../core';
+import { fail, issue, ok, parseNumber, type Issue, type Result } from '../core';
 
 /** What a command takes: its options (true needs a value) and how many files stand without one. */
 export interface CommandShape {
@@ -14,7 +14,7 @@ export interface Parsed {
 
 /** Reads `--option value`, `--option=value` and `--flag`; anything a command does not know is a problem, not ignored. */
 export function parseOptions(words: readonly string[], shape: CommandShape): Result<Parsed> {
-  const values: Record<string, string> = {};
+  const values = Object.create(null) as Record<string, string>;
   const flags = new Set<string>();
   const positional: string[] = [];
   const issues: Issue[] = [];
@@ -26,7 +26,7 @@ export function parseOptions(words: readonly string[], shape: CommandShape): Res
       continue;
     }
     const [name = '', inline] = word.slice(2).split(/=(.*)/s);
-    const takesValue = shape.options[name];
+    const takesValue = Object.hasOwn(shape.options, name) ? shape.options[name] : undefined;
     if (takesValue === undefined) {
       issues.push(
         issue('unknown-option', `--${name}`, {
@@ -36,7 +36,8 @@ export function parseOptions(words: readonly string[], shape: CommandShape): Res
         }),
       );
     } else if (!takesValue) {
-      flags.add(name);
+      if (inline === undefined) flags.add(name);
+      else issues.push(issue('takes-no-value', `--${name}`, { got: inline }));
     } else {
       const value = inline ?? words[++at];
       if (value === undefined || (inline === undefined && value.startsWith('--')))
@@ -55,8 +56,8 @@ export function numberOption(
 ): Result<number | undefined> {
   const text = parsed.values[name];
   if (text === undefined) return ok(undefined);
-  const value = text.trim() === '' ? NaN : Number(text);
-  if (!Number.isFinite(value) || (limits.whole === true && !Number.isInteger(value))) {
+  const value = parseNumber(text);
+  if (value === null || !Number.isFinite(value) || (limits.whole === true && !Number.isInteger(value))) {
     return fail([issue('not-a-number', `--${name}`, { got: text })]);
   }
   if (value < limits.min) return fail([issue('too-small', `--${name}`, { got: value, limit: limits.min })]);

@@ -1,16 +1,19 @@
 import { readFileSync, writeFileSync, writeSync } from 'node:fs';
-import { fail, issue, issueText, ok, type Result } from '../core';
+import { decodeText, fail, issue, issueText, ok, type Result } from '../core';
 import { COMMANDS } from './commands';
 import { parseOptions } from './options';
 
 const EXIT = { done: 0, ourFault: 1, badInput: 2 } as const;
 
 function readText(name: string): Result<string> {
+  let bytes: Uint8Array;
   try {
-    return ok(readFileSync(name === '-' ? 0 : name, 'utf8'));
+    bytes = readFileSync(name === '-' ? 0 : name);
   } catch {
     return fail([issue('no-such-file', name, { got: name })]);
   }
+  const decoded = decodeText(bytes);
+  return decoded.ok ? ok(decoded.value.text) : fail(decoded.issues.map((found) => ({ ...found, path: name })));
 }
 
 function writeFile(name: string, bytes: Uint8Array): Result<void> {

@@ -198,16 +198,24 @@ export { checkFile, type FileReport } from './formats/check';
 export { csvTemplate, writeBoxCsv } from './formats/box-csv/write';
 export { COLUMNS, type Column } from './formats/box-csv/columns-table';
 export { CSV_LIMITS, readBoxCsv, type TrayParts } from './formats/box-csv/read';
-export { readJson, readPanderoJson, type PanderoFile } from './formats/pandero-json/read';
-export { writeBackup, writeBox, writeTickets } from './formats/pandero-json/write';
+export { asideSchema, setAside, type Aside, type ReadHow } from './formats/aside';
+export { decodeText, type Decoded, type Encoding } from './formats/decode';
+export { sniff, type Sniffed } from './formats/sniff';
+export { oneLine } from './messages/one-line';
+export { readJson, readPanderoJson, type PanderoFile, type ReadFile } from './formats/pandero-json/read';
+export { backupPieces, writeBackup, writeBox, writeTickets } from './formats/pandero-json/write';
 export {
   BACKUP_VERSION,
   JSON_KINDS,
+  JSON_LIMIT_CHARS,
   keptWaterSchema,
+  SCREEN_LIMITS,
+  screenSchema,
   settingsSchema,
   type Backup,
   type JsonKind,
   type KeptWater,
+  type MeasuredScreen,
   type Settings,
   type TicketsFile,
 } from './formats/pandero-json/format';

@@ -1,5 +1,6 @@
 import type * as z from 'zod/mini';
 import { fail, issue, ok, type Issue, type Result } from './result';
+import { parseNumber } from './units/fraction';
 
 type Raw = z.core.$ZodIssue;
 
@@ -15,10 +16,19 @@ function valueAt(input: unknown, path: readonly PropertyKey[]): unknown {
   return at;
 }
 
+/** Letters of a value that are shown. */
+const SHOWN = 40;
+
 const shortValue = (value: unknown): string => {
   const text = typeof value === 'string' ? value : (JSON.stringify(value) ?? 'nothing');
-  return text.length > 40 ? `${text.slice(0, 40)}…` : text;
+  return text.length > SHOWN ? `${[...text.slice(0, SHOWN + 1)].slice(0, SHOWN).join('')}…` : text;
 };
+
+/** What stands where a number belongs; text that reads as one is told so. */
+function noNumber(value: unknown): Issue['data'] {
+  const reads = typeof value === 'string' ? parseNumber(value) : null;
+  return { got: shortValue(value), in: 'json', ...(reads === null ? {} : { reads: Math.round(reads * 1e6) / 1e6 }) };
+}
 
 function issuesOf(raw: Raw, input: unknown): Issue[] {
   const path = pathText(raw.path);
@@ -27,7 +37,7 @@ function issuesOf(raw: Raw, input: unknown): Issue[] {
   switch (raw.code) {
     case 'invalid_type':
       if (value === undefined) return [issue('missing', path, { expected: raw.expected })];
-      if (raw.expected === 'number') return [issue('not-a-number', path, { got })];
+      if (raw.expected === 'number') return [issue('not-a-number', path, noNumber(value))];
       return [issue('wrong-type', path, { expected: raw.expected, got })];
     case 'too_small':
       return [issue('too-small', path, { got, limit: Number(raw.minimum) })];

@@ -2,10 +2,11 @@ import { partCount, TRAYS } from '../rig/box';
 import type { Issue } from '../result';
 import { readBoxCsv } from './box-csv/read';
 import { readPanderoJson } from './pandero-json/read';
+import { sniff } from './sniff';
 
 /** What a file is, how much it holds, and every problem in it. */
 export interface FileReport {
-  readonly format: 'json' | 'csv';
+  readonly format: 'json' | 'csv' | 'foreign';
   readonly kind: string | null;
   readonly counts: Readonly<Record<string, number>>;
   readonly issues: readonly Issue[];
@@ -27,7 +28,13 @@ function countsOf(file: Known): Record<string, number> {
     case 'tickets':
       return { tickets: file.value.tickets.length };
     case 'backup':
-      return { parts: partCount(file.value.box), tickets: file.value.tickets.length };
+      return {
+        waters: file.value.waters.length,
+        parts: partCount(file.value.box),
+        tickets: file.value.tickets.length,
+        builds: file.value.builds.length,
+        setAside: file.value.setAside.length,
+      };
     case 'water':
       return { cover: file.value.cover.length };
     case 'rig':
@@ -42,9 +49,10 @@ function countsOf(file: Known): Record<string, number> {
  * @param text  the whole file
  */
 export function checkFile(text: string): FileReport {
-  if (/^\uFEFF?\s*[[{]/.test(text)) return checkJson(text);
+  const { format } = sniff(text);
+  if (format === 'json') return checkJson(text);
   const read = readBoxCsv(text);
-  if (!read.ok) return { format: 'csv', kind: null, counts: {}, issues: read.issues, notes: [] };
+  if (!read.ok) return { format, kind: null, counts: {}, issues: read.issues, notes: [] };
   const { tray, notes } = read.value;
   return { format: 'csv', kind: tray, counts: { [tray]: read.value.parts.length }, issues: [], notes };
 }

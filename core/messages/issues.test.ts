@@ -31,7 +31,25 @@ const EXAMPLES: Readonly<Record<IssueCode, Issue['data']>> = {
   'looks-like-a-date': { got: '3-Aug' },
   'mass-contradicts-size': { measuredG: 25, computedG: 9.2 },
   'same-as-another': { got: 'line 3' },
-  'does-not-fit': { got: 'the disk is full' },
+  'too-deep': { limit: 64 },
+  'duplicate-key': {},
+  'not-read-yet': { got: 'a GPX file' },
+  'not-text': { got: 'a picture' },
+  'read-as-latin-1': {},
+  'no-room': {},
+  'store-blocked': {},
+  'store-newer': {},
+  'store-deleted': {},
+  'store-closed': {},
+  'store-unavailable': { got: 'SecurityError' },
+  'store-broken': { got: 'UnknownError' },
+  'cannot-be-stored': { got: 'DataCloneError' },
+  'backup-differs': { got: 'tickets' },
+  'worker-silent': { got: 'Ranking' },
+  'worker-missing': { got: 'Ranking' },
+  'our-fault': { got: 'x' },
+  'takes-no-value': { got: 'yes' },
+  'too-many-kept': { got: 1001, limit: 1000, what: 'builds' },
   'no-value': {},
   'unknown-command': { got: 'sing', allowed: 'advise rig' },
   'unknown-option': { allowed: '--water --box' },
@@ -53,6 +71,30 @@ describe('wording of problems', () => {
     for (const value of Object.values(data)) {
       for (const word of String(value).split(' ')) expect(says).toContain(word);
     }
+  });
+  test.each([
+    ['a line feed', 'a\nline 9: all is well', 'a\\nline 9: all is well'],
+    ['a carriage return', 'a\rb', 'a\\rb'],
+    ['a bell and an escape', '\u0007\u001b[2J', '\\u0007\\u001b[2J'],
+    ['writing turned round', 'abc\u202edcba', 'abc\\u202edcba'],
+    ['an isolate', '\u2067x\u2069', '\\u2067x\\u2069'],
+    ['a line separator', 'a\u2028b', 'a\\u2028b'],
+    ['half a letter', 'a\ud83d', 'a\\ud83d'],
+    ['letters that hide', 'a\u200bb\u00adc', 'a\\u200bb\\u00adc'],
+    ['plain words of any script', 'ñandú 釣り 🎣', 'ñandú 釣り 🎣'],
+  ])('one problem is one line, whatever the value holds: %s', (_, value, shown) => {
+    const inValue = issueText(issue('not-one-of', 'kind', { got: value, allowed: 'a b' }));
+    const inPlace = issueText(issue('unknown-field', value));
+    for (const text of [inValue, inPlace]) {
+      expect(text).toContain(shown);
+      expect(text.split(/[\n\r\u2028\u2029]/)).toHaveLength(1);
+    }
+  });
+  test('what a file is told to write is what it accepts', () => {
+    const json = issueSays(issue('not-a-number', 'x', { got: '3/8', in: 'json', reads: 0.375 }));
+    expect(json).toBe('"3/8" is text where a number belongs. Write 0.375, without quotes.');
+    expect(issueSays(issue('not-a-number', 'x', { got: 'heavy', in: 'json' }))).not.toMatch(/3\/8|0,375/);
+    expect(issueSays(issue('not-a-number', 'x', { got: 'heavy' }))).toMatch(/3\/8/);
   });
   test('place first, as far as it is known', () => {
     expect(issuePlace(issue('missing', 'a.b'))).toBe('a.b');

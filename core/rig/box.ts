@@ -111,9 +111,11 @@ export const PART_SCHEMAS = {
   reels: reelPartSchema,
 } as const;
 
-/** Most parts a tray takes. */
-export const TRAY_LIMIT = 20_000;
-const trayOf = <T extends z.ZodMiniType>(part: T) => z._default(z.array(part).check(z.maxLength(TRAY_LIMIT)), []);
+/** Most rows a list in a file of ours may have. What a browser stores stays below it, so that every export can be read. */
+export const READ_LIMIT = 200_000;
+/** Most rows a browser stores of each kind; parts are counted a tray. */
+export const STORE_LIMITS = { parts: 40_000, waters: 5_000, tickets: 20_000, builds: 1_000, setAside: 20_000 } as const;
+const trayOf = <T extends z.ZodMiniType>(part: T) => z._default(z.array(part).check(z.maxLength(READ_LIMIT)), []);
 
 export const BOX_VERSION = 2;
 
@@ -133,7 +135,7 @@ export const boxSchema = z.strictObject({
   kept: z.exactOptional(
     z
       .array(z.strictObject({ tray: shortText(), part: z.record(z.string(), z.unknown()) }))
-      .check(z.maxLength(TRAY_LIMIT)),
+      .check(z.maxLength(READ_LIMIT)),
   ),
 });
 

@@ -143,7 +143,7 @@ describe('refusing, all or nothing, by line and column', () => {
   test('more rows or characters than it takes', () => {
     const rows = `${'casting,3/8\n'.repeat(CSV_LIMITS.rows + 1)}`;
     expect(lines(`style,weight\n${rows}`)).toEqual(['-  too-many-rows']);
-    expect(lines('x'.repeat(CSV_LIMITS.bytes + 1))).toEqual(['-  too-big-a-file']);
+    expect(lines('x'.repeat(CSV_LIMITS.chars + 1))).toEqual(['-  too-big-a-file']);
   });
   test('each problem says place, what was there and what to do', () => {
     const read = readBoxCsv('style,weight\ncasting,heavy\n');
@@ -170,6 +170,6 @@ describe('writing', () => {
   test.each(TRAYS)('the template for %s can be read and holds every column', (tray) => {
     const template = csvTemplate(tray);
     expect(parts(template).tray).toBe(tray);
-    expect(template.split('\n')[0]).toBe(COLUMNS[tray].map(({ name }) => name).join(','));
+    expect(template.split('\r\n')[0]).toBe(`\uFEFF${COLUMNS[tray].map(({ name }) => name).join(',')}`);
   });
 });

@@ -14,8 +14,10 @@ import type { IssueCode } from '../../result';
 export type Cell =
   { readonly value: unknown } | { readonly code: IssueCode; readonly data: Record<string, string | number> };
 
-/** How one kind of cell is read and written. */
+/** How one kind of cell is read and written; a unit told by the header counts where the cell names none. */
 export interface CellKind {
+  /** units a header may name, behind the column's name */
+  readonly units?: readonly string[];
   read(text: string): Cell;
   write(value: unknown): string;
 }
@@ -32,7 +34,7 @@ const notANumber = (text: string): Cell =>
   bad(looksLikeDate(text) ? 'looks-like-a-date' : 'not-a-number', { got: text.trim() });
 
 /** Spreadsheets write 3 as 2.9999999999: what is that near to a whole number is one. */
-const withoutDust = (value: number): number => (Math.abs(value - Math.round(value)) < 1e-6 ? Math.round(value) : value);
+const withoutDust = (value: number): number => (Math.abs(value - Math.round(value)) < 1e-9 ? Math.round(value) : value);
 
 /** A number with an optional unit behind it; each unit has its factor to the field's own. */
 function readWithUnit(text: string, units: Readonly<Record<string, number>>, plain: string): Cell {
@@ -40,30 +42,49 @@ function readWithUnit(text: string, units: Readonly<Record<string, number>>, pla
   const value = parseNumber(match?.[1] ?? '');
   if (value === null) return notANumber(text);
   const unit = match?.[2]?.toLowerCase() ?? '';
-  const factor = units[unit === '' ? plain : unit];
-  return factor === undefined
-    ? bad('not-one-of', { got: unit, allowed: Object.keys(units).join(' ') })
-    : { value: Math.round(value * factor * 1e6) / 1e6 };
+  const name = unit === '' ? plain : unit;
+  const factor = Object.hasOwn(units, name) ? units[name]! : undefined;
+  if (factor === undefined) return bad('not-one-of', { got: unit, allowed: Object.keys(units).join(' ') });
+  // in the field's own unit a number stays just what was written
+  return { value: factor === 1 ? value : Math.round(value * factor * 1e6) / 1e6 };
 }
 
-const OUNCES = { oz: 1, ounce: 1, ounces: 1, g: ozFromMassKg(massKgFromG(1)), gram: ozFromMassKg(massKgFromG(1)) };
+const OZ_PER_G = ozFromMassKg(massKgFromG(1));
+const OUNCES = { oz: 1, ozs: 1, ounce: 1, ounces: 1, g: OZ_PER_G, gr: OZ_PER_G, gram: OZ_PER_G, grams: OZ_PER_G };
 const MM_PER_IN = mmFromLengthM(lengthMFromIn(1));
 const MILLIMETRES = { mm: 1, cm: 10, in: MM_PER_IN, inch: MM_PER_IN, inches: MM_PER_IN, '"': MM_PER_IN };
-const GRAMS = { g: 1, gram: 1, grams: 1, oz: 1 / OUNCES.g };
+const GRAMS = { g: 1, gr: 1, gram: 1, grams: 1, oz: 1 / OZ_PER_G, ozs: 1 / OZ_PER_G };
 
-/** Writes a value as a fraction when it is one, else as a decimal. */
-function asFraction(value: number, denominator: number): string {
-  const nearest = nearestFraction(value, denominator);
-  const exact = Math.abs(nearest.whole + nearest.numerator / nearest.denominator - value) < 1e-6;
-  return exact ? fractionText(nearest) : String(Math.round(value * 1e4) / 1e4);
+/** A number without an exponent, every digit of it kept: what is read back is the same number. */
+export function digits(value: number): string {
+  const text = String(value);
+  const match = /^(-?)(\d+)(?:\.(\d+))?e([+-]\d+)$/.exec(text);
+  if (!match) return text;
+  const [, sign = '', whole = '', part = '', exponent = '0'] = match;
+  const shift = Number(exponent);
+  const all = whole + part;
+  return shift < 0
+    ? `${sign}0.${'0'.repeat(-shift - whole.length)}${all}`
+    : `${sign}${all.padEnd(whole.length + shift, '0')}`;
 }
 
-const writeOunces = (value: unknown): string => `${asFraction(Number(value), 32)} oz`;
+const asFraction = (value: number, denominator: number): string => fractionText(nearestFraction(value, denominator));
+
+/** The first wording that reads back as just this value. */
+function faithful(kind: Pick<CellKind, 'read'>, value: number, ...wordings: readonly string[]): string {
+  const same = (text: string): boolean => {
+    const cell = kind.read(text);
+    return 'value' in cell && cell.value === value;
+  };
+  return wordings.find(same) ?? wordings.at(-1)!;
+}
+
+const writeOunces = (value: unknown): string =>
+  faithful(ounces, Number(value), `${asFraction(Number(value), 32)} oz`, `${digits(Number(value))} oz`);
 
 function writeLength(value: unknown): string {
   const lengthIn = inFromLengthM(lengthMFromMm(Number(value)));
-  const text = asFraction(lengthIn, 16);
-  return text.includes('.') ? `${String(value)} mm` : `${text} in`;
+  return faithful(length, Number(value), `${asFraction(lengthIn, 16)} in`, `${digits(Number(value))} mm`);
 }
 
 const plainWord = (text: string): string =>
@@ -100,42 +121,59 @@ export const count: CellKind = {
     const value = parseNumber(text);
     return value === null ? notANumber(text) : { value: withoutDust(value) };
   },
-  write: String,
+  write: (value) => digits(Number(value)),
 };
 
 export const words: CellKind = { read: (text) => ({ value: text.trim() }), write: String };
-export const ounces: CellKind = { read: (text) => readWithUnit(text, OUNCES, 'oz'), write: writeOunces };
+export const ounces: CellKind = {
+  units: Object.keys(OUNCES),
+  read: (text) => readWithUnit(text, OUNCES, 'oz'),
+  write: writeOunces,
+};
 export const length: CellKind = {
+  units: Object.keys(MILLIMETRES),
   read: (text) => readWithUnit(text, MILLIMETRES, 'in'),
   write: writeLength,
 };
 export const grams: CellKind = {
+  units: Object.keys(GRAMS),
   read: (text) => readWithUnit(text, GRAMS, 'g'),
-  write: (value) => `${String(value)} g`,
+  write: (value) => `${digits(Number(value))} g`,
 };
 
 const MM_FROM_M = mmFromLengthM(1);
-const METRES = { m: 1, cm: 0.01, mm: 1 / MM_FROM_M, ft: lengthMFromFt(1), in: lengthMFromIn(1), "'": lengthMFromFt(1) };
+const METRES = {
+  m: 1,
+  feet: lengthMFromFt(1),
+  cm: 0.01,
+  mm: 1 / MM_FROM_M,
+  ft: lengthMFromFt(1),
+  in: lengthMFromIn(1),
+  "'": lengthMFromFt(1),
+};
 
 /** A length in metres; feet unless a unit is written. */
 export const longLength: CellKind = {
+  units: Object.keys(METRES),
   read: (text) => readWithUnit(text, METRES, 'ft'),
-  write: (value) => `${String(value)} m`,
+  write: (value) => `${digits(Number(value))} m`,
 };
 /** A thickness in millimetres unless inches are written. */
 export const thickness: CellKind = {
+  units: Object.keys(MILLIMETRES),
   read: (text) => readWithUnit(text, MILLIMETRES, 'mm'),
-  write: (value) => `${String(value)} mm`,
+  write: (value) => `${digits(Number(value))} mm`,
 };
-const POUNDS = { lb: 1, lbs: 1, '#': 1, kg: 2.204_622_6 };
+const POUNDS = { lb: 1, lbs: 1, pounds: 1, '#': 1, kg: 2.204_622_6 };
 /** A breaking load in pounds unless kilograms are written. */
 export const pounds: CellKind = {
+  units: Object.keys(POUNDS),
   read: (text) => readWithUnit(text, POUNDS, 'lb'),
-  write: (value) => `${String(value)} lb`,
+  write: (value) => `${digits(Number(value))} lb`,
 };
 
 /** A gear ratio: `7.1:1` or `7.1`. */
 export const ratio: CellKind = {
   read: (text) => count.read(text.replace(/\s*:\s*1\s*$/, '')),
-  write: (value) => `${String(value)}:1`,
+  write: (value) => `${digits(Number(value))}:1`,
 };

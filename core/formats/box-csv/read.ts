@@ -5,40 +5,31 @@ import { DEFAULT_SKIRT, STYLE_FITTINGS } from '../../rig/catalogue';
 import { parsePart, TRAYS, type AnyPart, type Tray } from '../../rig/box';
 import { massContradiction, WEIGHED_TRAYS } from '../../rig/part-mass';
 import type { HeadStyle } from '../../tackle/heads';
+import { setAside, type Aside, type ReadHow } from '../aside';
+import { sniff } from '../sniff';
 import { COLUMNS, type Column } from './columns-table';
+import { unguarded } from './formula';
+import { headingOf, trayOf, withUnit, type Heading } from './header';
 
-export const CSV_LIMITS = { bytes: 5_000_000, rows: 20_000, issuesShown: 200 } as const;
+export const CSV_LIMITS = { chars: 20_000_000, rows: 20_000 } as const;
 
 /** Colour given to a part whose cell is empty. */
 const PLAIN_COLOUR = 'green pumpkin';
 
-/** Parts read from one tray's CSV, and what was odd without being wrong. */
+/** Parts read from one tray's CSV, what was odd without being wrong, and the rows that could not be read where that was asked for. */
 export interface TrayParts {
   readonly tray: Tray;
   readonly parts: readonly AnyPart[];
   /** the line each part stood on */
   readonly lines: readonly number[];
   readonly notes: readonly Issue[];
+  readonly aside: readonly Aside[];
 }
 
 /** The separator of a header: whichever of tab, semicolon and comma it holds most of. */
 function delimiterOf(header: string): string {
   const counts = ['\t', ';', ','].map((mark) => ({ mark, count: header.split(mark).length }));
   return counts.reduce((best, next) => (next.count > best.count ? next : best)).mark;
-}
-
-const headerWord = (text: string): string =>
-  text
-    .trim()
-    .toLowerCase()
-    .replace(/[\s_-]+/g, ' ');
-
-/** The tray whose required columns a header holds. */
-function trayOf(header: readonly string[]): Tray | null {
-  return (
-    TRAYS.find((tray) => COLUMNS[tray].every(({ name, required }) => required !== true || header.includes(name))) ??
-    null
-  );
 }
 
 /** Puts a value at `outer`, `outer.inner` or `outer.0.inner`. */
@@ -106,12 +97,12 @@ function onColumn(found: Issue, columns: readonly Column[], cells: ReadonlyMap<s
 
 function readRow(
   tray: Tray,
-  header: readonly string[],
+  header: readonly Heading[],
   row: readonly string[],
   line: number,
 ): { readonly part: AnyPart | null; readonly issues: readonly Issue[]; readonly notes: readonly Issue[] } {
   const columns = COLUMNS[tray];
-  const cells = new Map(header.map((name, at) => [name, row[at] ?? '']));
+  const cells = new Map(header.map(({ name, unit }, at) => [name, withUnit(unguarded(row[at] ?? ''), unit)]));
   if (row.length > header.length && row.slice(header.length).some((cell) => cell.trim() !== '')) {
     const data = { cells: row.length, columns: header.length };
     return { part: null, issues: [issue('broken-row', '', data, line)], notes: [] };
@@ -153,26 +144,73 @@ function notesOn(tray: Tray, part: AnyPart, cells: ReadonlyMap<string, string>, 
   return notes;
 }
 
+/** A row of the file and the line it begins on: a cell in quotes may run over several. */
+interface Row {
+  readonly cells: readonly string[];
+  readonly line: number;
+}
+
+/** Rows of a text with their lines, and the lines on which a quote mark is opened and never closed. */
+function rowsOf(text: string, delimiter: string, firstLine: number): { rows: Row[]; unclosed: number[] } {
+  const newline = text.includes('\n') ? '\n' : '\r';
+  const rows: Row[] = [];
+  const unclosed: number[] = [];
+  let [line, from] = [firstLine, 0];
+  Papa.parse(text, {
+    delimiter,
+    newline,
+    skipEmptyLines: false,
+    header: false,
+    step({ data, errors, meta }) {
+      const cells = [...data];
+      // the carriage return of a line end that is written with both
+      cells[cells.length - 1] = cells.at(-1)!.replace(/\r$/, '');
+      rows.push({ cells, line });
+      if (errors.some(({ code }) => code.endsWith('Quotes'))) unclosed.push(line);
+      for (let at = text.indexOf(newline, from); at !== -1 && at < meta.cursor; at = text.indexOf(newline, from)) {
+        line++;
+        from = at + 1;
+      }
+    },
+  });
+  return { rows, unclosed };
+}
+
+const isBlank = (cells: readonly string[]): boolean => cells.every((cell) => cell.trim() === '');
+
+/** What a text says of itself before its header: blank lines, and the separator a spreadsheet was told. */
+function opening(text: string): { readonly from: number; readonly line: number; readonly delimiter: string | null } {
+  let [from, line, delimiter] = [0, 1, null as string | null];
+  for (;;) {
+    const rest = /^([^\r\n]*)(\r\n|\n|\r|$)/.exec(text.slice(from, from + 4000))!;
+    const told = /^sep=(.)\s*$/i.exec(rest[1]!);
+    if (rest[2] === '' || (!told && rest[1]!.replace(/[\s;,"]/g, '') !== '')) return { from, line, delimiter };
+    if (told) delimiter = told[1]!;
+    from += rest[0].length;
+    line++;
+  }
+}
+
 /**
  * Reads one tray of a box from CSV: comma, semicolon or tab, with or without a byte-order mark. Which tray it is shows in
- * its header. All or nothing: one bad row and nothing is returned but every problem, by line and column.
+ * its header. All or nothing, unless the rows that can be read are asked for: every problem by line and column.
+ * @param how  whether one bad row refuses the list, or is set aside
  */
-export function readBoxCsv(text: string): Result<TrayParts> {
-  if (text.length > CSV_LIMITS.bytes) {
-    return fail([issue('too-big-a-file', '', { got: text.length, limit: CSV_LIMITS.bytes })]);
+export function readBoxCsv(text: string, how: ReadHow = 'all-or-nothing'): Result<TrayParts> {
+  if (text.length > CSV_LIMITS.chars) {
+    return fail([issue('too-big-a-file', '', { got: text.length, limit: CSV_LIMITS.chars })]);
   }
   const plain = text.replace(/^\uFEFF/, '');
   if (plain.trim() === '') return fail([issue('empty-file', '')]);
-  const firstLine = plain.slice(0, plain.search(/\r|\n|$/));
-  const { data, errors } = Papa.parse(plain, {
-    delimiter: delimiterOf(firstLine),
-    skipEmptyLines: false,
-    header: false,
-  });
-  const quotes = errors.filter(({ code }) => code.endsWith('Quotes'));
-  if (quotes.length > 0) return fail(quotes.map(({ row }) => issue('broken-quotes', '', {}, (row ?? 0) + 1)));
-  const header = (data[0] ?? []).map(headerWord);
-  const tray = trayOf(header);
+  const sniffed = sniff(plain);
+  if (sniffed.format === 'foreign') return fail([issue('not-read-yet', '', { got: sniffed.name })]);
+  const { from, line: headerLine, delimiter } = opening(plain);
+  const body = plain.slice(from);
+  const firstLine = body.slice(0, body.search(/\r|\n|$/));
+  const { rows: all, unclosed } = rowsOf(body, delimiter ?? delimiterOf(firstLine), headerLine);
+  if (unclosed.length > 0) return fail(unclosed.map((line) => issue('broken-quotes', '', {}, line)));
+  const words = (all[0]?.cells ?? []).map(headingOf);
+  const tray = trayOf(words);
   if (tray === null) {
     const wanted = TRAYS.map(
       (name) =>
@@ -181,38 +219,42 @@ export function readBoxCsv(text: string): Result<TrayParts> {
           .map((c) => c.name)
           .join(', ')}`,
     );
-    return fail([issue('wrong-header', '', { got: firstLine.slice(0, 120), allowed: wanted.join('; ') }, 1)]);
+    const data = { got: firstLine.slice(0, 120), allowed: wanted.join('; ') };
+    return fail([issue('wrong-header', '', data, headerLine)]);
   }
   const known = new Set(COLUMNS[tray].map(({ name }) => name));
-  const strange = header.filter((name) => name !== '' && !known.has(name));
-  const doubled = header.filter((name, at) => name !== '' && header.indexOf(name) !== at);
+  const names = words.map(({ name }) => name);
+  const strange = names.filter((name) => name !== '' && !known.has(name));
+  const doubled = names.filter((name, at) => name !== '' && names.indexOf(name) !== at);
   if (strange.length > 0 || doubled.length > 0) {
     const allowed = [...known].join(', ');
     return fail([
-      ...strange.map((name) => issue('unknown-column', name, { allowed }, 1)),
-      ...doubled.map((name) => issue('duplicate-id', name, { got: name }, 1)),
+      ...strange.map((name) => issue('unknown-column', name, { allowed }, headerLine)),
+      ...doubled.map((name) => issue('duplicate-id', name, { got: name }, headerLine)),
     ]);
   }
-  const rows = data.slice(1);
-  const filled = rows.filter((row) => row.some((cell) => cell.trim() !== '')).length;
-  if (filled > CSV_LIMITS.rows) {
-    return fail([issue('too-many-rows', '', { got: filled, limit: CSV_LIMITS.rows })]);
+  const rows = all.slice(1).filter(({ cells }) => !isBlank(cells));
+  if (rows.length > CSV_LIMITS.rows) {
+    return fail([issue('too-many-rows', '', { got: rows.length, limit: CSV_LIMITS.rows })]);
   }
   const parts: AnyPart[] = [];
   const lines: number[] = [];
   const issues: Issue[] = [];
   const notes: Issue[] = [];
-  rows.forEach((row, at) => {
-    if (row.every((cell) => cell.trim() === '')) return;
-    const read = readRow(tray, header, row, at + 2);
+  const aside: Aside[] = [];
+  for (const { cells, line } of rows) {
+    const read = readRow(tray, words, cells, line);
     issues.push(...read.issues);
     notes.push(...read.notes);
-    if (read.part !== null) {
-      parts.push(read.part);
-      lines.push(at + 2);
+    if (read.part === null) {
+      const row = Object.fromEntries(words.map(({ name }, at) => [name, cells[at] ?? '']));
+      aside.push(setAside(tray, `line ${line}`, read.issues, row));
+      continue;
     }
-  });
-  if (issues.length > 0) return fail(issues);
-  if (parts.length === 0) return fail([issue('empty-file', '')]);
-  return ok({ tray, parts, lines, notes });
+    parts.push(read.part);
+    lines.push(line);
+  }
+  if (issues.length > 0 && how === 'all-or-nothing') return fail(issues);
+  if (parts.length === 0) return fail(issues.length > 0 ? issues : [issue('empty-file', '')]);
+  return ok({ tray, parts, lines, notes, aside });
 }

@@ -1,6 +1,10 @@
 import Papa from 'papaparse';
 import type { Box, Tray } from '../../rig/box';
 import { COLUMNS } from './columns-table';
+import { guarded } from './formula';
+
+/** Tells spreadsheets that the letters are UTF-8. */
+const BYTE_ORDER_MARK = '\uFEFF';
 
 const fieldOf = (part: unknown, field: string): unknown =>
   field.split('.').reduce<unknown>((at, name) => (at as Record<string, unknown> | null | undefined)?.[name], part);
@@ -11,15 +15,17 @@ export function writeBoxCsv(box: Box, tray: Tray): string {
   const data = box[tray].map((part) =>
     columns.map((column) => {
       const value = fieldOf(part, column.field);
-      return value === undefined || value === null ? '' : column.write(value);
+      return value === undefined || value === null ? '' : guarded(column.write(value));
     }),
   );
-  return `${Papa.unparse({ fields: columns.map(({ name }) => name), data }, { newline: '\n' })}\n`;
+  const fields = columns.map(({ name }) => name);
+  return `${BYTE_ORDER_MARK}${Papa.unparse({ fields, data }, { newline: '\r\n' })}\r\n`;
 }
 
 /** A header with one example row: what to fill in. */
 export function csvTemplate(tray: Tray): string {
   const columns = COLUMNS[tray];
   const fields = columns.map(({ name }) => name);
-  return `${Papa.unparse({ fields, data: [columns.map(({ example }) => example)] }, { newline: '\n' })}\n`;
+  const data = [columns.map(({ example }) => example)];
+  return `${BYTE_ORDER_MARK}${Papa.unparse({ fields, data }, { newline: '\r\n' })}\r\n`;
 }

@@ -1,18 +1,22 @@
 import * as z from 'zod/mini';
-import { BOX_VERSION, boxSchema, upgradeBox } from '../../rig/box';
+import { BOX_VERSION, boxSchema, PART_SCHEMAS, READ_LIMIT, TRAYS, upgradeBox } from '../../rig/box';
 import { buildSchema } from '../../bench/build';
 import { planSchema } from '../../motion/plan';
-import { rigSchema, shortText } from '../../rig/schema';
+import { PART_LIMITS, rigSchema, shortText, within } from '../../rig/schema';
 import { ticketSchema } from '../../ticket/schema';
 import { waterSchema } from '../../water/schema';
+import { asideSchema } from '../aside';
 
 export const TICKETS_VERSION = 1;
-export const BACKUP_VERSION = 3;
+export const BACKUP_VERSION = 4;
+
+/** A list in a file: it takes at least as many rows as a browser stores. */
+const listOf = <T extends z.ZodMiniType>(row: T): z.ZodMiniArray<T> => z.array(row).check(z.maxLength(READ_LIMIT));
 
 export const ticketsFileSchema = z.strictObject({
   kind: z.literal('tickets'),
   version: z.literal(TICKETS_VERSION),
-  tickets: z.array(ticketSchema).check(z.maxLength(20_000)),
+  tickets: listOf(ticketSchema),
 });
 
 /** Settings that travel with a backup. */
@@ -32,59 +36,108 @@ export const keptWaterSchema = z.strictObject({
 });
 export type KeptWater = z.infer<typeof keptWaterSchema>;
 
+/** What a screen can be, CSS pixels a millimetre: beyond it a slider was dragged by mistake. */
+export const SCREEN_LIMITS = { min: 1.5, max: 12 } as const;
+
+/** How large a millimetre is on a screen, and which screen that was: on another it says nothing. */
+export const screenSchema = z.strictObject({
+  pxPerMm: within(SCREEN_LIMITS),
+  widthPx: z.number(),
+  heightPx: z.number(),
+  ratio: z.number(),
+});
+export type MeasuredScreen = z.infer<typeof screenSchema>;
+
 /** Everything this browser holds, in one file. */
 export const backupSchema = z.strictObject({
   kind: z.literal('backup'),
   version: z.literal(BACKUP_VERSION),
   madeAt: z.iso.datetime(),
   settings: settingsSchema,
-  waters: z.array(keptWaterSchema).check(z.maxLength(5000)),
+  waters: listOf(keptWaterSchema),
   /** id of the water at hand */
   atHand: z.nullable(shortText()),
   box: boxSchema,
-  tickets: z.array(ticketSchema).check(z.maxLength(20_000)),
-  builds: z.array(buildSchema).check(z.maxLength(2000)),
+  tickets: listOf(ticketSchema),
+  builds: listOf(buildSchema),
   /** id of the build on the bench */
   onBench: z.nullable(shortText()),
+  screen: z.nullable(screenSchema),
+  /** rows that could not be read, as they came */
+  setAside: listOf(asideSchema),
 });
 
 export type TicketsFile = z.infer<typeof ticketsFileSchema>;
 export type Backup = z.infer<typeof backupSchema>;
 
-/** A backup of version 1 held one water without a place, one of version 2 no builds. */
+/** Version 1 held one water without a place, 2 no builds, 3 neither a screen nor rows set aside. */
 export function upgradeBackup(old: unknown): unknown {
   if (typeof old !== 'object' || old === null) return old;
   const { version } = old as { version?: unknown };
-  if (version === 2) return { ...old, version: BACKUP_VERSION, builds: [], onBench: null };
+  const since4 = { version: BACKUP_VERSION, screen: null, setAside: [] };
+  if (version === 3) return { ...old, ...since4 };
+  if (version === 2) return { ...old, builds: [], onBench: null, ...since4 };
   if (version !== 1) return old;
   const { water, box, ...rest } = old as Record<string, unknown>;
   const waters = water === null || water === undefined ? [] : [{ id: 'current', place: '', day: null, water }];
   return {
     ...rest,
-    version: BACKUP_VERSION,
     waters,
     atHand: waters.length > 0 ? 'current' : null,
     box: upgradeBox(box),
     builds: [],
     onBench: null,
+    ...since4,
   };
 }
 
 const asItIs = (value: unknown): unknown => value;
 
+/** A list of rows inside a file: where it stands, what each must be, and the field by which no two may be alike. */
+export interface RowList {
+  readonly path: readonly string[];
+  readonly row: z.ZodMiniType;
+  readonly id: string | null;
+}
+
+const trayLists = (...before: string[]): RowList[] =>
+  TRAYS.map((tray) => ({ path: [...before, tray], row: PART_SCHEMAS[tray] as z.ZodMiniType, id: null }));
+const TICKET_LIST: RowList = { path: ['tickets'], row: ticketSchema, id: 'id' };
+
 /**
  * Our own JSON files by kind; waters, rigs and plans carry no kind and are told by their fields. `upgrade` turns older versions into
- * the one read here.
+ * the one read here, `lists` are the rows that can be set aside one by one.
  */
 export const JSON_KINDS = {
-  box: { schema: boxSchema, version: BOX_VERSION, title: 'a box', upgrade: upgradeBox },
-  tickets: { schema: ticketsFileSchema, version: TICKETS_VERSION, title: 'tickets', upgrade: asItIs },
-  backup: { schema: backupSchema, version: BACKUP_VERSION, title: 'a full backup', upgrade: upgradeBackup },
-  water: { schema: waterSchema, version: null, title: 'a water', upgrade: asItIs },
-  rig: { schema: rigSchema, version: null, title: 'a rig', upgrade: asItIs },
-  plan: { schema: planSchema, version: null, title: 'a retrieve plan', upgrade: asItIs },
+  box: { schema: boxSchema, version: BOX_VERSION, title: 'a box', upgrade: upgradeBox, lists: trayLists() },
+  tickets: {
+    schema: ticketsFileSchema,
+    version: TICKETS_VERSION,
+    title: 'tickets',
+    upgrade: asItIs,
+    lists: [TICKET_LIST],
+  },
+  backup: {
+    schema: backupSchema,
+    version: BACKUP_VERSION,
+    title: 'a full backup',
+    upgrade: upgradeBackup,
+    lists: [
+      { path: ['waters'], row: keptWaterSchema, id: 'id' },
+      ...trayLists('box'),
+      TICKET_LIST,
+      { path: ['builds'], row: buildSchema, id: 'id' },
+    ] as RowList[],
+  },
+  water: { schema: waterSchema, version: null, title: 'a water', upgrade: asItIs, lists: [] as RowList[] },
+  rig: { schema: rigSchema, version: null, title: 'a rig', upgrade: asItIs, lists: [] as RowList[] },
+  plan: { schema: planSchema, version: null, title: 'a retrieve plan', upgrade: asItIs, lists: [] as RowList[] },
 } as const;
 
 export type JsonKind = keyof typeof JSON_KINDS;
 
-export const JSON_LIMIT_BYTES = 20_000_000;
+/** Longest file that is read, characters: more than everything a browser may store comes to, and what a machine still holds as one text. */
+export const JSON_LIMIT_CHARS = 500_000_000;
+
+/** Longest text of a name or label, so that whoever stores one knows. */
+export const TEXT_LIMIT = PART_LIMITS.text;

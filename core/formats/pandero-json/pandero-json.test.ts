@@ -9,7 +9,7 @@ import { ticketSchema, type Ticket } from '../../ticket/schema';
 import type { Water } from '../../water/schema';
 import { parseWith } from '../../parse';
 import { checkFile } from '../check';
-import { JSON_LIMIT_BYTES, type Backup } from './format';
+import { JSON_LIMIT_CHARS, type Backup } from './format';
 import { readPanderoJson } from './read';
 import { changedBuild, startBuild } from '../../bench/build';
 import { jig } from '../../testing/fixtures/rigs';
@@ -23,7 +23,7 @@ const ticket: Ticket = makeTicket(advice.picks[0]!, NORTH_ARM, {
 });
 const backup: Backup = {
   kind: 'backup',
-  version: 3,
+  version: 4,
   madeAt: '2026-09-26T07:00:00.000Z',
   settings: { units: 'us', theme: 'light', source: 'box' },
   waters: [{ id: 'a-water', place: 'Brindle Mere', day: '2026-09-26', water: NORTH_ARM }],
@@ -38,6 +38,8 @@ const backup: Backup = {
     ),
   ],
   onBench: 'a-build',
+  screen: { pxPerMm: 4.2, widthPx: 1280, heightPx: 800, ratio: 2 },
+  setAside: [{ from: 'tickets', key: 'odd', why: ['name: is missing.'], row: { id: 'odd' } }],
 };
 const problems = (text: string): string[] => {
   const read = readPanderoJson(text);
@@ -51,7 +53,9 @@ describe('there and back', () => {
     ['backup', writeBackup(backup), backup],
     ['water', JSON.stringify(NORTH_ARM), NORTH_ARM],
     ['rig', JSON.stringify(jig()), jig()],
-  ])('%s', (kind, text, value) => expect(readPanderoJson(text)).toEqual({ ok: true, value: { kind, value } }));
+  ])('%s', (kind, text, value) =>
+    expect(readPanderoJson(text)).toEqual({ ok: true, value: { kind, value, aside: [] } }),
+  );
   test('a byte-order mark does no harm', () => expect(problems(`\uFEFF${writeBox(DEMO_BOX)}`)).toEqual([]));
 });
 
@@ -96,14 +100,21 @@ describe('older versions', () => {
     });
   });
   test('a backup of version 2 had no builds', () => {
-    const { builds: _builds, onBench: _onBench, ...rest } = backup;
+    const { builds: _builds, onBench: _onBench, screen: _screen, setAside: _setAside, ...rest } = backup;
     expect(readPanderoJson(JSON.stringify({ ...rest, version: 2 }))).toMatchObject({
       ok: true,
-      value: { value: { version: 3, builds: [], onBench: null, atHand: 'a-water' } },
+      value: { value: { version: 4, builds: [], onBench: null, screen: null, setAside: [], atHand: 'a-water' } },
+    });
+  });
+  test('a backup of version 3 knew no screen and set nothing aside', () => {
+    const { screen: _screen, setAside: _setAside, ...rest } = backup;
+    expect(readPanderoJson(JSON.stringify({ ...rest, version: 3 }))).toMatchObject({
+      ok: true,
+      value: { value: { version: 4, screen: null, setAside: [], builds: backup.builds } },
     });
   });
   test('a backup of version 1 had one water without a place', () => {
-    const { waters: _waters, atHand: _atHand, ...rest } = backup;
+    const { waters: _waters, atHand: _atHand, screen: _screen, setAside: _setAside, ...rest } = backup;
     const old = {
       ...rest,
       version: 1,
@@ -114,7 +125,7 @@ describe('older versions', () => {
       ok: true,
       value: {
         value: {
-          version: 3,
+          version: 4,
           builds: [],
           onBench: null,
           atHand: 'current',
@@ -142,7 +153,7 @@ describe('refusing', () => {
     ['a tray that is none', '{"kind": "box", "version": 2, "heads": 3}', ['1 heads wrong-type']],
   ])('%s', (_, text, expected) => expect(problems(text)).toEqual(expected));
   test('a wrong field inside is found by line and path', () => {
-    const text = writeTickets([ticket]).replace('"weightOz": 0.5', '"weightOz": "half"');
+    const text = writeTickets([ticket]).replace('"weightOz":0.5', '"weightOz":"half"');
     const line = text.split('\n').findIndex((row) => row.includes('"half"')) + 1;
     expect(problems(text)[0]).toBe(`${line} tickets[0].rig.head.weightOz not-a-number`);
   });
@@ -155,7 +166,7 @@ describe('refusing', () => {
     expect(read.ok ? '' : issueText(read.issues[0]!)).toMatch(/This file is a rig; here a box is wanted/);
   });
   test('a file too large is not even parsed', () => {
-    expect(problems(`{"kind":"box"${' '.repeat(JSON_LIMIT_BYTES)}}`)).toEqual(['-  too-big-a-file']);
+    expect(problems(`{"kind":"box"${' '.repeat(JSON_LIMIT_CHARS)}}`)).toEqual(['-  too-big-a-file']);
   });
   test('whatever is thrown at it, it answers and never throws', () => {
     fc.assert(

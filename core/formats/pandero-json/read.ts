@@ -1,41 +1,37 @@
-import { findNodeAtLocation, parse as parseTolerant, parseTree, type ParseError } from 'jsonc-parser';
+import { parse as parseTolerant, type ParseError } from 'jsonc-parser';
 import type * as z from 'zod/mini';
 import { parseWith } from '../../parse';
 import { fail, issue, ok, type Issue, type Result } from '../../result';
-import { JSON_KINDS, JSON_LIMIT_BYTES, type JsonKind } from './format';
+import { setAside, type Aside, type ReadHow } from '../aside';
+import { JSON_KINDS, JSON_LIMIT_CHARS, type JsonKind, type RowList } from './format';
+import { lineFinder, withLines } from './lines';
+import { DEPTH_LIMIT, doubledKeys, nestingOf } from './nesting';
 
 /** A file of ours, checked, and what kind it is. */
 export type PanderoFile = {
   [K in JsonKind]: { readonly kind: K; readonly value: z.infer<(typeof JSON_KINDS)[K]['schema']> };
 }[JsonKind];
 
-/** Line numbers of a text, counted from 1, looked up by offset. */
-function lineFinder(text: string): (offset: number) => number {
-  const ends: number[] = [];
-  for (let at = text.indexOf('\n'); at !== -1; at = text.indexOf('\n', at + 1)) ends.push(at);
-  return (offset) => {
-    let [low, high] = [0, ends.length];
-    while (low < high) {
-      const middle = (low + high) >> 1;
-      if (ends[middle]! < offset) low = middle + 1;
-      else high = middle;
-    }
-    return low + 1;
-  };
-}
+/** A file that was read, and the rows of it that could not be. */
+export type ReadFile = PanderoFile & { readonly aside: readonly Aside[] };
 
 /**
  * Reads JSON text.
  * @returns the value, or where it breaks: line and the column in its data
  */
 export function readJson(text: string): Result<unknown> {
-  if (text.length > JSON_LIMIT_BYTES) {
-    return fail([issue('too-big-a-file', '', { got: text.length, limit: JSON_LIMIT_BYTES })]);
+  if (text.length > JSON_LIMIT_CHARS) {
+    return fail([issue('too-big-a-file', '', { got: text.length, limit: JSON_LIMIT_CHARS })]);
   }
-  const plain = text.replace(/^\uFEFF/, '');
-  if (plain.trim() === '') return fail([issue('empty-file', '')]);
+  const plain = text.charCodeAt(0) === 0xfeff ? text.slice(1) : text;
+  if (!/\S/.test(plain)) return fail([issue('empty-file', '')]);
+  const nesting = nestingOf(plain);
+  if (nesting.tooDeepAt !== null) {
+    return fail([issue('too-deep', '', { limit: DEPTH_LIMIT }, lineFinder(plain)(nesting.tooDeepAt))]);
+  }
+  let value: unknown;
   try {
-    return ok(JSON.parse(plain) as unknown);
+    value = JSON.parse(plain) as unknown;
   } catch {
     const errors: ParseError[] = [];
     parseTolerant(plain, errors, { disallowComments: true });
@@ -43,28 +39,8 @@ export function readJson(text: string): Result<unknown> {
     const column = offset - plain.lastIndexOf('\n', offset - 1);
     return fail([issue('not-json', '', { column }, lineFinder(plain)(offset))]);
   }
-}
-
-/** `rig.trailer.kind` or `cover[0].topM` as the keys of a JSON location. */
-const keysOf = (path: string): (string | number)[] =>
-  [...path.matchAll(/([^.[\]]+)|\[(\d+)\]/g)].map(([, name, index]) =>
-    index === undefined ? (name ?? '') : Number(index),
-  );
-
-/** Adds the line of each problem's field, as far as the field exists; a missing one gets the line of what should hold it. */
-export function withLines(issues: readonly Issue[], text: string): Issue[] {
-  const plain = text.replace(/^\uFEFF/, '');
-  const tree = parseTree(plain);
-  if (!tree) return [...issues];
-  const lineAt = lineFinder(plain);
-  return issues.map((found) => {
-    const keys = keysOf(found.path);
-    for (let length = keys.length; length >= 0; length--) {
-      const node = length === 0 ? tree : findNodeAtLocation(tree, keys.slice(0, length));
-      if (node) return issue(found.code, found.path, found.data, lineAt(node.offset));
-    }
-    return found;
-  });
+  const doubled = doubledKeys(plain, value, nesting.keys);
+  return doubled.length > 0 ? fail(doubled) : ok(value);
 }
 
 function kindOf(value: unknown): JsonKind | 'unknown' {
@@ -79,11 +55,71 @@ function kindOf(value: unknown): JsonKind | 'unknown' {
   return 'unknown';
 }
 
+const listAt = (value: unknown, path: readonly string[]): unknown =>
+  path.reduce<unknown>((at, key) => (at as Record<string, unknown> | null | undefined)?.[key], value);
+
+const idOf = (row: unknown, list: RowList): unknown =>
+  list.id === null ? undefined : (row as Record<string, unknown> | null | undefined)?.[list.id];
+
+/** Rows of one list that carry an id another carried before them. */
+const doubledRows = (value: unknown, lists: readonly RowList[]): Issue[] =>
+  lists.flatMap((list) => {
+    const rows = listAt(value, list.path);
+    if (list.id === null || !Array.isArray(rows)) return [];
+    const seen = new Set<unknown>();
+    return rows.flatMap((row: unknown, at) => {
+      const id = idOf(row, list);
+      if (!seen.has(id)) {
+        seen.add(id);
+        return [];
+      }
+      return [issue('duplicate-id', `${list.path.join('.')}[${at}].${list.id}`, { got: String(id) })];
+    });
+  });
+
+/** The same value with each list holding only the rows that can be read; the others come back beside it. */
+function withoutBadRows(
+  value: unknown,
+  lists: readonly RowList[],
+): { readonly value: unknown; readonly aside: Aside[] } {
+  const aside: Aside[] = [];
+  let whole = value;
+  for (const list of lists) {
+    const rows = listAt(whole, list.path);
+    if (!Array.isArray(rows)) continue;
+    const seen = new Set<unknown>();
+    const good = rows.filter((row: unknown, at) => {
+      const read = parseWith<unknown>(list.row, row);
+      const id = idOf(row, list);
+      const issues = !read.ok
+        ? read.issues
+        : list.id !== null && seen.has(id)
+          ? [issue('duplicate-id', list.id, { got: String(id) })]
+          : [];
+      seen.add(id);
+      if (issues.length > 0) aside.push(setAside(list.path.at(-1)!, id ?? at + 1, issues, row));
+      return issues.length === 0;
+    });
+    if (good.length < rows.length) whole = withList(whole, list.path, good);
+  }
+  return { value: whole, aside };
+}
+
+function withList(value: unknown, [key, ...rest]: readonly string[], list: readonly unknown[]): unknown {
+  const around = value as Record<string, unknown>;
+  return { ...around, [key!]: rest.length === 0 ? list : withList(around[key!], rest, list) };
+}
+
 /**
  * Recognises and checks any JSON file of ours.
  * @param wanted  kinds the caller can use; another of ours is refused by name
+ * @param how     whether one bad row refuses the file, or is set aside
  */
-export function readPanderoJson(text: string, wanted?: readonly JsonKind[]): Result<PanderoFile> {
+export function readPanderoJson(
+  text: string,
+  wanted?: readonly JsonKind[],
+  how: ReadHow = 'all-or-nothing',
+): Result<ReadFile> {
   const json = readJson(text);
   if (!json.ok) return json;
   const kind = kindOf(json.value);
@@ -95,11 +131,17 @@ export function readPanderoJson(text: string, wanted?: readonly JsonKind[]): Res
     const allowed = wanted.map((name) => JSON_KINDS[name].title).join(' or ');
     return fail([issue('wrong-kind', 'kind', { got: JSON_KINDS[kind].title, allowed }, 1)]);
   }
-  const { schema, version, upgrade } = JSON_KINDS[kind];
+  const { schema, version, upgrade, lists } = JSON_KINDS[kind];
   const stated = (json.value as { version?: unknown }).version;
   if (version !== null && typeof stated === 'number' && stated > version) {
     return fail(withLines([issue('newer-version', 'version', { got: stated, version })], text));
   }
-  const parsed = parseWith<unknown>(schema, upgrade(json.value));
-  return parsed.ok ? ok({ kind, value: parsed.value } as PanderoFile) : fail(withLines(parsed.issues, text));
+  const upgraded = upgrade(json.value);
+  const { value, aside } =
+    how === 'what-can-be-read' ? withoutBadRows(upgraded, lists) : { value: upgraded, aside: [] as Aside[] };
+  const parsed = parseWith<unknown>(schema, value);
+  if (!parsed.ok) return fail(withLines(parsed.issues, text));
+  const doubled = doubledRows(parsed.value, lists);
+  if (doubled.length > 0) return fail(withLines(doubled, text));
+  return ok({ kind, value: parsed.value, aside } as ReadFile);
 }

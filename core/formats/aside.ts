@@ -1,0 +1,30 @@
+import * as z from 'zod/mini';
+import { issueText } from '../messages/issues-en';
+import type { Issue } from '../result';
+
+/** Problems of one row that are written down; more say nothing new. */
+const WHY_LIMIT = 20;
+
+/** A row nothing here can read, kept as it came: named, with what is wrong with it, until somebody mends it or throws it away. */
+export const asideSchema = z.strictObject({
+  /** the list it stood in: a tray, `waters`, `tickets`, `builds` … */
+  from: z.string().check(z.minLength(1), z.maxLength(60)),
+  /** its key there, or the line it stood on */
+  key: z.string().check(z.maxLength(200)),
+  why: z.array(z.string().check(z.maxLength(400))).check(z.maxLength(WHY_LIMIT)),
+  row: z.unknown(),
+});
+export type Aside = z.infer<typeof asideSchema>;
+
+const short = (text: string, most: number): string => (text.length > most ? `${text.slice(0, most - 1)}…` : text);
+
+/** Sets a row aside. */
+export const setAside = (from: string, key: unknown, issues: readonly Issue[], row: unknown): Aside => ({
+  from,
+  key: short(typeof key === 'string' || typeof key === 'number' ? String(key) : '', 200),
+  why: issues.slice(0, WHY_LIMIT).map((found) => short(issueText(found), 400)),
+  row,
+});
+
+/** How a file with rows that cannot be read is taken: not at all, or without those rows. */
+export type ReadHow = 'all-or-nothing' | 'what-can-be-read';
