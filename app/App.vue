@@ -6,8 +6,10 @@ import AppNotices from './shell/AppNotices.vue';
 import { STATIONS } from './router';
 import { useKeys } from './composables/useKeys';
 import { db } from './db/database';
+import { keep } from './db/keep';
 import { loadDemoWorld } from './demo-world';
 import { useRuleCard } from './stores/handbook';
+import { useKeeping } from './stores/keeping';
 import { useNotices } from './stores/notices';
 import { useSettings } from './stores/settings';
 import { useWater } from './stores/water';
@@ -20,15 +22,23 @@ const route = useRoute();
 const settings = useSettings();
 const water = useWater();
 const notices = useNotices();
+const keeping = useKeeping();
 const ready = ref(false);
 const help = ref(false);
 
+/** Longest the first view waits for the store, ms: what is entered meanwhile is kept all the same. */
+const WAIT_MS = 1500;
+
+keeping.start();
 onMounted(async () => {
-  await Promise.all([settings.load(), water.load()]);
+  const loaded = Promise.all([settings.load(), water.load()]);
+  await Promise.race([loaded, new Promise((resolve) => setTimeout(resolve, WAIT_MS))]);
   ready.value = true;
+  await loaded;
   await router.isReady();
   if (route.query['world'] === 'brindle-mere') {
-    if ((await db.parts.count().catch(() => 1)) === 0) {
+    const count = await keep(() => db.parts.count());
+    if (count.ok && count.value === 0) {
       const filled = await loadDemoWorld();
       if (!filled.ok) notices.complain(filled.issues);
     }

@@ -29,7 +29,7 @@ export function preloadStations(): void {
       import('./stations/tickets/TicketPage.vue'),
       import('./parts/FileImport.vue'),
       import('./stations/box/ImportPreview.vue'),
-      import('./parts/export-all'),
+      import('./files/back-up'),
       import('./shell/ClearDialog.vue'),
       import('./shell/AppHelp.vue'),
       import('./shell/RuleCard.vue'),
@@ -38,7 +38,9 @@ export function preloadStations(): void {
       import('./shell/AppSnackbar.vue'),
       import('../demo/brindle-mere'),
       import('./workers/ask-gaps').then(({ preloadGaps }) => preloadGaps()),
-      import('./workers/read-file').then(({ preloadFileReader }) => preloadFileReader()),
+      import('./files/ask-files').then(({ preloadFileWorker }) => preloadFileWorker()),
+      import('./shell/StoreDialog.vue'),
+      import('./shell/AsideDialog.vue'),
     ]);
   };
   setTimeout(() => void fetchAll(), AFTER_MS);

@@ -169,6 +169,7 @@ export * from './bench/compare';
 export * from './bench/cut-list';
 export * from './bench/tuning';
 export * from './bench/build';
+export { mergeBuilds } from './bench/merge-builds';
 export { faultPlace } from './bench/fault-places';
 export type { PointMm } from './rig/curve';
 export { hookMarks } from './rig/hook-shape';
@@ -183,6 +184,10 @@ export { cardSvg } from './bench/card/card-svg';
 export { rigHeadOn } from './rig/outline-front';
 export { trailerSheet } from './rig/trailer-sheet';
 export { ribsMm, ribsTaken } from './tackle/ribs';
+
+// keeping
+export { byField, decide, type Change, type Decision, type Meeting } from './keeping/decide';
+export { mergeFields, sameJson, type Clash, type Merged } from './keeping/merge';
 
 // scale
 export { readScaleLine, type ScaleReading, type ScaleUnit } from './scale/reading';

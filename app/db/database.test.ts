@@ -11,11 +11,14 @@ import {
   type Backup,
   type Settings,
 } from '@core';
-import { addToBox, boxOfRows, clearAll, makeBackup, restoreBackup, takeIntoBox } from './backup';
+import { addToBox, boxOfRows, takeIntoBox } from './box-rows';
+import { clearAll, makeBackup, restoreBackup, type OnScreen } from './everything';
 import { PanderoDatabase } from './database';
-import { keep } from './keep';
+import type { Pending } from './keeper';
 
 const SETTINGS: Settings = { units: 'metric', theme: 'night', source: 'box' };
+const SCREEN = { widthPx: 1280, heightPx: 800, ratio: 2 };
+const ON_SCREEN: OnScreen = { settings: SETTINGS, waiting: [], screen: SCREEN };
 const MADE_AT = '2026-09-26T07:00:00.000Z';
 const advice = advise(NORTH_ARM, DEMO_BOX, 1);
 const ticket = makeTicket(advice.picks[0]!, NORTH_ARM, { id: 't1', madeAt: MADE_AT, name: 'first' });
@@ -29,6 +32,32 @@ function fresh(): PanderoDatabase {
   return opened;
 }
 afterEach(() => opened?.close());
+
+/** Something in every table. */
+async function fill(db: PanderoDatabase): Promise<void> {
+  await addToBox(DEMO_BOX, db);
+  await db.tickets.add(ticket);
+  await db.waters.put({ key: 'a', place: 'Brindle Mere', day: '2026-09-27', at: 0, value: NORTH_ARM });
+  await db.waters.put({ key: 'b', place: 'Brindle Mere', day: null, at: 1, value: NORTH_ARM });
+  await db.settings.bulkPut([
+    { key: 'settings', value: SETTINGS },
+    { key: 'at-hand', value: 'a' },
+    { key: 'on-bench', value: 'b1' },
+    { key: 'screen', value: { ...SCREEN, pxPerMm: 4.2 } },
+  ]);
+  await db.builds.add(build);
+  await db.setAside.add({ id: 'x', at: 0, from: 'ticket', key: 'old', why: ['name: is missing.'], row: { id: 'old' } });
+}
+/** Every table as it stands; what only tells one store from another left out. */
+async function everything(db: PanderoDatabase): Promise<unknown> {
+  const tables = await Promise.all(db.tables.map(async (table) => [table.name, await table.toArray()] as const));
+  return tables.map(([name, rows]) => [
+    name,
+    (rows as Record<string, unknown>[])
+      .filter(({ key }) => key !== 'epoch' && key !== 'backed-up')
+      .map((row) => (name === 'setAside' ? { ...row, id: '' } : row)),
+  ]);
+}
 
 describe('the box in the database', () => {
   test('parts keep their order and come back as a box', async () => {
@@ -62,35 +91,75 @@ describe('the box in the database', () => {
 });
 
 describe('backup', () => {
-  test('export, clear, import: the same', async () => {
+  test('export, wipe, import: every table is the same, the measured screen too', async () => {
     const db = fresh();
-    await addToBox(DEMO_BOX, db);
-    await db.tickets.add(ticket);
-    await db.waters.put({ key: 'a', place: 'Brindle Mere', day: '2026-09-27', at: 1, value: NORTH_ARM });
-    await db.waters.put({ key: 'b', place: 'Brindle Mere', day: null, at: 2, value: NORTH_ARM });
-    await db.settings.put({ key: 'at-hand', value: 'a' });
-    await db.builds.add(build);
-    await db.settings.put({ key: 'on-bench', value: 'b1' });
-    await db.settings.put({ key: 'screen', value: 4.2 });
-    const text = writeBackup(await makeBackup(SETTINGS, MADE_AT, db));
-    await clearAll(db);
-    expect([await db.parts.count(), await db.builds.count()]).toEqual([0, 0]);
+    await fill(db);
+    const before = await everything(db);
+    const text = writeBackup(await makeBackup(ON_SCREEN, MADE_AT, db));
+    await db.delete();
+    const again = fresh();
     const read = readPanderoJson(text, ['backup']);
     if (!read.ok) throw new Error('the backup cannot be read');
-    expect((await restoreBackup(read.value.value as Backup, db)).ok).toBe(true);
-    expect(readPanderoJson(writeBackup(await makeBackup(SETTINGS, MADE_AT, db)))).toEqual(read);
-    expect((await db.settings.get('settings'))?.value).toEqual(SETTINGS);
-    expect(await db.builds.toArray()).toEqual([build]);
-    expect((await db.settings.get('on-bench'))?.value).toBe('b1');
-    // how large a millimetre is belongs to the screen, not to the data
-    expect((await db.settings.get('screen'))?.value).toBe(4.2);
+    expect((await restoreBackup(read.value.value as Backup, SCREEN, [], again)).ok).toBe(true);
+    expect(await everything(again)).toEqual(before);
+    expect(readPanderoJson(writeBackup(await makeBackup(ON_SCREEN, MADE_AT, again)))).toEqual(read);
+  });
+  test('export, clear, import: the same', async () => {
+    const db = fresh();
+    await fill(db);
+    const before = await everything(db);
+    const backup = await makeBackup(ON_SCREEN, MADE_AT, db);
+    expect((await clearAll(db)).ok).toBe(true);
+    expect([await db.parts.count(), await db.builds.count(), await db.setAside.count()]).toEqual([0, 0, 0]);
+    expect((await restoreBackup(backup, SCREEN, [], db)).ok).toBe(true);
+    expect(await everything(db)).toEqual(before);
+  });
+  test('how large a millimetre is does not come to another screen, nor over what was measured on this one', async () => {
+    const db = fresh();
+    await fill(db);
+    const backup = await makeBackup(ON_SCREEN, MADE_AT, db);
+    const other = fresh();
+    await restoreBackup(backup, { ...SCREEN, widthPx: 390 }, [], other);
+    expect(await other.settings.get('screen')).toBeUndefined();
+    await other.settings.put({ key: 'screen', value: { ...SCREEN, pxPerMm: 5 } });
+    await restoreBackup(backup, SCREEN, [], other);
+    expect((await other.settings.get('screen'))?.value).toMatchObject({ pxPerMm: 5 });
+  });
+  test('what is on the screen and not stored yet is in it', async () => {
+    const db = fresh();
+    await fill(db);
+    const waiting: Pending[] = [
+      { kind: 'ticket', key: 't1', base: ticket, row: { ...ticket, note: 'typed just now' } },
+      { kind: 'water', key: 'b', base: null, row: null },
+      { kind: 'build', key: 'b2', base: null, row: { ...build, id: 'b2' } },
+      { kind: 'setting', key: 'on-bench', base: null, row: { key: 'on-bench', value: 'b2' } },
+    ];
+    const backup = await makeBackup({ ...ON_SCREEN, waiting }, MADE_AT, db);
+    expect(backup.tickets.map(({ note }) => note)).toEqual(['typed just now']);
+    expect([backup.waters.map(({ id }) => id), backup.onBench]).toEqual([['a'], 'b2']);
+  });
+  test('a row that cannot be read is set aside in it, and the file comes back', async () => {
+    const db = fresh();
+    await fill(db);
+    await db.tickets.put({ ...ticket, id: 'odd', name: 7 } as never);
+    await db.parts.put({ id: 'bad', tray: 'heads', part: { style: 'anvil' } } as never);
+    const text = writeBackup(await makeBackup(ON_SCREEN, MADE_AT, db));
+    const read = readPanderoJson(text, ['backup']);
+    expect(read).toMatchObject({
+      ok: true,
+      value: {
+        value: {
+          setAside: [{ key: 'old' }, { from: 'part', key: 'bad' }, { from: 'ticket', key: 'odd', row: { name: 7 } }],
+        },
+      },
+    });
   });
   test('a backup that fails half way leaves everything as it was', async () => {
     const db = fresh();
     await addToBox(DEMO_BOX, db);
-    const backup = await makeBackup(SETTINGS, MADE_AT, db);
+    const backup = await makeBackup(ON_SCREEN, MADE_AT, db);
     const broken = { ...backup, tickets: [ticket, ticket] };
-    const restored = await restoreBackup(broken, db);
+    const restored = await restoreBackup(broken, SCREEN, [], db);
     expect(restored.ok).toBe(false);
     expect(await db.parts.count()).toBe(66);
     expect(await db.tickets.count()).toBe(0);
@@ -98,22 +167,7 @@ describe('backup', () => {
   test('parts in a backup are counted without their ids mattering', async () => {
     const db = fresh();
     await addToBox(DEMO_BOX, db);
-    expect(partCount((await makeBackup(SETTINGS, MADE_AT, db)).box)).toBe(66);
-  });
-});
-
-describe('when a write fails', () => {
-  test('a full disk becomes a problem with a way out, not an exception', async () => {
-    const quota = Object.assign(new Error('no room'), { name: 'QuotaExceededError' });
-    const kept = await keep(() => Promise.reject(quota));
-    expect(kept).toMatchObject({
-      ok: false,
-      issues: [{ code: 'does-not-fit', data: { got: expect.stringMatching(/full/) } }],
-    });
-  });
-  test('so does anything else, by its own message', async () => {
-    const kept = await keep(() => Promise.reject(new Error('the moon is wrong')));
-    expect(kept).toMatchObject({ issues: [{ data: { got: 'the moon is wrong' } }] });
+    expect(partCount((await makeBackup(ON_SCREEN, MADE_AT, db)).box)).toBe(66);
   });
 });
 
@@ -158,6 +212,24 @@ test('a database of version 2 opens with all it held, and builds can be laid in 
   expect(await opened.parts.toArray()).toEqual([part]);
   await opened.builds.add(build);
   expect(await opened.builds.orderBy('changedAt').toArray()).toEqual([build]);
+});
+
+test('a database of version 3 opens with all it held, and rows can be set aside in it', async () => {
+  const name = `shipped-${number++}`;
+  const shipped = new Dexie(name);
+  shipped.version(1).stores({ settings: 'key', waters: 'key', parts: 'id, tray, at', tickets: 'id, madeAt' });
+  shipped.version(2).stores({ waters: 'key, at' });
+  shipped.version(3).stores({ builds: 'id, changedAt' });
+  await shipped.table('builds').add(build);
+  await shipped.table('tickets').add(ticket);
+  await shipped.table('settings').add({ key: 'screen', value: 4.2 });
+  shipped.close();
+  opened = new PanderoDatabase(name);
+  expect([await opened.builds.toArray(), await opened.tickets.toArray()]).toEqual([[build], [ticket]]);
+  const backup = await makeBackup(ON_SCREEN, MADE_AT, opened);
+  expect(backup.screen).toEqual({ ...SCREEN, pxPerMm: 4.2 });
+  await opened.setAside.add({ id: 'x', at: 0, from: 'ticket', key: 'k', why: [], row: null });
+  expect(await opened.setAside.count()).toBe(1);
 });
 
 describe('a list taken into the box', () => {

@@ -1,5 +1,17 @@
 import Dexie, { type EntityTable, type Transaction } from 'dexie';
-import { parsePart, TRAYS, type Build, type Settings, type Ticket, type Tray, type Water } from '@core';
+import {
+  issue,
+  parsePart,
+  TRAYS,
+  type Aside,
+  type Build,
+  type MeasuredScreen,
+  type Settings,
+  type Ticket,
+  type Tray,
+  type Water,
+} from '@core';
+import { KeepError } from './cause';
 
 /** One part of the box; `part` is the shape of files without its id. Entries no tray can read are `kept` as they came. */
 export interface PartRow {
@@ -16,8 +28,12 @@ export type SettingsRow =
   | { readonly key: 'at-hand'; readonly value: string }
   /** id of the build on the bench */
   | { readonly key: 'on-bench'; readonly value: string }
-  /** CSS pixels that make a millimetre on this screen */
-  | { readonly key: 'screen'; readonly value: number };
+  /** how large a millimetre is on this screen; version 3 kept the number alone */
+  | { readonly key: 'screen'; readonly value: MeasuredScreen | number }
+  /** changes when everything is cleared or replaced: changes made before that are not written after it */
+  | { readonly key: 'epoch'; readonly value: string }
+  /** when the last backup was saved, and how many changes were written since the store was made */
+  | { readonly key: 'backed-up'; readonly value: string };
 
 /** A water by place and day; `at` tells when it was last changed, ms. */
 export interface WaterRow {
@@ -27,6 +43,22 @@ export interface WaterRow {
   readonly at: number;
   readonly value: Water;
 }
+
+/** A row that could not be read, taken out of its table so that nothing else suffers. */
+export interface AsideRow extends Aside {
+  readonly id: string;
+  /** when it was set aside, ms */
+  readonly at: number;
+}
+
+/** What is known of the store as a whole. */
+export type StoreState =
+  | 'open'
+  /** another tab holds an older state and has not let go yet */
+  | 'blocked'
+  /** a newer version of the app has opened it */
+  | 'taken-over'
+  | 'deleted';
 
 /** Version 1 kept one water without a place, and parts of later trays whatever they were. */
 async function toVersion2(transaction: Transaction): Promise<void> {
@@ -52,6 +84,12 @@ export class PanderoDatabase extends Dexie {
   parts!: EntityTable<PartRow, 'id'>;
   tickets!: EntityTable<Ticket, 'id'>;
   builds!: EntityTable<Build, 'id'>;
+  setAside!: EntityTable<AsideRow, 'id'>;
+  state: StoreState = 'open';
+  /** called before the store is handed to another tab; what is still to be written gets its chance */
+  onHandOver: () => Promise<unknown> = () => Promise.resolve();
+  /** called when the state changes */
+  onState: (state: StoreState) => void = () => undefined;
 
   constructor(name = 'pandero') {
     super(name);
@@ -63,7 +101,59 @@ export class PanderoDatabase extends Dexie {
     });
     this.version(2).stores({ waters: 'key, at' }).upgrade(toVersion2);
     this.version(3).stores({ builds: 'id, changedAt' });
+    this.version(4).stores({ setAside: 'id, at' });
+    // returning false keeps the library from warning and reopening by itself
+    this.on('blocked', () => {
+      this.is('blocked');
+      return false;
+    });
+    this.on('versionchange', ({ newVersion }) => {
+      void this.handOver(newVersion === null ? 'deleted' : 'taken-over');
+      return false;
+    });
+    // the browser closed it: its data were cleared
+    this.on('close', () => {
+      if (this.state !== 'open' || !this.isOpened) return;
+      this.is('deleted');
+      this.close({ disableAutoOpen: true });
+    });
+    this.on('ready', () => this.refuseNewer(), true);
+  }
+
+  private isOpened = false;
+
+  /** The library opens a store of any later version; what such a store means nobody here knows. */
+  private refuseNewer(): void {
+    if (Math.floor(this.backendDB().version / 10) > STORE_VERSION) {
+      throw new KeepError(issue('store-newer', ''));
+    }
+    this.isOpened = true;
+    this.is('open');
+  }
+
+  /** Lets go of the store for good, without a word. */
+  override close(how?: { disableAutoOpen: boolean }): void {
+    this.isOpened = false;
+    super.close(how);
+  }
+
+  private is(state: StoreState): void {
+    if (this.state === state) return;
+    this.state = state;
+    this.onState(state);
+  }
+
+  /** Lets go of the store: another tab waits for it. */
+  private async handOver(as: 'deleted' | 'taken-over'): Promise<void> {
+    await Promise.race([this.onHandOver(), new Promise((resolve) => setTimeout(resolve, HAND_OVER_MS))]);
+    this.is(as);
+    this.close({ disableAutoOpen: true });
   }
 }
+
+/** Version of the store this app knows. */
+export const STORE_VERSION = 4;
+/** Longest another tab is kept waiting for what is still to be written here, ms. */
+const HAND_OVER_MS = 1000;
 
 export const db = new PanderoDatabase();

@@ -1,5 +1,4 @@
-import type { Build } from '@core';
-import type { WaterRow } from './database';
+import { KIND_NAMES, type KindName, type Rows } from './kinds';
 
 /** Where notes are kept: the browser's own small store, when it gives one. Tests put another in its place. */
 export const notePlace = {
@@ -12,51 +11,131 @@ export const notePlace = {
   },
 };
 
-/** A row that was just changed, written down until the database has it. */
-export interface Journal<T> {
-  /** @returns false when there is no room or place; the database write goes on all the same */
-  note(row: T): boolean;
-  /** Forgets the note once the database has just this row. */
-  settle(row: T): void;
-  /** Forgets whatever was noted. */
-  forget(): void;
-  /** A row that was noted but never reached the database, unchecked. */
-  unsaved(): T | null;
+/** A change to one document, written down until the store has it. */
+export interface Note<K extends KindName = KindName> {
+  readonly kind: K;
+  readonly key: string;
+  readonly base: Rows[K] | null;
+  /** null where it was thrown away */
+  readonly row: Rows[K] | null;
+  /** null where the store could not be asked */
+  readonly epoch: string | null;
+}
+
+/** A note that cannot be read, as it stood. */
+export interface Rubbish {
+  readonly place: string;
+  readonly text: string;
+}
+
+const MARK = 'pandero-note';
+const VERSION = 1;
+
+/** Notes of the version before this one: one row, without what it was made from. */
+const EARLIER: Readonly<Record<string, KindName>> = {
+  'pandero-unsaved-water': 'water',
+  'pandero-unsaved-build': 'build',
+};
+
+const placeOf = (tab: string, { kind, key }: { readonly kind: KindName; readonly key: string }): string =>
+  `${MARK} ${tab} ${kind} ${key}`;
+
+const isNote = (value: unknown): value is Note & { readonly version: number } => {
+  const { version, kind, key, row, base } = (value ?? {}) as Record<string, unknown>;
+  return (
+    version === VERSION &&
+    KIND_NAMES.some((name) => name === kind) &&
+    typeof key === 'string' &&
+    typeof row === 'object' &&
+    typeof base === 'object'
+  );
+};
+
+function readNote(place: string, text: string): Note | Rubbish {
+  let value: unknown;
+  try {
+    value = JSON.parse(text);
+  } catch {
+    return { place, text };
+  }
+  const earlier = EARLIER[place];
+  if (earlier !== undefined && typeof value === 'object' && value !== null) {
+    const { key, id } = value as { readonly key?: unknown; readonly id?: unknown };
+    const own = earlier === 'water' ? key : id;
+    if (typeof own === 'string') return { kind: earlier, key: own, base: null, row: value as never, epoch: null };
+  }
+  return isNote(value) ? value : { place, text };
 }
 
 /**
- * The thing just changed, written down at once: a tab that closes in the next instant would take a database write that is still
- * under way with it. Where this browser gives no such place the database alone has to do.
+ * What was just changed, written down at once: a tab that closes in the next instant takes a database write that is still under way
+ * with it. Every tab writes its own notes; whoever starts next reads those of all.
  */
-function journal<T>(key: string): Journal<T> {
-  return {
-    note(row) {
-      try {
-        notePlace.of()?.setItem(key, JSON.stringify(row));
-        return true;
-      } catch {
-        return false;
-      }
-    },
-    settle(row) {
-      const place = notePlace.of();
-      if (place?.getItem(key) === JSON.stringify(row)) place.removeItem(key);
-    },
-    forget() {
-      notePlace.of()?.removeItem(key);
-    },
-    unsaved() {
-      const text = notePlace.of()?.getItem(key) ?? null;
-      if (text === null) return null;
-      try {
-        return JSON.parse(text) as T;
-      } catch {
-        notePlace.of()?.removeItem(key);
-        return null;
-      }
-    },
-  };
-}
+export function createJournal(tab: string) {
+  /** what was written last of each document, to tell whether a note still is about it */
+  const written = new Map<string, string>();
 
-export const waterJournal = journal<WaterRow>('pandero-unsaved-water');
-export const buildJournal = journal<Build>('pandero-unsaved-build');
+  /** @returns false when there is no room or place: the store alone has to do */
+  function note(change: Note): boolean {
+    const place = placeOf(tab, change);
+    const text = JSON.stringify({ version: VERSION, ...change });
+    try {
+      const shelf = notePlace.of();
+      if (!shelf) return false;
+      shelf.setItem(place, text);
+      written.set(place, text);
+      return true;
+    } catch {
+      return false;
+    }
+  }
+
+  /** Forgets the note of a document, unless it has been written anew since. */
+  function settle(change: Note): void {
+    const place = placeOf(tab, change);
+    const text = written.get(place);
+    if (text === undefined || text !== JSON.stringify({ version: VERSION, ...change })) return;
+    remove(place);
+    written.delete(place);
+  }
+
+  function remove(place: string): void {
+    try {
+      notePlace.of()?.removeItem(place);
+    } catch {
+      // a shelf that is gone holds nothing to forget
+    }
+  }
+
+  function places(): string[] {
+    const shelf = notePlace.of();
+    if (!shelf) return [];
+    const found = Array.from({ length: shelf.length }, (_, at) => shelf.key(at) ?? '');
+    return found.filter((place) => place.startsWith(`${MARK} `) || Object.hasOwn(EARLIER, place));
+  }
+
+  /** Notes that earlier tabs left, with their places; this tab's own are not among them. */
+  function left(): {
+    readonly notes: readonly (Note & { readonly place: string })[];
+    readonly rubbish: readonly Rubbish[];
+  } {
+    const notes: (Note & { readonly place: string })[] = [];
+    const rubbish: Rubbish[] = [];
+    for (const place of places()) {
+      if (place.startsWith(`${MARK} ${tab} `)) continue;
+      const found = readNote(place, notePlace.of()?.getItem(place) ?? '');
+      if ('text' in found) rubbish.push(found);
+      else notes.push({ ...found, place });
+    }
+    return { notes, rubbish };
+  }
+
+  /** Forgets every note of every tab: the store they were meant for was cleared or replaced. */
+  function forgetAll(): void {
+    for (const place of places()) remove(place);
+    written.clear();
+  }
+
+  return { note, settle, left, remove, forgetAll };
+}
+export type Journal = ReturnType<typeof createJournal>;

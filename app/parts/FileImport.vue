@@ -1,80 +1,99 @@
 <script setup lang="ts">
-import { defineAsyncComponent, ref, shallowRef, watch } from 'vue';
-import { fail, issue, issueText, type Issue } from '@core';
-import { addTickets, restoreBackup, takeIntoBox, type TakeMode } from '../db/backup';
-import { useBox } from '../stores/box';
-import { useBench } from '../stores/bench';
+import { computed, defineAsyncComponent, ref, shallowRef, watch } from 'vue';
+import { issueText, type Issue, type ReadHow } from '@core';
+import type { TakeMode } from '../db/box-rows';
+import { beginAnew } from '../files/after';
+import { askFiles, onScreen } from '../files/ask-files';
+import { problemLines, type Preview } from '../files/incoming';
+import { useKeeping } from '../stores/keeping';
 import { useNotices } from '../stores/notices';
-import { useSettings } from '../stores/settings';
-import { useWater } from '../stores/water';
-import { readFile } from '../workers/read-file';
-import type { Incoming } from './file-import';
 
-/** Choose a file, see what it would bring or every problem in it, then take it: all or nothing. */
+/** Choose a file, see what it would bring or every problem in it, then take it: all of it, or what can be read. */
 const open = defineModel<boolean>({ required: true });
 const notices = useNotices();
-const settings = useSettings();
-const water = useWater();
-const bench = useBench();
-const box = useBox();
+const keeping = useKeeping();
 const ImportPreview = defineAsyncComponent(() => import('../stations/box/ImportPreview.vue'));
 const mode = ref<TakeMode>('merge');
 
-const SHOWN_PROBLEMS = 50;
-const fileName = ref('');
-const incoming = shallowRef<Incoming | null>(null);
+const chosen = shallowRef<File | null>(null);
+const how = ref<ReadHow>('all-or-nothing');
+const incoming = shallowRef<Preview | null>(null);
 const problems = shallowRef<readonly Issue[]>([]);
 const busy = ref(false);
+const progress = ref(0);
 /** the last file chosen wins, however long an earlier one takes to read */
 let choice = 0;
 
 watch(open, () => {
   incoming.value = null;
   problems.value = [];
-  fileName.value = '';
+  chosen.value = null;
 });
 
-async function choose(chosen: File | File[] | null): Promise<void> {
-  const file = Array.isArray(chosen) ? chosen[0] : chosen;
-  const turn = ++choice;
-  incoming.value = null;
-  problems.value = [];
-  if (!file) return;
-  fileName.value = file.name;
-  const text = await file.text().catch(() => null);
-  const read = text === null ? fail([issue('no-such-file', '', { got: file.name })]) : await readFile(text, box.box);
-  if (turn !== choice) return;
-  mode.value = 'merge';
-  if (read.ok) incoming.value = read.value;
-  else problems.value = read.issues;
+async function choose(given: File | File[] | null): Promise<void> {
+  chosen.value = (Array.isArray(given) ? given[0] : given) ?? null;
+  await read('all-or-nothing');
 }
 
-/** `1 part`, `45 parts`. */
-const counted = ({ count, what }: Incoming): string => `${count} ${count === 1 ? what.slice(0, -1) : what}`;
+async function read(as: ReadHow): Promise<void> {
+  const turn = ++choice;
+  const file = chosen.value;
+  incoming.value = null;
+  problems.value = [];
+  how.value = as;
+  if (!file) return;
+  progress.value = 0;
+  const found = await askFiles({ do: 'read', file, how: as, onScreen: onScreen() }, (part) => {
+    if (turn === choice) progress.value = part;
+  });
+  if (turn !== choice) return;
+  progress.value = 1;
+  mode.value = 'merge';
+  if (found.ok) incoming.value = found.value;
+  else problems.value = found.issues;
+}
 
-function summary(file: Incoming): string {
-  if (file.what === 'parts') return `${counted(file)}, read without a problem.`;
-  if (file.what === 'tickets') return `${counted(file)}, to be added; one that is here already is replaced.`;
-  return `A full backup of ${file.backup.madeAt.slice(0, 10)}: it replaces the waters, the box, all builds and all tickets.`;
+/** Problems of single rows: the others could be taken without them. */
+const rowsOnly = computed(
+  () =>
+    how.value === 'all-or-nothing' &&
+    problems.value.length > 0 &&
+    problems.value.every(({ line, path }) => line !== undefined && /\[\d+\]|^[a-z ]+$/.test(path) && path !== 'kind'),
+);
+const listed = computed(() => problemLines(problems.value));
+
+/** `1 part`, `45 parts`. */
+const counted = ({ count, what }: Preview): string => `${count} ${count === 1 ? what.slice(0, -1) : what}`;
+
+function summary(file: Preview): string {
+  const rest = file.asideCount > 0 ? ` ${file.asideCount} of ${file.count + file.asideCount} rows set aside.` : '';
+  if (file.what === 'parts') return `${counted(file)}, read without a problem.${rest}`;
+  if (file.what === 'tickets') return `${counted(file)}, to be added; one that is here already is replaced.${rest}`;
+  return `A full backup of ${file.madeAt?.slice(0, 10)}: it replaces the waters, the box, all builds and all tickets.${rest}`;
 }
 
 async function take(): Promise<void> {
-  const file = incoming.value;
-  if (!file) return;
+  const file = chosen.value;
+  const preview = incoming.value;
+  if (!file || !preview) return;
   busy.value = true;
-  const done =
-    file.what === 'parts'
-      ? await takeIntoBox(file.parts, mode.value)
-      : file.what === 'tickets'
-        ? await addTickets(file.tickets)
-        : await restoreBackup(file.backup);
+  progress.value = 0;
+  const taken = await askFiles(
+    { do: 'take', file, how: how.value, mode: mode.value, onScreen: onScreen() },
+    (part) => (progress.value = part),
+  );
   busy.value = false;
-  if (!done.ok) {
-    problems.value = done.issues;
+  progress.value = 1;
+  if (!taken.ok) {
+    problems.value = taken.issues;
     return;
   }
-  if (file.what === 'backup') await Promise.all([settings.load(), water.load(), bench.reload()]);
-  notices.say(file.what === 'backup' ? 'The backup is back in place.' : `${counted(file)} taken in.`);
+  if (taken.value.epoch !== null) await beginAnew(taken.value.epoch);
+  const aside = taken.value.aside > 0 ? ` ${taken.value.aside} set aside: Files, “Set aside”.` : '';
+  notices.say(
+    `${preview.what === 'backup' ? 'The backup is back in place.' : `${counted(preview)} taken in.`}${aside}`,
+  );
+  keeping.somethingToLose();
   open.value = false;
 }
 </script>
@@ -85,21 +104,31 @@ async function take(): Promise<void> {
       <h2>Import a file</h2>
       <p>A box list (CSV), or a box, tickets or a backup (JSON). Nothing is taken in unless all of it is right.</p>
       <v-file-input label="File" accept=".json,.csv,.txt" prepend-icon="" @update:model-value="choose" />
+      <v-progress-linear
+        v-if="chosen && progress < 1"
+        :model-value="progress * 100"
+        aria-label="How far it is"
+        height="6"
+      />
       <p v-if="incoming" class="import__good" role="status">{{ summary(incoming) }}</p>
       <ImportPreview v-if="incoming?.what === 'parts'" v-model="mode" :diff="incoming.diff" />
-      <ul v-if="incoming?.what === 'parts' && incoming.notes.length > 0" class="import__list">
-        <li v-for="note in incoming.notes.slice(0, SHOWN_PROBLEMS)" :key="issueText(note)">{{ issueText(note) }}</li>
+      <ul v-if="incoming && incoming.asideWhy.length > 0" class="import__list" aria-label="Rows set aside">
+        <li v-for="why in incoming.asideWhy" :key="why">{{ why }}</li>
+      </ul>
+      <ul v-if="incoming && incoming.notes.length > 0" class="import__list" aria-label="What is odd">
+        <li v-for="note in incoming.notes" :key="issueText(note)">{{ issueText(note) }}</li>
       </ul>
       <div v-if="problems.length > 0" class="import__bad" role="alert">
         <p>
-          <b>{{ fileName }}</b> was not taken in:
+          <b>{{ chosen?.name }}</b> was not taken in:
           {{ problems.length === 1 ? 'one problem' : `${problems.length} problems` }}. Correct the file and choose it
           again.
         </p>
         <ul class="import__list">
-          <li v-for="(problem, index) in problems.slice(0, SHOWN_PROBLEMS)" :key="index">{{ issueText(problem) }}</li>
+          <li v-for="(line, index) in listed.lines" :key="index">{{ line }}</li>
         </ul>
-        <p v-if="problems.length > SHOWN_PROBLEMS">and {{ problems.length - SHOWN_PROBLEMS }} more.</p>
+        <p v-if="listed.count > listed.lines.length">and {{ listed.count - listed.lines.length }} more.</p>
+        <v-btn v-if="rowsOnly" @click="read('what-can-be-read')">Take what can be read, set the rest aside</v-btn>
       </div>
       <div class="import__row">
         <v-btn class="act" :disabled="!incoming" :loading="busy" @click="take">Take it in</v-btn>

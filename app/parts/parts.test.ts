@@ -12,11 +12,11 @@ import {
   type Tray,
 } from '@core';
 import { DEMO_BOX, NORTH_ARM } from '../../demo/brindle-mere';
-import { boxOfRows, rowsOfBox } from '../db/backup';
+import { boxOfRows, rowsOfBox } from '../db/box-rows';
 import { isMissingPart } from '../missing-part';
 import { colourHint, partLine, quantityText } from '../stations/box/part-text';
 import type { PartRow } from '../db/database';
-import { readIncoming } from './file-import';
+import { readIncoming } from '../files/incoming';
 import { tintOf } from './tint';
 import { placeOf } from './want-scale';
 

@@ -4,22 +4,38 @@ import { defineAsyncComponent, ref } from 'vue';
 /** Everything in and out by file. What it opens is loaded when it is first asked for: the first view does without. */
 const FilesMenu = defineAsyncComponent(() => import('./FilesMenu.vue'));
 const ClearDialog = defineAsyncComponent(() => import('./ClearDialog.vue'));
+const StoreDialog = defineAsyncComponent(() => import('./StoreDialog.vue'));
+const AsideDialog = defineAsyncComponent(() => import('./AsideDialog.vue'));
 const FileImport = defineAsyncComponent(() => import('../parts/FileImport.vue'));
 const menu = ref(false);
 const asked = ref(false);
 const importing = ref(false);
 const clearing = ref(false);
+const store = ref(false);
+const aside = ref(false);
+/** share of a backup that is written and read back; null while none is under way */
+const saving = ref<number | null>(null);
 
 function toggle(): void {
   asked.value = true;
   menu.value = !menu.value;
 }
 
-const exportAll = async (): Promise<void> => (await import('../parts/export-all')).exportAll();
+async function exportAll(): Promise<void> {
+  if (saving.value !== null) return;
+  saving.value = 0;
+  try {
+    await (await import('../files/back-up')).exportAll((part) => (saving.value = part));
+  } finally {
+    saving.value = null;
+  }
+}
 </script>
 
 <template>
-  <v-btn id="files-button" variant="text" aria-haspopup="menu" :aria-expanded="menu" @click="toggle">Files</v-btn>
+  <v-btn id="files-button" variant="text" aria-haspopup="menu" :aria-expanded="menu" @click="toggle">
+    {{ saving === null ? 'Files' : `Saving ${Math.round(100 * saving)} %` }}
+  </v-btn>
   <FilesMenu
     v-if="asked"
     v-model="menu"
@@ -27,7 +43,11 @@ const exportAll = async (): Promise<void> => (await import('../parts/export-all'
     @export="exportAll"
     @import="importing = true"
     @clear="clearing = true"
+    @store="store = true"
+    @aside="aside = true"
   />
   <FileImport v-if="importing" v-model="importing" />
   <ClearDialog v-if="clearing" v-model="clearing" @export="exportAll" />
+  <StoreDialog v-if="store" v-model="store" @export="exportAll" />
+  <AsideDialog v-if="aside" v-model="aside" />
 </template>

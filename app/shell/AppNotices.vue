@@ -9,7 +9,12 @@ const notices = useNotices();
 <template>
   <section v-if="notices.problems.length > 0" class="problems no-print" role="alert" aria-label="Problems">
     <ul>
-      <li v-for="line in notices.problems" :key="line">{{ line }}</li>
+      <li v-for="problem in notices.problems" :key="problem.text">
+        {{ problem.text }}
+        <v-btn v-if="problem.action" class="problems__act" @click="notices.act(problem)">{{
+          problem.action.label
+        }}</v-btn>
+      </li>
     </ul>
     <v-btn @click="notices.settle()">Understood</v-btn>
   </section>
@@ -28,5 +33,12 @@ const notices = useNotices();
 }
 .problems ul {
   list-style: none;
+  min-width: 0;
+}
+.problems li + li {
+  margin-top: 8px;
+}
+.problems__act {
+  margin-left: 8px;
 }
 </style>

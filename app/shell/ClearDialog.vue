@@ -1,29 +1,38 @@
 <script setup lang="ts">
-import { clearAll, restoreBackup } from '../db/backup';
-import { backupNow } from '../parts/export-all';
-import { useBench } from '../stores/bench';
+import { issueText, type Issue } from '@core';
+import { clearAll } from '../db/everything';
+import { beginAnew } from '../files/after';
+import { askFiles, onScreen } from '../files/ask-files';
+import { backUp } from '../files/back-up';
 import { useNotices } from '../stores/notices';
-import { useWater } from '../stores/water';
 
 /** Asks before everything goes, and can bring it back. */
 const open = defineModel<boolean>({ required: true });
 defineEmits<{ export: [] }>();
 const notices = useNotices();
-const water = useWater();
-const bench = useBench();
 
 async function clear(): Promise<void> {
   open.value = false;
-  const before = await backupNow();
+  const before = await backUp();
+  if (before.ok) return clearNow(before.value.blob);
+  const why = before.issues.map((found: Issue) => issueText(found)).join(' ');
+  notices.raise({
+    text: `Nothing was cleared, since it could not be brought back again. ${why}`,
+    action: { label: 'Clear all the same', run: () => void clearNow(null) },
+  });
+}
+
+async function clearNow(before: Blob | null): Promise<void> {
   const cleared = await clearAll();
   if (!cleared.ok) return notices.complain(cleared.issues);
-  await Promise.all([water.load(), bench.reload()]);
-  notices.say('Water, box, builds and tickets are cleared.', async () => {
-    if (!before.ok) return notices.complain(before.issues);
-    const back = await restoreBackup(before.value);
-    if (!back.ok) notices.complain(back.issues);
-    await Promise.all([water.load(), bench.reload()]);
-  });
+  await beginAnew(cleared.value);
+  notices.say('Water, box, builds and tickets are cleared.', before ? () => bringBack(before) : undefined);
+}
+
+async function bringBack(file: Blob): Promise<void> {
+  const back = await askFiles({ do: 'take', file, how: 'all-or-nothing', mode: 'add', onScreen: onScreen() });
+  if (!back.ok) return notices.complain(back.issues);
+  if (back.value.epoch !== null) await beginAnew(back.value.epoch);
 }
 </script>
 

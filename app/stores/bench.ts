@@ -8,11 +8,11 @@ import {
   changeEffects,
   judgeRig,
   keptVersion,
-  makeTicket,
   measureBuild,
   parseWith,
   redone,
   rigTitle,
+  sameJson,
   startBuild,
   undone,
   usualSpeedMps,
@@ -20,15 +20,18 @@ import {
   type ChangeEffect,
   type Edited,
   type EditId,
-  type Result,
   type Rig,
 } from '@core';
 import { useLiveRows } from '../composables/useLiveRows';
-import { db } from '../db/database';
-import { buildJournal } from '../db/journal';
+import { useFollowed } from '../composables/useFollowed';
+import { db, type SettingsRow } from '../db/database';
 import { keep } from '../db/keep';
+import { keeper } from '../db/our-keeper';
+import { newId } from '../new-id';
+import { useKeeping } from './keeping';
 import { useNotices } from './notices';
 import { useSettings } from './settings';
+import { useTickets } from './tickets';
 import { useWater } from './water';
 
 /** What a version is compared with when none was kept: the rig as it came. */
@@ -51,7 +54,17 @@ export const useBench = defineStore('bench', () => {
   const against = ref(AS_IT_CAME);
   /** what the last change did by itself */
   const effects = shallowRef<readonly ChangeEffect[]>([]);
-  const { rows: all, ready } = useLiveRows(() => db.builds.orderBy('changedAt').reverse().toArray());
+  const { rows: all, ready } = useLiveRows(
+    'build',
+    () => db.builds.orderBy('changedAt').reverse().toArray(),
+    (a, b) => b.changedAt.localeCompare(a.changedAt),
+  );
+  const tickets = useTickets();
+  const keeping = useKeeping();
+  /** the build as it was read or stored last: what the next change is made of */
+  let stored: Build | null = null;
+  /** what the store knows of which build lies here */
+  let onBench: SettingsRow | null = null;
 
   const now = (): { at: string } => ({ at: new Date().toISOString() });
   const rig = computed(() => dragged.value ?? build.value?.rig ?? null);
@@ -76,15 +89,40 @@ export const useBench = defineStore('bench', () => {
 
   async function store(next: Build): Promise<void> {
     build.value = next;
-    buildJournal.note(next);
-    const stored = await keep(() =>
-      db.transaction('rw', db.builds, db.settings, async () => {
-        await db.builds.put(next);
-        await db.settings.put({ key: 'on-bench', value: next.id });
-      }),
-    );
-    if (stored.ok) buildJournal.settle(next);
-    else notices.complain(stored.issues);
+    if (onBench?.key !== 'on-bench' || onBench.value !== next.id) {
+      const before = onBench;
+      onBench = { key: 'on-bench', value: next.id };
+      void keeper.put('setting', onBench, before);
+    }
+    const kept = await keeper.put('build', next, stored);
+    if (!kept.ok || kept.value === null || keeper.pendingOf('build', next.id)) return;
+    takeUp(kept.value);
+  }
+
+  /** What the store holds now lies on the bench, whoever put it there. */
+  function takeUp(row: Build): void {
+    if (build.value?.id !== row.id) return;
+    stored = row;
+    if (!sameJson(build.value, row)) build.value = row;
+  }
+  useFollowed(
+    'build',
+    computed(() => build.value?.id ?? null),
+    (row) => {
+      if (row === null) {
+        if (stored !== null && stored.id === build.value?.id) clear();
+        return;
+      }
+      const isOther = stored?.id === row.id && !sameJson(build.value, row);
+      takeUp(row);
+      if (isOther) notices.say('This build was changed in the other tab.');
+    },
+  );
+  function clear(): void {
+    build.value = null;
+    stored = null;
+    letGoOf();
+    effects.value = [];
   }
 
   function lay(next: Build): void {
@@ -95,30 +133,31 @@ export const useBench = defineStore('bench', () => {
     effects.value = [];
   }
 
-  /** Brings back what lay on the bench, a change a closing tab kept from the database included. */
+  /** Brings back what lay on the bench, a change a closing tab kept from the store included. */
   async function load(): Promise<void> {
     if (loaded.value) return;
-    const stored = await keep(async () => {
-      const at = await db.settings.get('on-bench');
-      return at?.key === 'on-bench' ? await db.builds.get(at.value) : undefined;
+    const found = await keep(async () => {
+      const pointer = keeper.pendingOf('setting', 'on-bench')?.row ?? (await db.settings.get('on-bench')) ?? null;
+      if (pointer?.key !== 'on-bench') return { pointer, row: null };
+      const waiting = keeper.pendingOf('build', pointer.value);
+      return { pointer, row: waiting ? waiting.row : ((await db.builds.get(pointer.value)) ?? null) };
     });
+    if (loaded.value) return;
     loaded.value = true;
-    if (!stored.ok) return notices.complain(stored.issues);
-    const unsaved = buildJournal.unsaved();
-    const found = unsaved ?? stored.value;
-    if (!found) return;
-    const parsed = parseWith(buildSchema, found);
-    if (!parsed.ok) return notices.complain(parsed.issues);
-    lay(parsed.value);
-    if (unsaved) await store(parsed.value);
+    if (!found.ok) return notices.complain(found.issues);
+    onBench = found.value.pointer;
+    const { row } = found.value;
+    if (!row) return;
+    const parsed = parseWith(buildSchema, row);
+    if (!parsed.ok) return void keeping.setRowsAside([{ kind: 'build', row, issues: parsed.issues }]);
+    stored = row;
+    lay(row);
   }
 
   /** Looks again what lies on the bench: everything was cleared, or another store put in its place. */
   async function reload(): Promise<void> {
-    buildJournal.forget();
-    build.value = null;
-    letGoOf();
-    effects.value = [];
+    clear();
+    onBench = null;
     loaded.value = false;
     await load();
   }
@@ -126,7 +165,8 @@ export const useBench = defineStore('bench', () => {
   /** Lays a rig on the bench as a new build. */
   async function start(from: Rig, base?: Rig): Promise<void> {
     const name = rigTitle(from, settings.units).slice(0, 60);
-    const next = startBuild(from, { ...now(), id: crypto.randomUUID(), name, ...(base ? { base } : {}) });
+    const next = startBuild(from, { ...now(), id: newId(), name, ...(base ? { base } : {}) });
+    stored = null;
     lay(next);
     loaded.value = true;
     await store(next);
@@ -134,6 +174,7 @@ export const useBench = defineStore('bench', () => {
   async function open(id: string): Promise<void> {
     const found = all.value.find((row) => row.id === id);
     if (!found) return;
+    stored = found;
     lay(found);
     await store(found);
   }
@@ -201,18 +242,17 @@ export const useBench = defineStore('bench', () => {
   }
   async function remove(id: string): Promise<void> {
     const gone = all.value.find((row) => row.id === id);
-    const removed = await keep(() => db.builds.delete(id));
-    if (!removed.ok) return notices.complain(removed.issues);
-    if (build.value?.id === id) build.value = null;
-    if (gone) notices.say('Build thrown away.', () => keep(() => db.builds.put(gone)));
+    if (!gone) return;
+    if (build.value?.id === id) clear();
+    const removed = await keeper.remove('build', gone);
+    if (!removed.ok) return;
+    notices.say('Build thrown away.', () => keeper.put('build', gone, null));
   }
   /** Writes the ticket of the build as it is. */
-  function writeTicket(): Promise<Result<string>> {
+  function writeTicket(): string {
     const { rig: current, base } = build.value!;
     const judged = { ...judgeRig(water.water, current), rank: 1, dissent: [], alike: 0 };
-    const name = rigTitle(current, settings.units).slice(0, 60);
-    const made = makeTicket(judged, water.water, { id: crypto.randomUUID(), madeAt: now().at, name, base });
-    return keep(() => db.tickets.add(made));
+    return tickets.make(judged, water.water, base);
   }
 
   return {

@@ -1,14 +1,19 @@
 import { computed } from 'vue';
 import { defineStore } from 'pinia';
 import { ok, partCount, type Box, type Result, type Tray } from '@core';
-import { addToBox, boxOfRows, type Addition } from '../db/backup';
+import { addToBox, boxOfRows, emptyTheBox, putPartsBack, type Addition } from '../db/box-rows';
 import { db, type PartRow } from '../db/database';
-import { keep } from '../db/keep';
+import { keeper } from '../db/our-keeper';
 import { useLiveRows } from '../composables/useLiveRows';
+import { newId } from '../new-id';
 
-/** What the angler owns, straight from the database. */
+/** What the angler owns, straight from the store. */
 export const useBox = defineStore('box', () => {
-  const { rows, ready, error } = useLiveRows(() => db.parts.orderBy('at').toArray());
+  const { rows, ready, error } = useLiveRows(
+    'part',
+    () => db.parts.orderBy('at').toArray(),
+    (a, b) => a.at - b.at,
+  );
   const box = computed<Box>(() => boxOfRows(rows.value));
   const count = computed(() => partCount(box.value));
   /** entries of an older box that no tray reads */
@@ -18,23 +23,32 @@ export const useBox = defineStore('box', () => {
   const add = (parts: Addition): Promise<Result<number>> => addToBox(parts);
   /** Adds one part at the end, or right behind the one it was copied from. */
   async function addOne(name: Tray, part: object): Promise<Result<PartRow>> {
-    const row: PartRow = {
-      id: crypto.randomUUID(),
-      tray: name,
-      at: (rows.value.at(-1)?.at ?? -1) + 1,
-      part: withoutId(part),
-    };
-    const added = await keep(() => db.parts.add(row));
+    const row: PartRow = { id: newId(), tray: name, at: (rows.value.at(-1)?.at ?? -1) + 1, part: withoutId(part) };
+    const added = await keeper.put('part', row, null);
     return added.ok ? ok(row) : added;
   }
   /** Puts a changed part in the place of the old one. */
   const replace = (row: PartRow, part: object): Promise<Result<unknown>> =>
-    keep(() => db.parts.put({ ...row, part: withoutId(part) }));
-  const remove = (id: string): Promise<Result<void>> => keep(() => db.parts.delete(id));
-  const putBack = (found: readonly PartRow[]): Promise<Result<unknown>> => keep(() => db.parts.bulkPut([...found]));
-  const empty = (): Promise<Result<void>> => keep(() => db.parts.clear());
+    keeper.put('part', { ...row, part: withoutId(part) }, row);
+  const remove = (row: PartRow): Promise<Result<unknown>> => keeper.remove('part', row);
+  const putBack = (row: PartRow): Promise<Result<unknown>> => keeper.put('part', row, null);
 
-  return { rows, box, count, kept, ready, error, tray, add, addOne, replace, remove, putBack, empty };
+  return {
+    rows,
+    box,
+    count,
+    kept,
+    ready,
+    error,
+    tray,
+    add,
+    addOne,
+    replace,
+    remove,
+    putBack,
+    empty: () => emptyTheBox(),
+    putAllBack: (found: readonly PartRow[]) => putPartsBack(found),
+  };
 });
 
 function withoutId(part: object): Record<string, unknown> {

@@ -8,10 +8,16 @@ export interface Notice {
   readonly undo?: () => Promise<unknown>;
 }
 
+/** Something that stays until it is read, with what can be done about it. */
+export interface Problem {
+  readonly text: string;
+  readonly action?: { readonly label: string; run(): void };
+}
+
 /** Lines that tell what just happened, and problems that stay until they are read. */
 export const useNotices = defineStore('notices', () => {
   const notice = ref<Notice | null>(null);
-  const problems = ref<readonly string[]>([]);
+  const problems = ref<readonly Problem[]>([]);
 
   function say(text: string, undo?: () => Promise<unknown>): void {
     notice.value = undo ? { text, undo } : { text };
@@ -20,10 +26,23 @@ export const useNotices = defineStore('notices', () => {
     complainIn(issues.map(issueText));
   }
   function complainIn(lines: readonly string[]): void {
-    problems.value = [...new Set([...problems.value, ...lines])];
+    for (const text of lines) raise({ text });
+  }
+  /** The same problem is said once. */
+  function raise(problem: Problem): void {
+    if (problems.value.some(({ text }) => text === problem.text)) return;
+    problems.value = [...problems.value, problem];
+  }
+  function act(problem: Problem): void {
+    takeBack(problem.text);
+    problem.action?.run();
+  }
+  /** It is so no more. */
+  function takeBack(text: string): void {
+    problems.value = problems.value.filter((one) => one.text !== text);
   }
   function settle(): void {
     problems.value = [];
   }
-  return { notice, problems, say, complain, complainIn, settle };
+  return { notice, problems, say, complain, complainIn, raise, act, takeBack, settle };
 });

@@ -1,30 +1,43 @@
 import { computed, ref } from 'vue';
 import { defineStore } from 'pinia';
-import { db } from '../db/database';
+import { SCREEN_LIMITS, type MeasuredScreen } from '@core';
+import { db, type SettingsRow } from '../db/database';
 import { keep } from '../db/keep';
+import { keeper } from '../db/our-keeper';
 import { useNotices } from './notices';
+
+export { SCREEN_LIMITS };
 
 /** CSS pixels that browsers take for a millimetre: right on few screens. */
 const NOMINAL_PX_PER_MM = 96 / 25.4;
-/** What a screen can be, px a millimetre: beyond it a slider was dragged by mistake. */
-export const SCREEN_LIMITS = { min: 1.5, max: 12 } as const;
 
-/** How large a millimetre is on this screen, measured once against a bank card; it stays with the machine. */
+/** The screen in front of us: what it measures elsewhere says nothing here. */
+export const thisScreen = (): Omit<MeasuredScreen, 'pxPerMm'> => ({
+  widthPx: globalThis.screen?.width ?? 0,
+  heightPx: globalThis.screen?.height ?? 0,
+  ratio: globalThis.devicePixelRatio ?? 1,
+});
+
+/** How large a millimetre is on this screen, measured once against a bank card; it stays with the screen. */
 export const useScreen = defineStore('screen', () => {
   const measured = ref<number | null>(null);
   const notices = useNotices();
   const pxPerMm = computed(() => measured.value ?? NOMINAL_PX_PER_MM);
+  let base: SettingsRow | null = null;
 
   async function load(): Promise<void> {
-    const stored = await keep(() => db.settings.get('screen'));
+    const waiting = keeper.pendingOf('setting', 'screen')?.row;
+    const stored = waiting ? { ok: true as const, value: waiting } : await keep(() => db.settings.get('screen'));
     if (!stored.ok) return notices.complain(stored.issues);
-    const value = stored.value?.key === 'screen' ? stored.value.value : null;
-    if (value !== null && value >= SCREEN_LIMITS.min && value <= SCREEN_LIMITS.max) measured.value = value;
+    if (stored.value?.key !== 'screen') return;
+    base = stored.value;
+    const { value } = stored.value;
+    const found = typeof value === 'number' ? value : value.pxPerMm;
+    if (found >= SCREEN_LIMITS.min && found <= SCREEN_LIMITS.max) measured.value = found;
   }
-  async function set(value: number): Promise<void> {
-    measured.value = value;
-    const stored = await keep(() => db.settings.put({ key: 'screen', value }));
-    if (!stored.ok) notices.complain(stored.issues);
+  async function set(pxPerMmNow: number): Promise<void> {
+    measured.value = pxPerMmNow;
+    await keeper.put('setting', { key: 'screen', value: { pxPerMm: pxPerMmNow, ...thisScreen() } }, base);
   }
   return { measured, pxPerMm, load, set };
 });

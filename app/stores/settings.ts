@@ -1,9 +1,11 @@
 import { ref, watch } from 'vue';
 import { defineStore } from 'pinia';
 import { useTheme } from 'vuetify';
-import { parseWith, settingsSchema, type Settings } from '@core';
-import { db } from '../db/database';
+import { parseWith, sameJson, settingsSchema, type Settings } from '@core';
+import { useFollowed } from '../composables/useFollowed';
+import { db, type SettingsRow } from '../db/database';
 import { keep } from '../db/keep';
+import { keeper } from '../db/our-keeper';
 import { useNotices } from './notices';
 
 const DEFAULTS: Settings = { units: 'us', theme: 'light', source: 'box' };
@@ -13,6 +15,7 @@ export const useSettings = defineStore('settings', () => {
   const settings = ref<Settings>(DEFAULTS);
   const notices = useNotices();
   const theme = useTheme();
+  let base: SettingsRow | null = null;
 
   watch(
     () => settings.value.theme,
@@ -20,20 +23,26 @@ export const useSettings = defineStore('settings', () => {
     { immediate: true },
   );
 
+  function take(row: SettingsRow | null | undefined): void {
+    if (row?.key !== 'settings') return;
+    const parsed = parseWith(settingsSchema, row.value);
+    if (!parsed.ok) return notices.complain(parsed.issues);
+    base = row;
+    if (!sameJson(settings.value, parsed.value)) settings.value = parsed.value;
+  }
+
   async function load(): Promise<void> {
+    const waiting = keeper.pendingOf('setting', 'settings')?.row;
+    if (waiting) return take(waiting);
     const stored = await keep(() => db.settings.get('settings'));
     if (!stored.ok) return notices.complain(stored.issues);
-    if (stored.value?.key !== 'settings') return;
-    const parsed = parseWith(settingsSchema, stored.value.value);
-    if (parsed.ok) settings.value = parsed.value;
-    else notices.complain(parsed.issues);
+    take(stored.value);
   }
+  useFollowed('setting', ref('settings'), take);
 
   async function change(part: Partial<Settings>): Promise<void> {
     settings.value = { ...settings.value, ...part };
-    const value = { ...settings.value };
-    const stored = await keep(() => db.settings.put({ key: 'settings', value }));
-    if (!stored.ok) notices.complain(stored.issues);
+    await keeper.put('setting', { key: 'settings', value: { ...settings.value } }, base);
   }
 
   const toggleUnits = (): Promise<void> => change({ units: settings.value.units === 'us' ? 'metric' : 'us' });

@@ -1,30 +1,70 @@
+import { computed, onScopeDispose, ref } from 'vue';
 import { defineStore } from 'pinia';
-import { makeTicket, rigTitle, type Pick, type Result, type Ticket, type Water } from '@core';
+import { liveQuery } from 'dexie';
+import { makeTicket, rigTitle, type Pick, type Result, type Rig, type Ticket, type Water } from '@core';
 import { db } from '../db/database';
-import { keep } from '../db/keep';
+import { keeper } from '../db/our-keeper';
 import { useLiveRows } from '../composables/useLiveRows';
+import { newId } from '../new-id';
+import { useKeeping } from './keeping';
 import { useSettings } from './settings';
-
-/** Tickets, newest first, straight from the database. */
-export const useTickets = defineStore('tickets', () => {
-  const { rows: tickets, ready, error } = useLiveRows(() => db.tickets.orderBy('madeAt').reverse().toArray());
-  const { settings } = useSettings();
-
-  async function make(pick: Pick, water: Water): Promise<Result<string>> {
-    const name = rigTitle(pick.rig, settings.units).slice(0, 60);
-    const ticket = makeTicket(pick, water, { id: crypto.randomUUID(), madeAt: new Date().toISOString(), name });
-    return keep(() => db.tickets.add(ticket));
-  }
-  const change = (id: string, part: Partial<Editable>): Promise<Result<number>> =>
-    keep(() => db.tickets.update(id, part));
-  const remove = (id: string): Promise<Result<void>> => keep(() => db.tickets.delete(id));
-  const putBack = (ticket: Ticket): Promise<Result<string>> => keep(() => db.tickets.put(ticket));
-
-  return { tickets, ready, error, make, change, remove, putBack };
-});
 
 /** What may be changed on a ticket once it is written. */
 interface Editable {
   readonly name: string;
   readonly note: string;
 }
+
+/** Tickets shown at once. */
+const PAGE = 60;
+/** Time in which the same ticket asked for twice is one finger that trembled, ms. */
+const SAME_TICKET_MS = 1500;
+
+/** Tickets, newest first, straight from the store. */
+export const useTickets = defineStore('tickets', () => {
+  /** how many are shown: the newest */
+  const most = ref(PAGE);
+  const { rows, ready, error } = useLiveRows(
+    'ticket',
+    () => db.tickets.orderBy('madeAt').reverse().limit(most.value).toArray(),
+    (a, b) => b.madeAt.localeCompare(a.madeAt),
+    most,
+  );
+  const tickets = computed(() => rows.value.slice(0, most.value));
+  const stored = ref(0);
+  const counting = liveQuery(() => db.tickets.count()).subscribe({
+    next: (count) => (stored.value = count),
+    // whoever reads the rows says what is wrong
+    error: () => undefined,
+  });
+  onScopeDispose(() => counting.unsubscribe());
+  const count = computed(() => Math.max(stored.value, rows.value.length));
+  const showMore = (): void => void (most.value += PAGE);
+  const { settings } = useSettings();
+  let last: { readonly what: string; readonly id: string; readonly atMs: number } | null = null;
+
+  /**
+   * Writes a ticket. It is on the screen and noted when this returns.
+   * @param pick  the rig and its numbers
+   * @param base  before any cut, where it was cut at the bench
+   * @returns its id
+   */
+  function make(pick: Pick, water: Water, base?: Rig): string {
+    const what = JSON.stringify([pick.rig, water, base ?? null]);
+    const atMs = performance.now();
+    if (last?.what === what && atMs - last.atMs < SAME_TICKET_MS) return last.id;
+    const name = rigTitle(pick.rig, settings.units).slice(0, 60);
+    const id = newId();
+    const made = { id, madeAt: new Date().toISOString(), name, ...(base ? { base } : {}) };
+    void keeper.put('ticket', makeTicket(pick, water, made), null);
+    useKeeping().somethingToLose();
+    last = { what, id, atMs };
+    return id;
+  }
+  const change = (ticket: Ticket, part: Partial<Editable>): Promise<Result<unknown>> =>
+    keeper.put('ticket', { ...ticket, ...part }, ticket);
+  const remove = (ticket: Ticket): Promise<Result<unknown>> => keeper.remove('ticket', ticket);
+  const putBack = (ticket: Ticket): Promise<Result<unknown>> => keeper.put('ticket', ticket, null);
+
+  return { tickets, count, showMore, ready, error, make, change, remove, putBack };
+});

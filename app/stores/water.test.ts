@@ -3,12 +3,14 @@ import { createPinia, disposePinia, getActivePinia, setActivePinia } from 'pinia
 import { DEFAULT_WATER } from '@core';
 import { NORTH_ARM } from '../../demo/brindle-mere';
 import { db } from '../db/database';
+import { keeper } from '../db/our-keeper';
 import { useNotices } from './notices';
 import { useWater } from './water';
 
 beforeEach(async () => {
   setActivePinia(createPinia());
-  await Promise.all([db.waters.clear(), db.settings.clear()]);
+  await keeper.flush();
+  await Promise.all([db.waters.clear(), db.settings.clear(), db.setAside.clear()]);
 });
 
 /** Live queries end with their store: none may still run when a test is over. */
@@ -17,8 +19,11 @@ afterEach(async () => {
   await settled();
 });
 
-const stored = async (): Promise<unknown> => (await db.waters.get('current'))?.value;
-const settled = (): Promise<void> => new Promise((resolve) => setTimeout(resolve, 20));
+const stored = async (): Promise<unknown> => (await db.waters.get(useWater().key))?.value;
+const settled = async (): Promise<void> => {
+  do await new Promise((resolve) => setTimeout(resolve, 20));
+  while (keeper.pending.size > 0);
+};
 
 describe('the water at hand', () => {
   test('starts from the default, and every change is stored at once', async () => {
@@ -59,12 +64,19 @@ describe('the water at hand', () => {
     expect('band' in store.water).toBe(false);
     expect(Object.keys((await stored()) as object)).not.toContain('band');
   });
-  test('a broken record on the disk is reported, and the default is used', async () => {
+  test('a broken record on the disk is set aside and said, and the default is used', async () => {
     await db.waters.put({ key: 'current', place: '', day: null, at: 1, value: { ...NORTH_ARM, temperatureC: 400 } });
     const store = useWater();
     await store.load();
     expect(store.water).toEqual(DEFAULT_WATER);
-    expect(useNotices().problems.join()).toMatch(/temperatureC: 400 is too large/);
+    await settled();
+    expect(
+      useNotices()
+        .problems.map(({ text }) => text)
+        .join(),
+    ).toMatch(/set aside.*temperatureC: 400 is too large/);
+    expect(await db.setAside.toArray()).toMatchObject([{ from: 'water', key: 'current', row: { key: 'current' } }]);
+    expect(await db.waters.count()).toBe(0);
   });
   test('changes in quick succession end as the last one', async () => {
     const store = useWater();
@@ -137,7 +149,7 @@ describe('notices', () => {
     const notices = useNotices();
     notices.complainIn(['a', 'b', 'a']);
     notices.complainIn(['b']);
-    expect(notices.problems).toEqual(['a', 'b']);
+    expect(notices.problems).toEqual([{ text: 'a' }, { text: 'b' }]);
     notices.settle();
     expect(notices.problems).toEqual([]);
   });

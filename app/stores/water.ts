@@ -1,10 +1,12 @@
 import { computed, ref, shallowRef } from 'vue';
 import { defineStore } from 'pinia';
-import { compileWater, DEFAULT_WATER, ok, parseWater, type Issue, type Result, type Water } from '@core';
+import { compileWater, DEFAULT_WATER, ok, parseWater, sameJson, type Issue, type Result, type Water } from '@core';
 import { useLiveRows } from '../composables/useLiveRows';
-import { db, type WaterRow } from '../db/database';
-import { waterJournal } from '../db/journal';
+import { useFollowed } from '../composables/useFollowed';
+import { db, type SettingsRow, type WaterRow } from '../db/database';
 import { keep } from '../db/keep';
+import { keeper } from '../db/our-keeper';
+import { newId } from '../new-id';
 import { useNotices } from './notices';
 
 /** Day of the calendar here, `2026-09-26`. */
@@ -20,38 +22,66 @@ function today(): string {
  */
 export const useWater = defineStore('water', () => {
   const water = shallowRef<Water>(DEFAULT_WATER);
-  const key = ref('current');
+  const key = ref(newId());
   const place = ref('');
   const day = ref<string | null>(null);
   const notices = useNotices();
   const compiled = computed(() => compileWater(water.value));
-  const { rows: all } = useLiveRows(() => db.waters.orderBy('at').reverse().toArray());
+  const { rows: all } = useLiveRows(
+    'water',
+    () => db.waters.orderBy('at').reverse().toArray(),
+    (a, b) => b.at - a.at,
+  );
+  /** the water as it was read or stored last: what the next change is made of; null where it is not stored at all */
+  let base: WaterRow | null = null;
+  /** what the store knows of which water is at hand */
+  let atHand: SettingsRow | null = null;
 
   function take(row: WaterRow): void {
     const parsed = parseWater(row.value);
     if (!parsed.ok) return notices.complain(parsed.issues);
-    water.value = parsed.value;
+    base = row;
+    if (!sameJson(water.value, parsed.value)) water.value = parsed.value;
     key.value = row.key;
     place.value = row.place;
     day.value = row.day;
   }
 
-  async function load(): Promise<void> {
+  /** A water nobody has described yet. */
+  function begin(): void {
+    base = null;
     water.value = DEFAULT_WATER;
-    [key.value, place.value, day.value] = ['current', '', null];
+    [key.value, place.value, day.value] = [newId(), '', null];
+  }
+
+  async function load(): Promise<void> {
+    begin();
+    const own = key.value;
     const stored = await keep(async () => {
-      const atHand = await db.settings.get('at-hand');
-      const named = atHand?.key === 'at-hand' ? await db.waters.get(atHand.value) : undefined;
-      return named ?? (await db.waters.orderBy('at').last());
+      const pointer = keeper.pendingOf('setting', 'at-hand')?.row ?? (await db.settings.get('at-hand')) ?? null;
+      const rows = async (at: string): Promise<WaterRow | undefined> =>
+        keeper.pendingOf('water', at)?.row ?? (await db.waters.get(at));
+      const named = pointer?.key === 'at-hand' ? await rows(pointer.value) : undefined;
+      return { pointer, row: named ?? keeper.overlaid('water', await db.waters.orderBy('at').toArray()).at(-1) };
     });
     if (!stored.ok) return notices.complain(stored.issues);
-    if (stored.value) take(stored.value);
-    // a change that a closing tab kept from the database
-    const unsaved = waterJournal.unsaved();
-    if (!unsaved || !parseWater(unsaved.value).ok) return;
-    take(unsaved);
-    await store();
+    atHand = stored.value.pointer;
+    // what was entered while the store was still being opened is a water of its own
+    if (key.value === own && base === null && keeper.pendingOf('water', own) === null && stored.value.row) {
+      take(stored.value.row);
+    }
   }
+  useFollowed('water', key, (row) => {
+    if (row === null) {
+      if (base !== null) void load();
+      return;
+    }
+    const isOther = base !== null && !sameJson({ ...base, at: 0 }, { ...row, at: 0 });
+    const shows = { key: key.value, place: place.value, day: day.value, at: 0, value: water.value };
+    const differs = !sameJson(shows, { ...row, at: 0 });
+    take(row);
+    if (isOther && differs) notices.say('This water was changed in the other tab.');
+  });
 
   /**
    * Changes some fields and stores the water at once.
@@ -75,15 +105,14 @@ export const useWater = defineStore('water', () => {
 
   async function store(): Promise<void> {
     const row = asRow();
-    waterJournal.note(row);
-    const stored = await keep(() =>
-      db.transaction('rw', db.waters, db.settings, async () => {
-        await db.waters.put(row);
-        await db.settings.put({ key: 'at-hand', value: row.key });
-      }),
-    );
-    if (stored.ok) waterJournal.settle(row);
-    else notices.complain(stored.issues);
+    if (atHand?.key !== 'at-hand' || atHand.value !== row.key) {
+      const before = atHand;
+      atHand = { key: 'at-hand', value: row.key };
+      void keeper.put('setting', atHand, before);
+    }
+    const stored = await keeper.put('water', row, base);
+    if (!stored.ok || stored.value === null || key.value !== row.key || keeper.pendingOf('water', row.key)) return;
+    take(stored.value);
   }
 
   function rename(name: { readonly place?: string; readonly day?: string | null }): void {
@@ -98,7 +127,8 @@ export const useWater = defineStore('water', () => {
    */
   async function copyForToday(): Promise<void> {
     const kept = store();
-    key.value = crypto.randomUUID();
+    base = null;
+    key.value = newId();
     day.value = today();
     await Promise.all([kept, store()]);
   }
@@ -111,12 +141,13 @@ export const useWater = defineStore('water', () => {
 
   /** Takes a water out; the one at hand gives way to the next. */
   async function remove(row: WaterRow): Promise<Result<WaterRow>> {
-    const removed = await keep(() => db.waters.delete(row.key));
-    if (!removed.ok) return removed;
-    if (row.key === key.value) await load();
-    return ok(row);
+    const isAtHand = row.key === key.value;
+    if (isAtHand) begin();
+    const removed = await keeper.remove('water', row);
+    if (isAtHand) await load();
+    return removed.ok ? ok(row) : removed;
   }
-  const putBack = (row: WaterRow): Promise<Result<unknown>> => keep(() => db.waters.put({ ...row }));
+  const putBack = (row: WaterRow): Promise<Result<unknown>> => keeper.put('water', { ...row }, null);
 
   return { water, key, place, day, all, compiled, load, change, rename, copyForToday, open, remove, putBack };
 });

@@ -1,6 +1,4 @@
-import { fillGaps, whatToBuy } from '@core';
-import type { GapsRequest } from './protocol';
+import { answerGaps, type GapsRequest } from './gaps';
+import { serve } from './serve';
 
-self.addEventListener('message', ({ data }: MessageEvent<GapsRequest>) =>
-  self.postMessage('waters' in data ? whatToBuy(data.waters, data.box, data.count) : fillGaps(data.water, data.box)),
-);
+serve((job: GapsRequest) => answerGaps(job));

@@ -25,8 +25,3 @@ export type RankReply =
   | { readonly id: number; readonly flips: readonly (readonly Flip[])[] }
   | { readonly id: number; readonly ok: false; readonly bug: string }
   | { readonly id: number; readonly cancelled: true };
-
-/** What is asked about parts that a box lacks: the fewest for one water, or the most useful single ones for many. */
-export type GapsRequest =
-  | { readonly water: Water; readonly box: Box }
-  | { readonly waters: readonly Water[]; readonly box: Box; readonly count: number };

@@ -18,12 +18,21 @@ export type Aside = z.infer<typeof asideSchema>;
 
 const short = (text: string, most: number): string => (text.length > most ? `${text.slice(0, most - 1)}…` : text);
 
+/** A row as a file can hold it: what no file can is told in words. */
+function asJson(row: unknown): unknown {
+  try {
+    return JSON.parse(JSON.stringify(row ?? null)) as unknown;
+  } catch {
+    return String(row);
+  }
+}
+
 /** Sets a row aside. */
 export const setAside = (from: string, key: unknown, issues: readonly Issue[], row: unknown): Aside => ({
   from,
   key: short(typeof key === 'string' || typeof key === 'number' ? String(key) : '', 200),
   why: issues.slice(0, WHY_LIMIT).map((found) => short(issueText(found), 400)),
-  row,
+  row: asJson(row),
 });
 
 /** How a file with rows that cannot be read is taken: not at all, or without those rows. */

@@ -2,7 +2,7 @@
 import { computed, ref } from 'vue';
 import { cardSvg, layOutCard, type BuildNumbers, type Paper, type Rig } from '@core';
 import ChoiceRow from '../../parts/ChoiceRow.vue';
-import { saveBytes, saveText } from '../../parts/save-text';
+import { saveBytes, saveText } from '../../files/save';
 import { useUnits } from '../../composables/useUnits';
 import { useNotices } from '../../stores/notices';
 

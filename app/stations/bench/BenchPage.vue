@@ -9,7 +9,6 @@ import { useNarrow } from '../../composables/useNarrow';
 import { useNextFrame } from '../../composables/useNextFrame';
 import { useUnits } from '../../composables/useUnits';
 import { useBench } from '../../stores/bench';
-import { useNotices } from '../../stores/notices';
 import { useScreen } from '../../stores/screen';
 import BenchCutList from './BenchCutList.vue';
 import BenchEmpty from './BenchEmpty.vue';
@@ -29,7 +28,6 @@ const BenchBuilds = defineAsyncComponent(() => import('./BenchBuilds.vue'));
 
 const bench = useBench();
 const screen = useScreen();
-const notices = useNotices();
 const router = useRouter();
 const ready = useNextFrame();
 /** drawing, parts, numbers and cut list come in a frame each: none of them is waited for */
@@ -80,9 +78,7 @@ watch(
 
 async function ticket(): Promise<void> {
   if (!bench.build) return;
-  const written = await bench.writeTicket();
-  if (!written.ok) return notices.complain(written.issues);
-  await router.push(`/tickets/${written.value}`);
+  await router.push(`/tickets/${bench.writeTicket()}`);
 }
 function openSteps(at: number): void {
   from.value = at;

@@ -10,7 +10,7 @@ export type TrayRow = PartRow & { readonly tray: Tray };
 import { computed, defineAsyncComponent, nextTick, ref } from 'vue';
 import { useDisplay } from 'vuetify';
 import { TRAYS, writeBox } from '@core';
-import { saveText } from '../../parts/save-text';
+import { saveText } from '../../files/save';
 import { useKeys } from '../../composables/useKeys';
 import { useUnits } from '../../composables/useUnits';
 import { fillWithDemoBox } from '../../demo-world';
@@ -57,16 +57,16 @@ function show(next: Tray): void {
 }
 async function remove(row: TrayRow): Promise<void> {
   const { title } = partLine(row, system.value);
-  const removed = await box.remove(row.id);
+  const removed = await box.remove(row);
   if (!removed.ok) return notices.complain(removed.issues);
-  notices.say(`${title} taken out.`, () => box.putBack([row]));
+  notices.say(`${title} taken out.`, () => box.putBack(row));
 }
 async function empty(): Promise<void> {
   const before = box.rows;
   const emptied = await box.empty();
   if (!emptied.ok) return notices.complain(emptied.issues);
   openId.value = null;
-  notices.say(`${before.length} parts taken out.`, () => box.putBack(before));
+  notices.say(`${before.length} parts taken out.`, () => box.putAllBack(before));
 }
 const save = (): void => saveText('pandero-box.json', writeBox(box.box), 'application/json');
 </script>
@@ -95,9 +95,7 @@ const save = (): void => saveText('pandero-box.json', writeBox(box.box), 'applic
         <v-btn v-if="box.count > 0" @click="empty">Empty the box</v-btn>
       </div>
     </header>
-    <p v-if="box.error" role="alert" class="box__error">
-      The box cannot be read ({{ box.error }}). Nothing is deleted; reload the page, or free some space on this machine.
-    </p>
+    <p v-if="box.error" role="alert" class="box__error">The box cannot be read. {{ box.error }}</p>
     <section v-if="box.ready && box.count === 0" class="box__start">
       <p>
         A rig needs three parts: a <b>head</b> with its hook and guard, a <b>skirt</b>, and a <b>trailer</b>. Put in one

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { COLUMNS, csvTemplate, writeBoxCsv, type Tray } from '@core';
-import { saveText } from '../../parts/save-text';
+import { saveText } from '../../files/save';
 import { useBox } from '../../stores/box';
 
 /** The tray at hand as a list: out, or as a template for coming in. */

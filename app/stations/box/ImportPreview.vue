@@ -1,16 +1,21 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { AnyPart, BoxDiff, Tray } from '@core';
+import type { AnyPart, Tray } from '@core';
 import FractionText from '../../parts/FractionText.vue';
 import { useUnits } from '../../composables/useUnits';
-import type { TakeMode } from '../../db/backup';
+import type { TakeMode } from '../../db/box-rows';
+import type { Preview } from '../../files/incoming';
 import { quantityText, tellPart } from './part-text';
 
 /** What a list would change, line by line as far as it is readable, and how it should meet what is there already. */
-const props = defineProps<{ diff: BoxDiff }>();
+const props = defineProps<{ diff: Preview['diff'] }>();
 const mode = defineModel<TakeMode>({ required: true });
 const { system } = useUnits();
 const SHOWN = 40;
+const count = computed(() => {
+  const { fresh, there, unnamed } = props.diff.counts;
+  return fresh + there + (mode.value === 'replace' ? unnamed : 0);
+});
 
 interface Change {
   readonly mark: '+' | '=' | '−';
@@ -38,8 +43,8 @@ const MARK_MEANS: Readonly<Record<Change['mark'], string>> = { '+': 'new', '=': 
 <template>
   <div class="preview" data-testid="import-preview">
     <p>
-      <b class="number">{{ diff.fresh.length }}</b> new, <b class="number">{{ diff.there.length }}</b> there already,
-      <b class="number">{{ diff.unnamed.length }}</b> in the box that the list does not name.
+      <b class="number">{{ diff.counts.fresh }}</b> new, <b class="number">{{ diff.counts.there }}</b> there already,
+      <b class="number">{{ diff.counts.unnamed }}</b> in the box that the list does not name.
     </p>
     <v-radio-group v-model="mode" hide-details density="compact" aria-label="How to take it in">
       <v-radio value="merge" label="Add what is new, raise the number of what is there" />
@@ -56,7 +61,7 @@ const MARK_MEANS: Readonly<Record<Change['mark'], string>> = { '+': 'new', '=': 
         <span class="soft">{{ MARK_MEANS[change.mark] }}</span>
       </li>
     </ul>
-    <p v-if="changes.length > SHOWN" class="soft">and {{ changes.length - SHOWN }} more.</p>
+    <p v-if="count > SHOWN" class="soft">and {{ count - SHOWN }} more.</p>
   </div>
 </template>
 

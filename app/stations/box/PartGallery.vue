@@ -57,7 +57,7 @@ async function add(part: AnyPart): Promise<void> {
   if (!made.ok) return notices.complain(made.issues);
   added.value++;
   emit('added', made.value.id);
-  notices.say(`${tellPart(props.tray, part, system.value).title} is in the box.`, () => box.remove(made.value.id));
+  notices.say(`${tellPart(props.tray, part, system.value).title} is in the box.`, () => box.remove(made.value));
 }
 </script>
 

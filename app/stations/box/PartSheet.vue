@@ -84,16 +84,16 @@ const condition = computed(() => part.value.condition ?? 'good');
 async function duplicate(): Promise<void> {
   const added = await box.addOne(tray.value, part.value);
   if (!added.ok) return notices.complain(added.issues);
-  notices.say(`A copy of ${line.value.title} is in the box.`, () => box.remove(added.value.id));
+  notices.say(`A copy of ${line.value.title} is in the box.`, () => box.remove(added.value));
   emit('open', added.value.id);
 }
 async function remove(): Promise<void> {
   const { row } = props;
   const { title } = line.value;
-  const removed = await box.remove(row.id);
+  const removed = await box.remove(row);
   if (!removed.ok) return notices.complain(removed.issues);
   emit('close');
-  notices.say(`${title} taken out.`, () => box.putBack([row]));
+  notices.say(`${title} taken out.`, () => box.putBack(row));
 }
 </script>
 

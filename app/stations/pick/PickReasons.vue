@@ -28,7 +28,6 @@ import { useGradually } from '../../composables/useGradually';
 import { useUnits } from '../../composables/useUnits';
 import { useAdvice } from '../../stores/advice';
 import { useBench } from '../../stores/bench';
-import { useNotices } from '../../stores/notices';
 import { useTickets } from '../../stores/tickets';
 import PickFaults from './PickFaults.vue';
 import PickFlips from './PickFlips.vue';
@@ -40,7 +39,6 @@ const store = useAdvice();
 const parts = useGradually(() => 4 + props.pick.dissent.length, 0, 1);
 const tickets = useTickets();
 const bench = useBench();
-const notices = useNotices();
 const router = useRouter();
 
 /** the pick after the remedies that were applied to it; a new answer starts afresh */
@@ -93,9 +91,7 @@ async function toBench(): Promise<void> {
   await router.push('/bench');
 }
 async function makeTicket(): Promise<void> {
-  const made = await tickets.make(shown.value, props.water);
-  if (!made.ok) return notices.complain(made.issues);
-  await router.push(`/tickets/${made.value}`);
+  await router.push(`/tickets/${tickets.make(shown.value, props.water)}`);
 }
 </script>
 

@@ -1,8 +1,10 @@
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue';
+import { computed, ref, shallowRef, watch } from 'vue';
 import { useRouter } from 'vue-router';
-import { rigTitle, writeTickets } from '@core';
-import { saveText } from '../../parts/save-text';
+import { rigTitle, writeTickets, type Ticket } from '@core';
+import { saveText } from '../../files/save';
+import { useFollowed } from '../../composables/useFollowed';
+import { keeper } from '../../db/our-keeper';
 import { useKeys } from '../../composables/useKeys';
 import { useUnits } from '../../composables/useUnits';
 import { useBench } from '../../stores/bench';
@@ -17,22 +19,43 @@ const notices = useNotices();
 const router = useRouter();
 const { system } = useUnits();
 
-const ticket = computed(() => store.tickets.find(({ id }) => id === props.id) ?? null);
+const ticket = shallowRef<Ticket | null>(null);
+const isRead = ref(false);
 const name = ref('');
 const note = ref('');
+
+/** Takes what the store holds; words typed here that it does not have yet stay. */
+function take(found: Ticket | null): void {
+  isRead.value = true;
+  const before = ticket.value;
+  ticket.value = found;
+  if (!found) return;
+  const isOther = before?.id === found.id && (found.name !== name.value || found.note !== note.value);
+  name.value = found.name;
+  note.value = found.note;
+  if (isOther) notices.say('This ticket was changed in the other tab.');
+}
+useFollowed(
+  'ticket',
+  computed(() => props.id),
+  take,
+);
 watch(
-  ticket,
-  (found, before) => {
-    if (!found || found.id === before?.id) return;
-    name.value = found.name;
-    note.value = found.note;
+  () => props.id,
+  (id) => {
+    const waiting = keeper.pendingOf('ticket', id)?.row;
+    if (waiting) take(waiting);
   },
   { immediate: true },
 );
 
 async function change(part: { name: string } | { note: string }): Promise<void> {
-  const changed = await store.change(props.id, part);
-  if (!changed.ok) notices.complain(changed.issues);
+  const before = ticket.value;
+  if (!before) return;
+  ticket.value = { ...before, ...part };
+  const kept = await store.change(before, part);
+  const still = keeper.pendingOf('ticket', before.id) === null && ticket.value?.id === before.id;
+  if (kept.ok && kept.value && still) ticket.value = kept.value as Ticket;
 }
 
 const print = (): void => window.print();
@@ -52,7 +75,7 @@ async function toBench(): Promise<void> {
 async function remove(): Promise<void> {
   const gone = ticket.value;
   if (!gone) return;
-  const removed = await store.remove(gone.id);
+  const removed = await store.remove(gone);
   if (!removed.ok) return notices.complain(removed.issues);
   notices.say('Ticket thrown away.', () => store.putBack(gone));
   await router.push('/tickets');
@@ -82,7 +105,7 @@ useKeys({ p: print });
       @update:model-value="change({ note })"
     />
   </div>
-  <p v-else-if="store.ready" class="ticket-page">
+  <p v-else-if="isRead" class="ticket-page">
     This ticket is not in this browser. It may have been thrown away, or it belongs to another machine:
     <RouterLink to="/tickets">see all tickets</RouterLink> or import its file.
   </p>

@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import { defineAsyncComponent, ref } from 'vue';
-import { rigTitle, writeTickets, type Ticket } from '@core';
+import { rigTitle, type Ticket } from '@core';
 import FractionText from '../../parts/FractionText.vue';
 import RigDrawing from '../../parts/RigDrawing.vue';
-import { saveText } from '../../parts/save-text';
+import { askFiles, onScreen } from '../../files/ask-files';
+import { saveBlob } from '../../files/save';
 import { useUnits } from '../../composables/useUnits';
 import { useNotices } from '../../stores/notices';
 import { useTickets } from '../../stores/tickets';
@@ -16,10 +17,14 @@ const importing = ref(false);
 
 const day = (madeAt: string): string =>
   new Date(madeAt).toLocaleString(undefined, { dateStyle: 'medium', timeStyle: 'short' });
-const save = (): void => saveText('pandero-tickets.json', writeTickets([...store.tickets]), 'application/json');
+async function save(): Promise<void> {
+  const made = await askFiles({ do: 'tickets', onScreen: onScreen() });
+  if (!made.ok) return notices.complain(made.issues);
+  saveBlob('pandero-tickets.json', made.value.blob);
+}
 
 async function remove(ticket: Ticket): Promise<void> {
-  const removed = await store.remove(ticket.id);
+  const removed = await store.remove(ticket);
   if (!removed.ok) return notices.complain(removed.issues);
   notices.say('Ticket thrown away.', () => store.putBack(ticket));
 }
@@ -28,15 +33,13 @@ async function remove(ticket: Ticket): Promise<void> {
 <template>
   <div class="tickets">
     <header class="tickets__head">
-      <h1>{{ store.tickets.length === 1 ? '1 ticket' : `${store.tickets.length} tickets` }}</h1>
+      <h1>{{ store.count === 1 ? '1 ticket' : `${store.count} tickets` }}</h1>
       <div class="tickets__row">
         <v-btn v-if="store.tickets.length > 0" @click="save">Export tickets</v-btn>
         <v-btn @click="importing = true">Import…</v-btn>
       </div>
     </header>
-    <p v-if="store.error" role="alert" class="tickets__empty">
-      Tickets cannot be read ({{ store.error }}). Nothing is deleted; reload the page.
-    </p>
+    <p v-if="store.error" role="alert" class="tickets__empty">Tickets cannot be read. {{ store.error }}</p>
     <p v-else-if="store.ready && store.tickets.length === 0" class="tickets__empty">
       No ticket yet. <RouterLink to="/pick">Pick a rig</RouterLink>, open its row and write one: it keeps the rig, its
       numbers and its reasons, and it prints.
@@ -60,6 +63,9 @@ async function remove(ticket: Ticket): Promise<void> {
         >
       </li>
     </ul>
+    <v-btn v-if="store.tickets.length < store.count" class="tickets__more" @click="store.showMore()">
+      Show more ({{ store.count - store.tickets.length }} older)
+    </v-btn>
     <FileImport v-if="importing" v-model="importing" />
   </div>
 </template>
@@ -79,6 +85,9 @@ async function remove(ticket: Ticket): Promise<void> {
 }
 .tickets__empty {
   padding: 20px;
+}
+.tickets__more {
+  margin: 14px 20px;
 }
 .tickets a {
   color: rgb(var(--v-theme-oxblood));

@@ -1,0 +1,231 @@
+import {
+  BACKUP_VERSION,
+  issue,
+  sameJson,
+  setAside,
+  STORE_LIMITS,
+  type Aside,
+  type Backup,
+  type KeptWater,
+  type MeasuredScreen,
+  type Result,
+  type Settings,
+  type Ticket,
+} from '@core';
+import { newId } from '../new-id';
+import { addInChunks, boxOfRows, rowsOfBox } from './box-rows';
+import { KeepError } from './cause';
+import { db, type AsideRow, type PanderoDatabase, type SettingsRow, type WaterRow } from './database';
+import { keep } from './keep';
+import type { Pending } from './keeper';
+import { kindOf, type KindName, type Rows } from './kinds';
+import { overlay } from './overlay';
+import { EPOCH } from './shelf';
+
+/** What the page knows and the store does not. */
+export interface OnScreen {
+  readonly settings: Settings;
+  /** changes that are not stored yet */
+  readonly waiting: readonly Pending[];
+  /** the screen in front of us */
+  readonly screen: Omit<MeasuredScreen, 'pxPerMm'>;
+}
+
+/** Every row of every table. */
+export interface AllRows {
+  readonly settings: readonly SettingsRow[];
+  readonly waters: readonly WaterRow[];
+  readonly parts: readonly Rows['part'][];
+  readonly tickets: readonly Ticket[];
+  readonly builds: readonly Rows['build'][];
+  readonly setAside: readonly Aside[];
+}
+
+/** By a field, as an index would; a broken row without it comes too, which an index would leave out. */
+function ordered<Row>(rows: Row[], by: keyof Row): Row[] {
+  const of = (row: Row): number | string => row[by] as number | string;
+  return rows.sort((a, b) => (of(a) < of(b) ? -1 : of(a) > of(b) ? 1 : 0));
+}
+
+/** Reads everything the store holds, as it stands at one moment. */
+export const readAll = (from: PanderoDatabase): Promise<AllRows> =>
+  from.transaction(
+    'r',
+    [from.settings, from.waters, from.parts, from.tickets, from.builds, from.setAside],
+    async () => ({
+      settings: await from.settings.toArray(),
+      waters: ordered(await from.waters.toArray(), 'at'),
+      parts: ordered(await from.parts.toArray(), 'at'),
+      tickets: ordered(await from.tickets.toArray(), 'madeAt'),
+      builds: ordered(await from.builds.toArray(), 'changedAt'),
+      setAside: ordered(await from.setAside.toArray(), 'at').map(({ id: _id, at: _at, ...row }) => row),
+    }),
+  );
+
+const keptWater = ({ key, place, day, value }: WaterRow): KeptWater => ({ id: key, place, day, water: value });
+
+/** Rows that can be read, as they would be read; the others go to those set aside. */
+function readable<K extends KindName>(name: K, rows: readonly Rows[K][], aside: Aside[]): Rows[K][] {
+  const { check, key } = kindOf(name);
+  return rows.flatMap((row) => {
+    const checked = check(row);
+    if (checked.ok) return [checked.value];
+    aside.push(setAside(name, key(row), checked.issues, row));
+    return [];
+  });
+}
+
+/** How large a millimetre is, with the screen it was measured on. */
+function screenOf(row: SettingsRow | undefined, here: OnScreen['screen']): MeasuredScreen | null {
+  if (row?.key !== 'screen') return null;
+  return typeof row.value === 'number' ? { pxPerMm: row.value, ...here } : row.value;
+}
+
+/**
+ * Everything as one backup: what is stored, under what is on the screen and not stored yet. A row that cannot be read spoils nothing:
+ * it goes along set aside, as it stands.
+ */
+export function backupOf(rows: AllRows, { settings, waiting, screen }: OnScreen, madeAt: string): Backup {
+  const aside: Aside[] = [...rows.setAside];
+  const sifted = <K extends KindName>(name: K, stored: readonly Rows[K][]): Rows[K][] =>
+    readable(name, overlay(name, stored, waiting), aside);
+  const waters = sifted('water', rows.waters);
+  const parts = sifted('part', rows.parts);
+  const tickets = sifted('ticket', rows.tickets);
+  const builds = sifted('build', rows.builds);
+  const pointers = new Map(overlay('setting', rows.settings, waiting).map((row) => [row.key, row]));
+  const pointed = (key: 'at-hand' | 'on-bench', to: readonly string[]): string | null => {
+    const value = pointers.get(key)?.value;
+    return typeof value === 'string' && to.includes(value) ? value : null;
+  };
+  return {
+    kind: 'backup',
+    version: BACKUP_VERSION,
+    madeAt,
+    settings,
+    waters: waters.map(keptWater),
+    atHand: pointed(
+      'at-hand',
+      waters.map(({ key }) => key),
+    ),
+    box: boxOfRows(parts),
+    tickets,
+    builds,
+    onBench: pointed(
+      'on-bench',
+      builds.map(({ id }) => id),
+    ),
+    screen: screenOf(pointers.get('screen'), screen),
+    setAside: aside,
+  };
+}
+
+/** Everything this browser keeps, as one file. */
+export const makeBackup = async (screen: OnScreen, madeAt: string, from: PanderoDatabase = db): Promise<Backup> =>
+  backupOf(await readAll(from), screen, madeAt);
+
+function withinLimits(backup: Backup): void {
+  const counts = { waters: backup.waters, tickets: backup.tickets, builds: backup.builds } as const;
+  for (const [what, rows] of Object.entries(counts)) {
+    const limit = STORE_LIMITS[what as keyof typeof counts];
+    if (rows.length > limit) throw new KeepError(issue('too-many-kept', what, { got: rows.length, limit, what }));
+  }
+}
+
+const everyTable = (of: PanderoDatabase) =>
+  [of.settings, of.waters, of.parts, of.tickets, of.builds, of.setAside] as const;
+
+/**
+ * Replaces everything by a backup, all or nothing.
+ * @param here   the screen in front of us: how large a millimetre is comes back only on the screen it was measured on
+ * @param aside  rows of the file that could not be read
+ * @returns the epoch that begins with it
+ */
+export function restoreBackup(
+  backup: Backup,
+  here: OnScreen['screen'],
+  aside: readonly Aside[] = [],
+  into: PanderoDatabase = db,
+): Promise<Result<string>> {
+  return keep(
+    () =>
+      into.transaction('rw', [...everyTable(into)], async () => {
+        withinLimits(backup);
+        await Promise.all([
+          into.settings.bulkDelete(['settings', 'at-hand', 'on-bench']),
+          into.waters.clear(),
+          into.parts.clear(),
+          into.tickets.clear(),
+          into.builds.clear(),
+          into.setAside.clear(),
+        ]);
+        await into.settings.put({ key: 'settings', value: backup.settings });
+        if (backup.atHand !== null) await into.settings.put({ key: 'at-hand', value: backup.atHand });
+        await into.waters.bulkAdd(
+          backup.waters.map(({ id, water, ...rest }, at): WaterRow => ({ key: id, value: water, at, ...rest })),
+        );
+        await addInChunks(rowsOfBox(backup.box, new Set(), 0), into);
+        await into.tickets.bulkAdd([...backup.tickets]);
+        await into.builds.bulkAdd([...backup.builds]);
+        if (backup.onBench !== null) await into.settings.put({ key: 'on-bench', value: backup.onBench });
+        const { screen } = backup;
+        const isThis = screen !== null && sameJson({ ...screen, pxPerMm: 0 }, { ...here, pxPerMm: 0 });
+        if (isThis && !(await into.settings.get('screen'))) await into.settings.put({ key: 'screen', value: screen });
+        await into.setAside.bulkAdd(
+          [...backup.setAside, ...aside].map((row, at): AsideRow => ({ ...row, id: newId(), at })),
+        );
+        return beginEpoch(into);
+      }),
+    into,
+  );
+}
+
+/** What was noted before this moment is not written after it. */
+async function beginEpoch(of: PanderoDatabase): Promise<string> {
+  const value = newId();
+  await of.settings.put({ key: EPOCH, value });
+  return value;
+}
+
+/** Adds tickets; one that is here already is replaced by the file's. */
+export function addTickets(
+  tickets: readonly Ticket[],
+  aside: readonly Aside[] = [],
+  into: PanderoDatabase = db,
+): Promise<Result<number>> {
+  return keep(
+    () =>
+      into.transaction('rw', [into.tickets, into.setAside], async () => {
+        await into.tickets.bulkPut([...tickets]);
+        const got = await into.tickets.count();
+        if (got > STORE_LIMITS.tickets) {
+          throw new KeepError(issue('too-many-kept', '', { got, limit: STORE_LIMITS.tickets, what: 'tickets' }));
+        }
+        await into.setAside.bulkAdd(aside.map((row): AsideRow => ({ ...row, id: newId(), at: 0 })));
+        return tickets.length;
+      }),
+    into,
+  );
+}
+
+/**
+ * Empties the browser's store of everything but the settings.
+ * @returns the epoch that begins with it
+ */
+export function clearAll(of: PanderoDatabase = db): Promise<Result<string>> {
+  return keep(
+    () =>
+      of.transaction('rw', [...everyTable(of)], async () => {
+        await Promise.all([
+          of.settings.bulkDelete(['at-hand', 'on-bench']),
+          of.waters.clear(),
+          of.parts.clear(),
+          of.tickets.clear(),
+          of.builds.clear(),
+          of.setAside.clear(),
+        ]);
+        return beginEpoch(of);
+      }),
+    of,
+  );
+}

@@ -1,0 +1,286 @@
+import { ref, shallowReactive } from 'vue';
+import { fail, ok, sameJson, setAside, type Aside, type Clash, type Decision, type Issue, type Result } from '@core';
+import { causeOf, KeepError } from './cause';
+import type { StoreState } from './database';
+import type { Journal, Note } from './journal';
+import { kindOf, type KindName, type Rows } from './kinds';
+import { overlay } from './overlay';
+import type { Shelf } from './shelf';
+
+/** A change that the store does not have yet. */
+export interface Pending<K extends KindName = KindName> {
+  readonly kind: K;
+  readonly key: string;
+  readonly base: Rows[K] | null;
+  readonly row: Rows[K] | null;
+}
+
+/** What the keeper has to say to whoever sits in front of it. */
+export type KeeperNews =
+  /** a change of this tab could not be stored; it is tried again */
+  | { readonly what: 'not-stored'; readonly issues: readonly Issue[] }
+  /** it will never be stored: there are too many of its kind */
+  | { readonly what: 'refused'; readonly issues: readonly Issue[] }
+  /** everything that waited is stored now */
+  | { readonly what: 'stored-at-last' }
+  /** both tabs changed the same field: this tab's stands */
+  | { readonly what: 'clash'; readonly kind: KindName; readonly clashes: readonly Clash[]; takeTheirs(): void }
+  /** what was changed here was thrown away there */
+  | { readonly what: 'gone'; readonly kind: KindName; keepMine(): void }
+  /** what was thrown away here was changed there, so it stays */
+  | { readonly what: 'stays'; readonly kind: KindName }
+  /** notes of an earlier tab that cannot be read */
+  | { readonly what: 'unreadable'; readonly aside: readonly Aside[] };
+
+interface Parts {
+  readonly shelf: Shelf;
+  readonly journal: Journal;
+  /** of the store as a whole, for the true cause of a failure */
+  state(): StoreState;
+  /** waits before another try, ms; the last is used on */
+  readonly retryMs?: readonly number[];
+}
+
+const RETRY_MS = [1500, 4000, 10_000, 30_000] as const;
+
+const idOf = (kind: KindName, key: string): string => `${kind} ${key}`;
+
+interface Waiting extends Pending {
+  /** notes of earlier tabs that go once the store has this */
+  readonly places: readonly string[];
+  /** changes made in an earlier epoch are not written; null where the store has not been asked yet */
+  readonly epoch: string | null;
+  readonly settled: ((result: Result<unknown>) => void)[];
+}
+
+/**
+ * The one way a document is kept. A change is noted in the journal before anything else happens, then written in a transaction that
+ * compares what it was made from with what the store holds; another tab's change is merged, and said where it cannot be. What fails
+ * is tried again until it succeeds, and is on the screen and in every backup meanwhile.
+ */
+export function createKeeper({ shelf, journal, state, retryMs = RETRY_MS }: Parts) {
+  /** changes the store does not have yet, by document: what is on the screen */
+  const pending = shallowReactive(new Map<string, Waiting>());
+  const writing = new Map<string, Waiting>();
+  /** counts the changes of each document, so that an answer that was under way can tell that it is old */
+  const turns = new Map<string, number>();
+  const failing = ref<readonly Issue[]>([]);
+  let epoch: string | null = null;
+  let tries = 0;
+  /** several tabs left notes on one document: they are taken up one after another */
+  let isLeft = false;
+  let timer: ReturnType<typeof setTimeout> | null = null;
+  let listener: (news: KeeperNews) => void = () => undefined;
+
+  const turned = (id: string): void => void turns.set(id, (turns.get(id) ?? 0) + 1);
+
+  /**
+   * Takes a change: it is noted at once and stored as soon as can be.
+   * @param base  the document as it was when this was made of it; null for a new one
+   * @param row   what it came to; null to throw it away
+   * @returns     settles when the store has it, with what the store holds then; a failure is tried again all the same
+   */
+  function change<K extends KindName>(
+    kind: K,
+    key: string,
+    base: Rows[K] | null,
+    row: Rows[K] | null,
+  ): Promise<Result<Rows[K] | null>> {
+    const id = idOf(kind, key);
+    const before = pending.get(id);
+    const under = writing.get(id);
+    // until the store has what is being written, a change counts from what both were made of: nothing between them can be lost
+    const from = before ? before.base : base;
+    return new Promise((resolve) => {
+      const settled = before && before !== under ? before.settled : [];
+      settled.push(resolve as (result: Result<unknown>) => void);
+      const waiting: Waiting = { kind, key, base: from as never, row: row as never, epoch, settled, places: [] };
+      journal.note(noteOf(waiting));
+      pending.set(id, waiting);
+      turned(id);
+      if (!under) void write(id);
+    });
+  }
+
+  const noteOf = ({ kind, key, base, row, epoch: made }: Waiting): Note => ({ kind, key, base, row, epoch: made });
+
+  async function write(id: string): Promise<void> {
+    const waiting = pending.get(id);
+    if (!waiting || writing.has(id)) return;
+    writing.set(id, waiting);
+    let decision: Decision<Rows[KindName]>;
+    try {
+      decision = await shelf.write(waiting.kind, waiting.key, waiting as never);
+    } catch (error) {
+      writing.delete(id);
+      if (error instanceof KeepError) onRefusal(id, waiting, [error.found]);
+      else onFailure([causeOf(error, state())], waiting);
+      return;
+    }
+    writing.delete(id);
+    onSuccess(id, waiting, decision);
+  }
+
+  function onFailure(issues: readonly Issue[], { settled }: Waiting): void {
+    if (!sameJson(failing.value, issues)) listener({ what: 'not-stored', issues });
+    failing.value = issues;
+    for (const done of settled.splice(0)) done(fail(issues));
+    if (timer !== null || state() === 'deleted' || state() === 'taken-over') return;
+    timer = setTimeout(
+      () => {
+        timer = null;
+        void flush();
+      },
+      retryMs[Math.min(tries++, retryMs.length - 1)],
+    );
+  }
+
+  /** There is no room for one more of its kind: trying again would not help, and whoever asked is told. */
+  function onRefusal(id: string, waiting: Waiting, issues: readonly Issue[]): void {
+    if (pending.get(id) === waiting) pending.delete(id);
+    journal.settle(noteOf(waiting));
+    turned(id);
+    for (const done of waiting.settled.splice(0)) done(fail(issues));
+    listener({ what: 'refused', issues });
+    if (pending.has(id)) void write(id);
+  }
+
+  function onSuccess(id: string, waiting: Waiting, decision: Decision<Rows[KindName]>): void {
+    const row = 'row' in decision ? decision.row : null;
+    turned(id);
+    const next = pending.get(id);
+    if (next === waiting) {
+      pending.delete(id);
+      journal.settle(noteOf(waiting));
+    } else if (next) {
+      // made from what the store has by now
+      const later = { ...next, base: waiting.row };
+      pending.set(id, later);
+      journal.note(noteOf(later));
+    }
+    waiting.places.forEach(journal.remove);
+    for (const done of waiting.settled.splice(0)) done(ok(row));
+    tell(waiting, decision);
+    if (pending.size === 0 && failing.value.length > 0) {
+      failing.value = [];
+      tries = 0;
+      listener({ what: 'stored-at-last' });
+    }
+    if (pending.has(id)) void write(id);
+    else if (isLeft && pending.size === 0) recover();
+  }
+
+  function tell({ kind, key, row: mine }: Waiting, decision: Decision<Rows[KindName]>): void {
+    switch (decision.as) {
+      case 'write': {
+        const { clashes, row: stands } = decision;
+        if (clashes.length === 0) return;
+        const takeTheirs = (): void => void change(kind, key, stands as never, withTheirs(stands, clashes) as never);
+        return listener({ what: 'clash', kind, clashes, takeTheirs });
+      }
+      case 'gone-meanwhile':
+        return listener({ what: 'gone', kind, keepMine: () => void change(kind, key, null, mine as never) });
+      case 'changed-meanwhile':
+        return listener({ what: 'stays', kind });
+    }
+  }
+
+  /** Tries everything that waits once more. */
+  async function flush(): Promise<void> {
+    await Promise.all([...pending.keys()].map((id) => write(id)));
+  }
+
+  /** Takes up the changes that earlier tabs noted and never stored. */
+  function recover(): void {
+    isLeft = false;
+    const { notes, rubbish } = journal.left();
+    const aside: Aside[] = rubbish.map(({ place, text }) => setAside('notes', place, [], text));
+    for (const { rubbishOf, note } of notes.map(judged)) {
+      if (rubbishOf) {
+        aside.push(rubbishOf);
+        journal.remove(note.place);
+        continue;
+      }
+      const { kind, key, base, row, place } = note;
+      const id = idOf(kind, key);
+      if (pending.has(id)) {
+        isLeft = true;
+        continue;
+      }
+      const waiting: Waiting = { kind, key, base, row, epoch: note.epoch, settled: [], places: [place] };
+      pending.set(id, waiting);
+      turned(id);
+    }
+    for (const { place } of rubbish) journal.remove(place);
+    if (aside.length > 0) listener({ what: 'unreadable', aside });
+    void flush();
+  }
+
+  function judged(note: Note & { readonly place: string }): {
+    readonly note: typeof note;
+    readonly rubbishOf: Aside | null;
+  } {
+    if (note.row === null) return { note, rubbishOf: null };
+    const checked = kindOf(note.kind).check(note.row);
+    return {
+      note,
+      rubbishOf: checked.ok ? null : setAside(`notes of a ${note.kind}`, note.key, checked.issues, note.row),
+    };
+  }
+
+  /** Rows of the store with what it does not have yet. */
+  const overlaid = <K extends KindName>(name: K, rows: readonly Rows[K][]): readonly Rows[K][] =>
+    pending.size === 0 ? rows : overlay(name, rows, pending.values());
+
+  return {
+    pending,
+    failing,
+    change,
+    flush,
+    recover,
+    overlaid,
+    put: <K extends KindName>(kind: K, row: Rows[K], base: Rows[K] | null): Promise<Result<Rows[K] | null>> =>
+      change(kind, kindOf(kind).key(row), base, row),
+    remove: <K extends KindName>(kind: K, row: Rows[K]): Promise<Result<Rows[K] | null>> =>
+      change(kind, kindOf(kind).key(row), row, null),
+    /** changes the store does not have yet, to be handed to whoever writes them into a file */
+    waiting: (): Pending[] => [...pending.values()].map(({ kind, key, base, row }) => ({ kind, key, base, row })),
+    pendingOf: <K extends KindName>(kind: K, key: string): Pending<K> | null =>
+      (pending.get(idOf(kind, key)) as unknown as Pending<K> | undefined) ?? null,
+    /** grows with every change and every answer of the store to one */
+    turnOf: (kind: KindName, key: string): number => turns.get(idOf(kind, key)) ?? 0,
+    epoch: (): string | null => epoch,
+    /** The store was read: what is made from now on belongs to this epoch. */
+    setEpoch(next: string): void {
+      epoch = next;
+    },
+    /** Everything was cleared or replaced: what waits belongs to what is gone. */
+    forget(next: string): void {
+      epoch = next;
+      for (const { settled } of pending.values()) for (const done of settled.splice(0)) done(ok(null));
+      pending.clear();
+      failing.value = [];
+      tries = 0;
+      journal.forgetAll();
+    },
+    onNews(next: (news: KeeperNews) => void): void {
+      listener = next;
+    },
+  };
+}
+export type Keeper = ReturnType<typeof createKeeper>;
+
+/** A row with the other tab's values where both had changed one. */
+function withTheirs<Row>(row: Row, clashes: readonly Clash[]): Row {
+  let taken: unknown = row;
+  for (const { path, theirs } of clashes) taken = path === '' ? theirs : withField(taken, path.split('.'), theirs);
+  return taken as Row;
+}
+
+function withField(value: unknown, [name, ...rest]: readonly string[], theirs: unknown): unknown {
+  const around = { ...(value as Record<string, unknown>) };
+  const inner = rest.length === 0 ? theirs : withField(around[name!] ?? {}, rest, theirs);
+  if (inner === undefined) delete around[name!];
+  else around[name!] = inner;
+  return around;
+}

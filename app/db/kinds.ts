@@ -1,0 +1,154 @@
+import {
+  buildSchema,
+  byField,
+  issue,
+  fail,
+  keptWaterSchema,
+  mergeBuilds,
+  mergeFields,
+  ok,
+  parsePart,
+  parseWith,
+  settingsSchema,
+  STORE_LIMITS,
+  ticketSchema,
+  TRAYS,
+  type Build,
+  type Meeting,
+  type Merged,
+  type Result,
+  type Ticket,
+} from '@core';
+import type { EntityTable, Table } from 'dexie';
+import type { PanderoDatabase, PartRow, SettingsRow, WaterRow } from './database';
+
+/** A kind of document: where it is kept, how it is told apart and checked, and how two hands' changes to one meet. */
+export interface Kind<Row> {
+  readonly name: KindName;
+  /** what one is called in front of people */
+  readonly title: string;
+  table(of: PanderoDatabase): Table<Row, string>;
+  key(row: Row): string;
+  check(row: unknown): Result<Row>;
+  readonly meeting: Meeting<Row>;
+  /** most that are kept */
+  readonly limit: number;
+  /** rows the limit is counted over, where it is not the whole table */
+  readonly counted?: { readonly index: string; of(row: Row): string };
+}
+
+export const KIND_NAMES = ['water', 'part', 'ticket', 'build', 'setting'] as const;
+export type KindName = (typeof KIND_NAMES)[number];
+
+/** Tables are typed by their key in the library; here every key is a text. */
+const asTable = <Row>(table: unknown): Table<Row, string> => table as Table<Row, string>;
+
+function checkWater(row: unknown): Result<WaterRow> {
+  if (typeof row !== 'object' || row === null)
+    return fail([issue('wrong-type', '', { expected: 'a water', got: String(row) })]);
+  const { key, place, day, at, value } = row as Partial<WaterRow>;
+  const parsed = parseWith(keptWaterSchema, { id: key, place, day, water: value });
+  if (!parsed.ok) return parsed;
+  if (typeof at !== 'number') return fail([issue('not-a-number', 'at', { got: String(at) })]);
+  const { id, water, ...rest } = parsed.value;
+  return ok({ key: id, ...rest, at, value: water });
+}
+
+/** The later of two stamps is no clash. */
+function mergeWaters(base: WaterRow | null, mine: WaterRow, theirs: WaterRow): Merged<WaterRow> {
+  const at = Math.max(mine.at, theirs.at);
+  return mergeFields(base && { ...base, at }, { ...mine, at }, { ...theirs, at });
+}
+
+const water: Kind<WaterRow> = {
+  name: 'water',
+  title: 'The water',
+  table: (of) => asTable(of.waters),
+  key: ({ key }) => key,
+  check: checkWater,
+  meeting: { merge: mergeWaters, isValid: (row) => checkWater(row).ok },
+  limit: STORE_LIMITS.waters,
+};
+
+function checkPart(row: unknown): Result<PartRow> {
+  if (typeof row !== 'object' || row === null)
+    return fail([issue('wrong-type', '', { expected: 'a part', got: String(row) })]);
+  const found = row as Partial<PartRow>;
+  if (typeof found.id !== 'string' || typeof found.at !== 'number') return fail([issue('missing', 'id')]);
+  if (found.tray === 'kept') return ok(found as PartRow);
+  const tray = TRAYS.find((name) => name === found.tray);
+  if (!tray) return fail([issue('not-one-of', 'tray', { got: String(found.tray), allowed: TRAYS.join(' ') })]);
+  const parsed = parsePart(tray, found.part);
+  return parsed.ok ? ok(found as PartRow) : parsed;
+}
+
+const part: Kind<PartRow> = {
+  name: 'part',
+  title: 'The part',
+  table: (of) => asTable(of.parts as EntityTable<PartRow, 'id'>),
+  key: ({ id }) => id,
+  check: checkPart,
+  meeting: byField((row) => checkPart(row).ok),
+  limit: STORE_LIMITS.parts,
+  counted: { index: 'tray', of: ({ tray }) => tray },
+};
+
+const checkTicket = (row: unknown): Result<Ticket> => parseWith(ticketSchema, row);
+const ticket: Kind<Ticket> = {
+  name: 'ticket',
+  title: 'The ticket',
+  table: (of) => asTable(of.tickets),
+  key: ({ id }) => id,
+  check: checkTicket,
+  meeting: byField((row) => checkTicket(row).ok),
+  limit: STORE_LIMITS.tickets,
+};
+
+const checkBuild = (row: unknown): Result<Build> => parseWith(buildSchema, row);
+const build: Kind<Build> = {
+  name: 'build',
+  title: 'The build',
+  table: (of) => asTable(of.builds),
+  key: ({ id }) => id,
+  check: checkBuild,
+  meeting: { merge: mergeBuilds, isValid: (row) => checkBuild(row).ok },
+  limit: STORE_LIMITS.builds,
+};
+
+function checkSetting(row: unknown): Result<SettingsRow> {
+  const { key, value } = (row ?? {}) as { key?: unknown; value?: unknown };
+  if (typeof key !== 'string') return fail([issue('missing', 'key')]);
+  if (key === 'settings') {
+    const parsed = parseWith(settingsSchema, value);
+    return parsed.ok ? ok({ key, value: parsed.value }) : parsed;
+  }
+  return ok(row as SettingsRow);
+}
+
+/** What points at something, and what one tab set last, is that tab's; the settings meet field by field, and nobody is told. */
+function mergeSettings(base: SettingsRow | null, mine: SettingsRow, theirs: SettingsRow): Merged<SettingsRow> {
+  return { value: mergeFields(base, mine, theirs).value, clashes: [] };
+}
+
+const setting: Kind<SettingsRow> = {
+  name: 'setting',
+  title: 'The settings',
+  table: (of) => asTable(of.settings),
+  key: ({ key }) => key,
+  check: checkSetting,
+  meeting: { merge: mergeSettings, isValid: (row) => checkSetting(row).ok },
+  limit: 100,
+};
+
+export const KINDS = { water, part, ticket, build, setting } as const;
+
+/** The row of each kind. */
+export interface Rows {
+  water: WaterRow;
+  part: PartRow;
+  ticket: Ticket;
+  build: Build;
+  setting: SettingsRow;
+}
+
+export const kindOf = <K extends KindName>(name: K): Kind<Rows[K]> => KINDS[name] as unknown as Kind<Rows[K]>;

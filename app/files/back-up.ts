@@ -1,0 +1,70 @@
+import { fail, type Result } from '@core';
+import { db } from '../db/database';
+import type { AllRows } from '../db/everything';
+import { keep } from '../db/keep';
+import { keeper } from '../db/our-keeper';
+import { useBench } from '../stores/bench';
+import { useBox } from '../stores/box';
+import { useNotices } from '../stores/notices';
+import { useTickets } from '../stores/tickets';
+import { useWater } from '../stores/water';
+import { askFiles, onScreen } from './ask-files';
+import type { BackupFile, Tell } from './jobs';
+import { saveBlob } from './save';
+
+/** What stands on the screen of this page, for when the store cannot be read. */
+function rowsOnScreen(): AllRows {
+  return {
+    settings: [],
+    waters: useWater().all,
+    parts: useBox().rows,
+    tickets: useTickets().tickets,
+    builds: useBench().all,
+    setAside: [],
+  };
+}
+
+/** Makes a backup of everything, read back and found whole; from what is on the screen where the store cannot be read. */
+export async function backUp(tell?: Tell): Promise<Result<BackupFile & { readonly fromScreen: boolean }>> {
+  const madeAt = new Date().toISOString();
+  const made = await askFiles({ do: 'back-up', onScreen: onScreen(), madeAt, rows: null }, tell);
+  if (made.ok) return { ok: true, value: { ...made.value, fromScreen: false } };
+  if (!made.issues.some(({ code }) => code.startsWith('store-') || code === 'worker-silent')) return made;
+  const again = await askFiles({ do: 'back-up', onScreen: onScreen(), madeAt, rows: rowsOnScreen() }, tell);
+  return again.ok ? { ok: true, value: { ...again.value, fromScreen: true } } : fail([...made.issues, ...again.issues]);
+}
+
+const counted = (count: number, one: string): string => `${count} ${count === 1 ? one : `${one}s`}`;
+
+/** Says what is in a backup, and no more. */
+export function backupText({ counts, fromScreen }: BackupFile & { readonly fromScreen: boolean }): string {
+  const { waters, parts, tickets, builds, setAside } = counts;
+  const held = [
+    counted(waters, 'water'),
+    counted(parts, 'part'),
+    counted(tickets, 'ticket'),
+    counted(builds, 'build'),
+    ...(setAside > 0 ? [`${counted(setAside, 'row')} set aside`] : []),
+  ].join(', ');
+  return fromScreen
+    ? `The store could not be read, so the file holds what is on the screen: ${held}. It was read back and is whole.`
+    : `Saved and read back whole: ${held}.`;
+}
+
+/** Saves a full backup as a file, and remembers when. */
+export async function exportAll(tell?: Tell): Promise<boolean> {
+  const notices = useNotices();
+  const made = await backUp(tell);
+  if (!made.ok) {
+    notices.complain(made.issues);
+    return false;
+  }
+  const at = new Date().toISOString();
+  saveBlob(`pandero-backup-${at.slice(0, 10)}.json`, made.value.blob);
+  notices.say(backupText(made.value));
+  if (!made.value.fromScreen) {
+    const before = await keep(() => db.settings.get('backed-up'));
+    void keeper.put('setting', { key: 'backed-up', value: at }, (before.ok && before.value) || null);
+  }
+  return true;
+}

@@ -1,0 +1,184 @@
+import {
+  backupPieces,
+  fail,
+  issue,
+  JSON_LIMIT_CHARS,
+  ok,
+  readPanderoJson,
+  sameJson,
+  writeTickets,
+  type Aside,
+  type Backup,
+  type Box,
+  type ReadHow,
+  type Result,
+} from '@core';
+import { boxOfRows, takeIntoBox, type TakeMode } from '../db/box-rows';
+import type { PanderoDatabase } from '../db/database';
+import { addTickets, backupOf, readAll, restoreBackup, type AllRows, type OnScreen } from '../db/everything';
+import { keep } from '../db/keep';
+import { overlay } from '../db/overlay';
+import { keepAside } from '../db/unreadable';
+import { previewOf, readBytes, type Incoming, type Preview } from './incoming';
+
+/** Work with files, done away from the page where that can be had. */
+export type FileJob =
+  | { readonly do: 'read'; readonly file: Blob; readonly how: ReadHow; readonly onScreen: OnScreen }
+  | {
+      readonly do: 'take';
+      readonly file: Blob;
+      readonly how: ReadHow;
+      readonly mode: TakeMode;
+      readonly onScreen: OnScreen;
+    }
+  /** @param rows  what is on the screen, where the store cannot be read */
+  | { readonly do: 'back-up'; readonly onScreen: OnScreen; readonly madeAt: string; readonly rows: AllRows | null }
+  | { readonly do: 'tickets'; readonly onScreen: OnScreen };
+
+/** What a backup holds, and the file itself. */
+export interface BackupFile {
+  readonly blob: Blob;
+  readonly counts: Readonly<Record<'waters' | 'parts' | 'tickets' | 'builds' | 'setAside', number>>;
+}
+
+/** What was taken in; a new epoch where everything was replaced. */
+export interface Taken {
+  readonly count: number;
+  readonly aside: number;
+  readonly epoch: string | null;
+}
+
+export interface FileAnswers {
+  read: Preview;
+  take: Taken;
+  'back-up': BackupFile;
+  tickets: { readonly blob: Blob; readonly count: number };
+}
+
+/** Tells how far a job is, 0 to 1. */
+export type Tell = (progress: number) => void;
+
+/** Rows written between two reports of progress. */
+const REPORT_EVERY = 500;
+
+async function boxNow(of: PanderoDatabase, { waiting }: OnScreen): Promise<Box> {
+  return boxOfRows(overlay('part', await of.parts.orderBy('at').toArray(), waiting));
+}
+
+async function incoming(
+  of: PanderoDatabase,
+  file: Blob,
+  how: ReadHow,
+  onScreen: OnScreen,
+  tell: Tell,
+): Promise<Result<Incoming>> {
+  let bytes: Uint8Array;
+  try {
+    bytes = new Uint8Array(await file.arrayBuffer());
+  } catch {
+    return fail([issue('no-such-file', '', { got: (file as File).name ?? '' })]);
+  }
+  tell(0.2);
+  const box = await keep(() => boxNow(of, onScreen), of);
+  if (!box.ok) return box;
+  tell(0.3);
+  return readBytes(bytes, box.value, how);
+}
+
+async function take(
+  of: PanderoDatabase,
+  job: Extract<FileJob, { readonly do: 'take' }>,
+  tell: Tell,
+): Promise<Result<Taken>> {
+  const read = await incoming(of, job.file, job.how, job.onScreen, tell);
+  if (!read.ok) return read;
+  tell(0.6);
+  const file = read.value;
+  const { aside } = file;
+  const taken = (count: number, epoch: string | null = null): Result<Taken> =>
+    ok({ count, aside: aside.length, epoch });
+  if (file.what === 'backup') {
+    const restored = await restoreBackup(file.backup, job.onScreen.screen, aside, of);
+    return restored.ok ? taken(file.count, restored.value) : restored;
+  }
+  if (file.what === 'tickets') {
+    const added = await addTickets(file.tickets, aside, of);
+    return added.ok ? taken(file.count) : added;
+  }
+  const added = await takeIntoBox(file.parts, job.mode, of);
+  if (!added.ok) return added;
+  const kept = await keepLeft(of, aside);
+  return kept.ok ? taken(file.count) : kept;
+}
+
+const keepLeft = async (of: PanderoDatabase, aside: readonly Aside[]): Promise<Result<unknown>> =>
+  aside.length === 0 ? ok(0) : keep(() => keepAside(aside, Date.now(), of), of);
+
+/** Rows a backup is made of, for the report of progress. */
+const rowsOf = ({ waters, tickets, builds, box }: Backup): number =>
+  waters.length + tickets.length + builds.length + box.heads.length + box.trailers.length + box.skirts.length;
+
+/**
+ * Writes a backup and reads it back, by the very reader that will import it, before anybody says that it is one.
+ * @returns the file, or how it differs from what was to be saved
+ */
+export function writtenAndRead(backup: Backup, tell: Tell): Result<BackupFile> {
+  const pieces: string[] = [];
+  const total = 2 * rowsOf(backup) + 100;
+  for (const piece of backupPieces(backup)) {
+    pieces.push(piece);
+    if (pieces.length % REPORT_EVERY === 0) tell(Math.min(1, pieces.length / total) * 0.4);
+  }
+  const text = `${pieces.join('')}\n`;
+  if (text.length > JSON_LIMIT_CHARS) {
+    return fail([issue('too-big-a-file', '', { got: text.length, limit: JSON_LIMIT_CHARS })]);
+  }
+  tell(0.5);
+  const read = readPanderoJson(text, ['backup']);
+  tell(0.9);
+  if (!read.ok) return fail([issue('backup-differs', '', { got: read.issues[0]?.path ?? '' }), ...read.issues]);
+  const back = read.value.value as Backup;
+  const differs = (Object.keys(backup) as (keyof Backup)[]).find((part) => !sameJson(back[part], backup[part]));
+  if (differs) return fail([issue('backup-differs', '', { got: differs })]);
+  const { waters, box, tickets, builds, setAside } = backup;
+  const parts = Object.values(box).reduce((sum, tray) => sum + (Array.isArray(tray) ? tray.length : 0), 0);
+  return ok({
+    blob: new Blob([text], { type: 'application/json' }),
+    counts: {
+      waters: waters.length,
+      parts,
+      tickets: tickets.length,
+      builds: builds.length,
+      setAside: setAside.length,
+    },
+  });
+}
+
+/** Does one job. */
+export async function doFileJob<J extends FileJob>(
+  job: J,
+  of: PanderoDatabase,
+  tell: Tell,
+): Promise<Result<FileAnswers[J['do']]>>;
+export async function doFileJob(job: FileJob, of: PanderoDatabase, tell: Tell): Promise<Result<unknown>> {
+  switch (job.do) {
+    case 'read': {
+      const read = await incoming(of, job.file, job.how, job.onScreen, tell);
+      return read.ok ? ok(previewOf(read.value)) : read;
+    }
+    case 'take':
+      return take(of, job, tell);
+    case 'back-up': {
+      const rows = job.rows ? ok(job.rows) : await keep(() => readAll(of), of);
+      if (!rows.ok) return rows;
+      tell(0.2);
+      return writtenAndRead(backupOf(rows.value, job.onScreen, job.madeAt), (part) => tell(0.2 + 0.8 * part));
+    }
+    case 'tickets': {
+      const rows = await keep(() => of.tickets.orderBy('madeAt').toArray(), of);
+      if (!rows.ok) return rows;
+      const tickets = overlay('ticket', rows.value, job.onScreen.waiting);
+      return ok({ blob: new Blob([writeTickets(tickets)], { type: 'application/json' }), count: tickets.length });
+    }
+  }
+}

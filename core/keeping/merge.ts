@@ -1,0 +1,59 @@
+/** A value as JSON has them. */
+type Fields = Readonly<Record<string, unknown>>;
+
+const isFields = (value: unknown): value is Fields =>
+  typeof value === 'object' && value !== null && !Array.isArray(value);
+
+/** Whether two values say the same as JSON: order of fields and fields set to undefined do not matter. */
+export function sameJson(a: unknown, b: unknown): boolean {
+  if (Object.is(a, b) || (typeof a === 'number' && a === b)) return true;
+  if (Array.isArray(a)) {
+    return Array.isArray(b) && a.length === b.length && a.every((inner, at) => sameJson(inner, b[at]));
+  }
+  if (!isFields(a) || !isFields(b)) return false;
+  const names = new Set([...Object.keys(a), ...Object.keys(b)]);
+  for (const name of names) if (!sameJson(a[name], b[name])) return false;
+  return true;
+}
+
+/** A field that two hands changed to different values since both read it. */
+export interface Clash {
+  /** dotted; empty for the whole */
+  readonly path: string;
+  readonly mine: unknown;
+  readonly theirs: unknown;
+}
+
+/** What comes of two changes to one document, and where they could not both be had: there the newer one, mine, stands. */
+export interface Merged<T> {
+  readonly value: T;
+  readonly clashes: readonly Clash[];
+}
+
+/**
+ * Puts together what two hands made of the same document, field by field. A field only one of them changed is as that one left it;
+ * one that both changed differently is as `mine` has it, and said. Lists count as one value.
+ * @param base    what both read; null where there was nothing
+ * @param mine    the change that is being written
+ * @param theirs  what has been written meanwhile
+ */
+export function mergeFields<T>(base: T | null, mine: T, theirs: T): Merged<T> {
+  const clashes: Clash[] = [];
+  const merge = (was: unknown, my: unknown, their: unknown, path: string): unknown => {
+    if (sameJson(my, their) || sameJson(their, was)) return my;
+    if (sameJson(my, was)) return their;
+    if (isFields(my) && isFields(their)) {
+      const before: Fields = isFields(was) ? was : {};
+      const names = [...new Set([...Object.keys(their), ...Object.keys(my)])];
+      const fields = names.map((name) => {
+        const at = path === '' ? name : `${path}.${name}`;
+        return [name, merge(before[name], my[name], their[name], at)] as const;
+      });
+      return Object.fromEntries(fields.filter(([, value]) => value !== undefined));
+    }
+    clashes.push({ path, mine: my, theirs: their });
+    return my;
+  };
+  const value = merge(base ?? undefined, mine, theirs, '') as T;
+  return { value, clashes };
+}
