@@ -1,39 +1,32 @@
-import { readFile, stat } from 'node:fs/promises';
-import { extname, join, normalize, sep } from 'node:path';
+import { extname } from 'node:path';
+import { serveStatic } from '@hono/node-server/serve-static';
 import { Hono } from 'hono';
 import { bodyLimit } from 'hono/body-limit';
+import { etag } from 'hono/etag';
 import { secureHeaders } from 'hono/secure-headers';
-import { scaleRoutes, type ScaleAddress } from './routes/scale';
-
-const TYPES: Readonly<Record<string, string>> = {
-  '.html': 'text/html; charset=utf-8',
-  '.js': 'text/javascript; charset=utf-8',
-  '.css': 'text/css; charset=utf-8',
-  '.json': 'application/json; charset=utf-8',
-  '.svg': 'image/svg+xml',
-  '.woff2': 'font/woff2',
-  '.png': 'image/png',
-};
+import { onlyKnownHosts, type Names } from './hosts';
+import { scaleRoutes } from './routes/scale';
+import type { ScaleLine } from './scale-line';
 
 /** Nothing is posted here yet; whatever comes is small or refused. */
 const BODY_LIMIT_BYTES = 64 * 1024;
 
-/** A file below the folder, or null: never one outside it. */
-async function fileBelow(folder: string, path: string): Promise<string | null> {
-  const wanted = normalize(join(folder, path));
-  if (!wanted.startsWith(folder + sep)) return null;
-  const found = await stat(wanted).catch(() => null);
-  return found?.isFile() ? wanted : null;
+/** What a server of this kind needs to know. */
+export interface AppOptions {
+  /** absolute path of the static build */
+  readonly folder: string;
+  /** the line to a pocket scale that pages may listen to; null when there is none */
+  readonly scale?: ScaleLine | null;
+  readonly names?: Names;
 }
 
 /**
  * Serves the built app from a folder, with headers that keep the page to this machine. Exported so that tests call
  * `app.request(...)` without a port.
- * @param folder  absolute path of the static build
- * @param scale   text feed of a pocket scale that pages may listen to
  */
-export function createApp(folder: string, scale: ScaleAddress | null = null): Hono {
+export function createApp({ folder, scale = null, names = { open: false, more: [] } }: AppOptions): Hono {
   const app = new Hono();
+  app.use(onlyKnownHosts(names));
   app.use(
     secureHeaders({
       contentSecurityPolicy: {
@@ -45,37 +38,38 @@ export function createApp(folder: string, scale: ScaleAddress | null = null): Ho
         imgSrc: ["'self'", 'data:'],
         fontSrc: ["'self'"],
         connectSrc: ["'self'"],
+        manifestSrc: ["'self'"],
         baseUri: ["'none'"],
         formAction: ["'none'"],
         frameAncestors: ["'none'"],
       },
       referrerPolicy: 'no-referrer',
       strictTransportSecurity: false,
+      // over plain http on a boat's network a browser ignores these and complains of it
+      crossOriginOpenerPolicy: false,
+      originAgentCluster: false,
     }),
   );
   app.use(
     bodyLimit({ maxSize: BODY_LIMIT_BYTES, onError: (c) => c.json({ code: 'too-big-a-file', issues: [] }, 413) }),
   );
   app.route('/api/scale', scaleRoutes(scale));
-  app.get('*', async (c) => {
-    let path: string;
-    try {
-      path = decodeURIComponent(new URL(c.req.url).pathname);
-    } catch {
-      return c.json({ code: 'no-such-file', issues: [] }, 400);
-    }
-    const file = await fileBelow(folder, path === '/' ? 'index.html' : path);
-    // stations live behind the hash, so a bare path is a guess: take the guest to the door
-    if (file === null)
-      return extname(path) === '' ? c.redirect('/') : c.json({ code: 'no-such-file', issues: [] }, 404);
-    const cache = path.startsWith('/assets/') ? 'public, max-age=31536000, immutable' : 'no-cache';
-    // not compressed: on this machine packing and unpacking takes longer than the bytes saved
-    const bytes = await readFile(file);
-    return c.body(new Uint8Array(bytes), 200, {
-      'Content-Type': TYPES[extname(file)] ?? 'application/octet-stream',
-      'Cache-Control': cache,
-    });
+  app.use(async (c, next) => {
+    await next();
+    if (c.res.status === 302 || c.res.status >= 400) return;
+    const isForGood = c.req.path.startsWith('/assets/');
+    c.header('Cache-Control', isForGood ? 'public, max-age=31536000, immutable' : 'no-cache');
   });
+  // a part of a file is no other version of it
+  const tagged = etag();
+  app.use((c, next) => (c.req.header('range') === undefined ? tagged(c, next) : next()));
+  app.use(serveStatic({ root: folder }));
+  // stations live behind the hash, so a bare path is a guess: take the guest to the door
+  app.get('*', (c) =>
+    extname(c.req.path) === '' && !/[%\\]|\.\./.test(c.req.path)
+      ? c.redirect('/')
+      : c.json({ code: 'no-such-file', issues: [] }, 404),
+  );
   app.all('*', (c) => c.json({ code: 'no-such-file', issues: [] }, 405));
   return app;
 }

@@ -1,54 +1,90 @@
 import { existsSync } from 'node:fs';
+import { networkInterfaces } from 'node:os';
 import { join, resolve } from 'node:path';
-import { serve } from '@hono/node-server';
+import { parseArgs } from 'node:util';
+import { serve, type ServerType } from '@hono/node-server';
 import { createApp } from './app';
-import type { ScaleAddress } from './routes/scale';
+import { createScaleLine, type ScaleAddress } from './scale-line';
 
 const LOCAL = '127.0.0.1';
+const EVERYWHERE = '0.0.0.0';
 const DEFAULT_PORT = 4310;
 /** Ports tried after the first when it is taken. */
 const PORT_TRIES = 20;
-
-function option(name: string): string | undefined {
-  const at = process.argv.indexOf(`--${name}`);
-  return at === -1 ? undefined : process.argv[at + 1];
-}
+/** How long those who are being answered get when it is told to stop, ms. */
+const LAST_WORDS_MS = 500;
 
 function stop(message: string): never {
   console.error(`pandero: ${message}`);
   process.exit(2);
 }
 
+/** The options, or a word about the one that is wrong. */
+function options() {
+  const text = { type: 'string' } as const;
+  try {
+    return parseArgs({
+      options: { host: text, port: text, scale: text, open: text, name: { type: 'string', multiple: true } },
+    }).values;
+  } catch (error) {
+    const message = error instanceof Error ? error.message : String(error);
+    const missing = /Option '--(\w+) <value>' argument missing/.exec(message)?.[1];
+    if (missing === 'host') return stop('--host needs an address, e.g. --host 0.0.0.0');
+    if (missing === 'port') return stop('--port needs a number from 1 to 65535');
+    return stop(`${message.split('\n')[0]!} It takes --host, --port, --name, --scale and --open.`);
+  }
+}
+const given = options();
+
+const isPort = (port: number): boolean => Number.isInteger(port) && port >= 1 && port <= 65535;
+
 const folder = resolve(import.meta.dirname, '../dist');
 if (!existsSync(join(folder, 'index.html'))) stop('the app is not built. Run: npm run build');
 
-const hostname = option('host') ?? LOCAL;
-if (process.argv.includes('--host') && option('host') === undefined)
-  stop('--host needs an address, e.g. --host 0.0.0.0');
-const firstPort = Number(option('port') ?? DEFAULT_PORT);
-if (!Number.isInteger(firstPort) || firstPort < 1 || firstPort > 65535) stop('--port needs a number from 1 to 65535');
-const fixedPort = option('port') !== undefined;
-const path = option('open') ?? '/';
+const hostname = given.host ?? LOCAL;
+if (hostname === '') stop('--host needs an address, e.g. --host 0.0.0.0');
+const firstPort = given.port === undefined ? DEFAULT_PORT : /^\d+$/.test(given.port) ? Number(given.port) : NaN;
+if (!isPort(firstPort)) stop('--port needs a number from 1 to 65535');
+const fixedPort = given.port !== undefined;
+const path = given.open ?? '/';
+const more = given.name ?? [];
+if (more.some((name) => !/^[\w.:[\]-]+$/.test(name)))
+  stop('--name needs a name as a browser is given it, e.g. --name boat.lan');
 
 /** `--scale 127.0.0.1:4331`, or a port of this machine alone. */
 function scaleAddress(): ScaleAddress | null {
-  const given = option('scale');
-  if (given === undefined) return null;
-  const match = /^(?:(.+):)?(\d{1,5})$/.exec(given);
-  if (!match) stop('--scale needs host:port of a scale that writes lines of text, e.g. 127.0.0.1:4331');
-  return { host: match[1] ?? LOCAL, port: Number(match[2]) };
+  if (given.scale === undefined) return null;
+  const match = /^(?:\[?([^[\]]+)\]?:)?(\d{1,5})$/.exec(given.scale);
+  const port = Number(match?.[2]);
+  if (!match || !isPort(port)) {
+    stop('--scale needs host:port of a scale that writes lines of text, e.g. 127.0.0.1:4331');
+  }
+  return { host: match[1] ?? LOCAL, port };
 }
-const scale = scaleAddress();
+const address = scaleAddress();
+const scale = address && createScaleLine(address);
+const isOpen = ![LOCAL, 'localhost', '::1'].includes(hostname);
 
-if (hostname !== LOCAL) {
-  console.error(
-    `pandero: listening on ${hostname}: anybody who reaches this machine can open the app. Your data stays in each browser.`,
-  );
-}
+/** Addresses a phone on the same network can be given. */
+const reachedAt = (): string[] =>
+  Object.values(networkInterfaces())
+    .flatMap((list) => list ?? [])
+    .filter(({ family, internal }) => family === 'IPv4' && !internal)
+    .map(({ address: own }) => own);
 
 function listen(port: number, triesLeft: number): void {
-  const server = serve({ fetch: createApp(folder, scale).fetch, hostname, port }, () => {
-    console.log(`http://${hostname}:${port}${path}`);
+  const app = createApp({ folder, scale, names: { open: isOpen, more: [...more, hostname] } });
+  const server = serve({ fetch: app.fetch, hostname, port }, () => {
+    const shown =
+      hostname === EVERYWHERE || hostname === '::' ? LOCAL : hostname.includes(':') ? `[${hostname}]` : hostname;
+    if (isOpen) {
+      console.error(
+        `pandero: listening on ${hostname}: anybody who reaches this machine can open the app. Your data stays in each browser.`,
+      );
+      const others = [...reachedAt(), ...more].map((name) => `http://${name}:${port}/`);
+      if (others.length > 0) console.error(`pandero: on a phone in the same network: ${others.join(' or ')}`);
+    }
+    console.log(`http://${shown}:${port}${path}`);
   });
   server.on('error', (error: NodeJS.ErrnoException) => {
     if (error.code === 'EADDRINUSE' && !fixedPort && triesLeft > 0) listen(port + 1, triesLeft - 1);
@@ -56,8 +92,20 @@ function listen(port: number, triesLeft: number): void {
       stop(`port ${port} is taken. Stop what runs there, or give another with --port`);
     else stop(`cannot listen on ${hostname}:${port} (${error.message})`);
   });
+  server.on('listening', () => endWith(server));
+}
+
+/** Told to stop, it tells those who listen, answers what it began, and is gone within the second. */
+function endWith(server: ServerType): void {
   for (const signal of ['SIGINT', 'SIGTERM'] as const) {
-    process.once(signal, () => server.close(() => process.exit(0)));
+    process.once(signal, () => {
+      scale?.close('the server was stopped');
+      server.close(() => process.exit(0));
+      setTimeout(() => {
+        if ('closeAllConnections' in server) server.closeAllConnections();
+        process.exit(0);
+      }, LAST_WORDS_MS);
+    });
   }
 }
 

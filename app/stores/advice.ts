@@ -1,6 +1,6 @@
 import { computed, ref, shallowRef, watch } from 'vue';
 import { defineStore } from 'pinia';
-import type { Advice, Box, Flip, Water } from '@core';
+import { issue, issueText, type Advice, type Box, type Flip, type Water } from '@core';
 import { createRanker, type Mailbox } from '../workers/ranker';
 import { useBox } from './box';
 import { useNotices } from './notices';
@@ -31,8 +31,9 @@ export const useAdvice = defineStore('advice', () => {
   const stopped = ref(false);
   let asked: Water | null = null;
 
-  const worker = new Worker(new URL('../workers/rank.worker.ts', import.meta.url), { type: 'module' });
-  const ranker = createRanker(worker as unknown as Mailbox, (reply) => {
+  const make = (): Mailbox =>
+    new Worker(new URL('../workers/rank.worker.ts', import.meta.url), { type: 'module' }) as unknown as Mailbox;
+  const ranker = createRanker(make, (reply) => {
     if ('progress' in reply) {
       progress.value = reply.progress;
       return;
@@ -47,8 +48,19 @@ export const useAdvice = defineStore('advice', () => {
       ranking.value = false;
       return;
     }
+    if ('restarted' in reply) {
+      progress.value = 0;
+      if (reply.restarted === 'silent') notices.say(issueText(issue('worker-silent', '', { got: 'Ranking' })));
+      return;
+    }
+    if ('alive' in reply) return;
     ranking.value = false;
+    if ('lost' in reply) {
+      stopped.value = true;
+      return notices.complain([issue(`worker-${reply.lost}`, '', { got: 'Ranking' })]);
+    }
     if (!reply.ok) {
+      stopped.value = true;
       notices.complainIn([
         `Ranking failed, which is our own fault: ${reply.bug.split('\n')[0] ?? ''}. Reload the page; what you entered is kept.`,
       ]);

@@ -24,4 +24,9 @@ export type RankReply =
   | { readonly id: number; readonly ok: true; readonly advice: Advice; readonly tookMs: number }
   | { readonly id: number; readonly flips: readonly (readonly Flip[])[] }
   | { readonly id: number; readonly ok: false; readonly bug: string }
+  /** a sign that it works, where there is nothing to tell */
+  | { readonly id: number; readonly alive: true }
+  /** said of the worker, not by it: it stopped answering or could not be had, and was started anew; or that was in vain */
+  | { readonly id: number; readonly restarted: 'silent' | 'missing' }
+  | { readonly id: number; readonly ok: false; readonly lost: 'silent' | 'missing' }
   | { readonly id: number; readonly cancelled: true };

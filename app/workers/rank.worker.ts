@@ -27,8 +27,8 @@ async function inSlices<T>(id: number, steps: Generator<number, T>, report: bool
     if (step.done) return { value: step.value };
     const now = performance.now();
     if (now < sliceEnds) continue;
-    if (report && now > reports) {
-      reply({ id, progress: step.value });
+    if (now > reports) {
+      reply(report ? { id, progress: step.value } : { id, alive: true });
       reports = now + REPORT_MS;
     }
     await breathe();
@@ -42,6 +42,7 @@ async function inSlices<T>(id: number, steps: Generator<number, T>, report: bool
 
 async function rank({ id, water, box, top, flipsFor }: RankRequest): Promise<void> {
   const started = performance.now();
+  reply({ id, alive: true });
   const from = box === 'catalogue' ? catalogueFor({ lead: leadAllowed(water.localRules) }) : box;
   const answer = await inSlices(id, adviseInSteps(water, from, top), true);
   if (answer === null) return;

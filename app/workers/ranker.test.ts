@@ -1,25 +1,35 @@
 import { describe, expect, test } from '@jest/globals';
 import { DEFAULT_WATER, emptyBox } from '@core';
-import type { RankReply, RankRequest } from './protocol';
+import type { RankCancel, RankReply, RankRequest } from './protocol';
 import { createRanker, type Mailbox } from './ranker';
 
 function setUp() {
   const sent: RankRequest[] = [];
   const givenUp: number[] = [];
   const answers: RankReply[] = [];
-  const worker: Mailbox = {
-    postMessage: (message) => void ('cancel' in message ? givenUp.push(message.cancel) : sent.push(message)),
-    onmessage: null,
-    onerror: null,
+  const workers: (Mailbox & { ended: boolean })[] = [];
+  const make = (): Mailbox => {
+    const made = {
+      postMessage: (message: RankRequest | RankCancel): void =>
+        void ('cancel' in message ? givenUp.push(message.cancel) : sent.push(message)),
+      terminate: () => void (made.ended = true),
+      ended: false,
+      onmessage: null as Mailbox['onmessage'],
+      onerror: null as Mailbox['onerror'],
+    };
+    workers.push(made);
+    return made;
   };
-  const ranker = createRanker(worker, (reply) => answers.push(reply));
+  const ranker = createRanker(make, (reply) => answers.push(reply), 30);
   const ask = (depthM: number): void =>
     ranker.rank({ water: { ...DEFAULT_WATER, depthM }, box: emptyBox(), top: 1, flipsFor: 1 });
   const finish = (at: number): void =>
-    worker.onmessage!({ data: { id: sent[at]!.id, ok: false, bug: `answer ${sent[at]!.water.depthM}` } });
-  const tell = (data: RankReply): void => worker.onmessage!({ data });
-  return { sent, givenUp, answers, worker, ranker, ask, finish, tell };
+    workers.at(-1)!.onmessage!({ data: { id: sent[at]!.id, ok: false, bug: `answer ${sent[at]!.water.depthM}` } });
+  const tell = (data: RankReply): void => workers.at(-1)!.onmessage!({ data });
+  return { sent, givenUp, answers, workers, ranker, ask, finish, tell };
 }
+
+const wait = (ms: number): Promise<void> => new Promise((resolve) => setTimeout(resolve, ms));
 
 describe('newest water wins', () => {
   test('while one is computed only the last that comes waits', () => {
@@ -75,14 +85,41 @@ describe('newest water wins', () => {
     finish(0);
     expect(answers).toHaveLength(1);
   });
-  test('a worker that breaks says so, and the next job still runs', () => {
-    const { sent, answers, worker, ask, finish } = setUp();
+  test('a worker that says nothing is started anew with the same job; the second time it is said', async () => {
+    const { sent, answers, workers, ask } = setUp();
     ask(1);
-    worker.onerror!({ message: 'out of memory' });
-    expect(answers).toMatchObject([{ ok: false, bug: 'out of memory' }]);
+    await wait(40);
+    expect([workers.map(({ ended }) => ended), sent.length]).toEqual([[true, false], 2]);
+    expect(answers).toMatchObject([{ restarted: 'silent' }]);
+    await wait(40);
+    expect(answers[1]).toMatchObject({ ok: false, lost: 'silent' });
     ask(2);
-    finish(1);
-    expect(sent).toHaveLength(2);
-    expect(answers).toHaveLength(2);
+    expect(sent.at(-1)!.water.depthM).toBe(2);
+  });
+  test('one that works long and says so is left alone', async () => {
+    const { sent, answers, workers, ask, tell } = setUp();
+    ask(1);
+    for (let at = 0; at < 4; at++) {
+      await wait(20);
+      tell({ id: sent[0]!.id, alive: true });
+    }
+    expect([workers.length, answers]).toEqual([1, []]);
+  });
+  test('one that cannot be had is tried once more, then said, and the next job is tried again', () => {
+    const { answers, workers, ask, finish } = setUp();
+    ask(1);
+    workers[0]!.onerror!({});
+    workers[1]!.onerror!({});
+    expect(answers).toMatchObject([{ restarted: 'missing' }, { ok: false, lost: 'missing' }]);
+    ask(2);
+    finish(2);
+    expect(answers.at(-1)).toMatchObject({ bug: 'answer 2' });
+  });
+  test('what an ended worker still says is not heard', async () => {
+    const { sent, answers, workers, ask } = setUp();
+    ask(1);
+    await wait(40);
+    workers[0]!.onmessage!({ data: { id: sent[0]!.id, ok: false, bug: 'late' } });
+    expect(answers).toMatchObject([{ restarted: 'silent' }]);
   });
 });

@@ -5,45 +5,99 @@ type Job = Omit<RankRequest, 'id'>;
 /** The part of a Worker the ranker needs; tests hand in a stand-in. */
 export interface Mailbox {
   postMessage(message: RankRequest | RankCancel): void;
+  terminate(): void;
   onmessage: ((event: { data: RankReply }) => void) | null;
-  onerror: ((event: { message: string }) => void) | null;
+  onerror: ((event: { message?: string; preventDefault?(): void }) => void) | null;
 }
+
+/** Longest a worker that ranks may say nothing, ms: it reports many times a second. */
+export const SILENT_MS = 8000;
+/** Tries of one job, each with a new worker. */
+const TRIES = 2;
 
 /**
  * Sends ranking jobs to a worker, the newest first: a running one is given up when a newer arrives, only the last that arrives
- * waits for it, and answers to anything older are dropped.
+ * waits for it, and answers to anything older are dropped. A worker that stops answering, dies or cannot be had is started anew;
+ * after the second time it is said.
  */
 export function createRanker(
-  worker: Mailbox,
+  make: () => Mailbox,
   onReply: (reply: RankReply) => void,
+  silentMs = SILENT_MS,
 ): { rank(job: Job): void; cancel(): void } {
   let newest = 0;
-  let running: number | null = null;
+  let running: RankRequest | null = null;
   let waiting: RankRequest | null = null;
+  let worker: Mailbox | null = null;
+  /** whether this worker ever said anything: one that never did could not be started */
+  let spoke = false;
+  let tries = 0;
+  let timer: ReturnType<typeof setTimeout> | undefined;
 
-  const send = (request: RankRequest): void => {
-    running = request.id;
-    worker.postMessage(request);
-  };
-  const giveUp = (): void => {
-    if (running !== null) worker.postMessage({ cancel: running });
-  };
-  const finish = (reply: RankReply): void => {
-    running = null;
-    if (waiting) {
-      const next = waiting;
-      waiting = null;
-      send(next);
+  function listen(): void {
+    clearTimeout(timer);
+    timer = setTimeout(() => lost('silent'), silentMs);
+  }
+
+  /** The worker is gone, or as good as: the job that was running goes to a new one. */
+  function lost(how: 'silent' | 'missing'): void {
+    clearTimeout(timer);
+    worker?.terminate();
+    worker = null;
+    const request = running;
+    if (request === null) return;
+    // one that nobody waits for any more is not tried again
+    if (waiting === null && tries < TRIES) {
+      onReply({ id: request.id, restarted: how });
+      return send(request);
     }
+    finish(waiting ? { id: request.id, cancelled: true } : { id: request.id, ok: false, lost: how });
+  }
+
+  function start(): Mailbox {
+    const made = make();
+    spoke = false;
+    made.onmessage = ({ data }) => {
+      if (made !== worker) return;
+      spoke = true;
+      if (data.id !== running?.id) return;
+      listen();
+      if ('alive' in data) return;
+      // an answer is shown at once; the job goes on to what would flip it
+      const goesOn = 'progress' in data || ('ok' in data && data.ok);
+      if (!goesOn) finish(data);
+      else if (data.id === newest) onReply(data);
+    };
+    made.onerror = (event) => {
+      event.preventDefault?.();
+      if (made === worker) lost(spoke ? 'silent' : 'missing');
+    };
+    return made;
+  }
+
+  function send(request: RankRequest): void {
+    running = request;
+    tries++;
+    listen();
+    try {
+      worker ??= start();
+      worker.postMessage(request);
+    } catch (error) {
+      finish({ id: request.id, ok: false, bug: String(error) });
+    }
+  }
+  function giveUp(): void {
+    if (running !== null) worker?.postMessage({ cancel: running.id });
+  }
+  function finish(reply: RankReply): void {
+    clearTimeout(timer);
+    running = null;
+    tries = 0;
+    const next = waiting;
+    waiting = null;
+    if (next) send(next);
     if (reply.id === newest) onReply(reply);
-  };
-  worker.onmessage = ({ data }) => {
-    // an answer is shown at once; the job goes on to what would flip it
-    const goesOn = 'progress' in data || ('ok' in data && data.ok);
-    if (!goesOn) finish(data);
-    else if (data.id === newest) onReply(data);
-  };
-  worker.onerror = ({ message }) => finish({ id: newest, ok: false, bug: message });
+  }
 
   return {
     rank(job) {

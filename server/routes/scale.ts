@@ -1,57 +1,47 @@
-import { connect } from 'node:net';
 import { Hono } from 'hono';
 import { streamSSE } from 'hono/streaming';
+import type { ScaleLine, ScaleNews } from '../scale-line';
 
-/** Where a scale's text feed comes from. */
-export interface ScaleAddress {
-  readonly host: string;
-  readonly port: number;
-}
-
-/** Longest line that is passed on, characters. */
-const LINE_LIMIT = 80;
-/** Most that is kept of a line that never ends. */
-const BUFFER_LIMIT = 4096;
-
-/** Calls with every full line of a feed; a line without end is dropped. */
-export function lineSplitter(onLine: (line: string) => void): (data: string) => void {
-  let rest = '';
-  return (data) => {
-    const lines = (rest + data).split(/\r\n|\n|\r/);
-    rest = (lines.pop() ?? '').slice(-BUFFER_LIMIT);
-    for (const line of lines) if (line.trim() !== '') onLine(line.slice(0, LINE_LIMIT));
-  };
-}
+/** News kept for a page that reads slowly; older lines are dropped, since a scale says the same again. */
+const KEPT = 8;
 
 /**
  * Relays a scale to the page: `GET /` streams its lines as they come. Its keys are pressed on the scale.
- * @param address  null when this server was told of no scale
+ * @param scale  null when this server was told of no scale
  */
-export function scaleRoutes(address: ScaleAddress | null): Hono {
+export function scaleRoutes(scale: ScaleLine | null): Hono {
   const routes = new Hono();
 
   routes.get('/', (c) => {
-    if (address === null) return c.json({ code: 'no-scale', issues: [] }, 404);
+    if (scale === null) return c.json({ code: 'no-scale', issues: [] }, 404);
+    // asked for its headers alone: nobody listens
+    if (c.req.method === 'HEAD') return c.body(null, 200, { 'Content-Type': 'text/event-stream' });
+    let wake: () => void = () => undefined;
+    const waiting: ScaleNews[] = [];
+    const stop = scale.listen((news) => {
+      waiting.push(news);
+      const surplus = waiting.findIndex(({ event }) => event === 'line');
+      if (waiting.length > KEPT && surplus !== -1) waiting.splice(surplus, 1);
+      wake();
+    });
+    if (stop === null) return c.json({ code: 'too-many-listeners', issues: [] }, 503);
     return streamSSE(c, async (stream) => {
-      const gone = new Promise<string>((resolve) => {
-        const socket = connect(address.port, address.host);
-        socket.setEncoding('utf8');
-        socket.on('connect', () => {
-          void stream.writeSSE({ event: 'here', data: '' });
-        });
-        socket.on(
-          'data',
-          lineSplitter((line) => void stream.writeSSE({ event: 'line', data: line })),
-        );
-        const end = (why: string): void => {
-          socket.destroy();
-          resolve(why);
-        };
-        socket.on('error', ({ message }) => end(message));
-        socket.on('close', () => end('it closed the line'));
-        stream.onAbort(() => end('the page left'));
+      let isOpen = true;
+      stream.onAbort(() => {
+        isOpen = false;
+        stop();
+        wake();
       });
-      await stream.writeSSE({ event: 'gone', data: await gone });
+      while (isOpen) {
+        const news = waiting.shift();
+        if (news === undefined) {
+          await new Promise<void>((resolve) => (wake = resolve));
+          continue;
+        }
+        await stream.writeSSE({ ...news });
+        if (news.event === 'gone') break;
+      }
+      stop();
     });
   });
   return routes;

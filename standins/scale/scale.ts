@@ -1,4 +1,4 @@
-import { connect, createServer } from 'node:net';
+import { connect, createServer, type AddressInfo } from 'node:net';
 import { createPan, seeded } from './pan';
 
 /**
@@ -14,7 +14,13 @@ const option = (name: string): string | undefined => {
   const at = args.indexOf(`--${name}`);
   return at === -1 ? undefined : args[at + 1];
 };
-const port = Number(option('port') ?? 4331);
+const PORT = 4331;
+/** 0 takes any that is free */
+const port = Number(option('port') ?? PORT);
+if (!Number.isInteger(port) || port < 0 || port > 65535) {
+  console.error('scale: --port needs a number from 0 to 65535');
+  process.exit(2);
+}
 const LINES_A_SECOND = 5;
 const words = args.filter((word, at) => !word.startsWith('--') && !args[at - 1]?.startsWith('--'));
 
@@ -70,11 +76,23 @@ if (words.length > 0) {
     showing = step;
     pan.command(`put ${SHOW_G[step % SHOW_G.length]!}`);
   }, 200);
-  server.on('error', ({ message }) => {
-    console.error(`scale: cannot listen on ${HOST}:${port} (${message})`);
+  let isSecondTry = false;
+  server.on('error', (error: NodeJS.ErrnoException) => {
+    // somebody else's program is there: this one goes elsewhere, unless it was told to stand just there
+    if (error.code === 'EADDRINUSE' && option('port') === undefined && !isSecondTry) {
+      isSecondTry = true;
+      server.listen(0, HOST);
+      return;
+    }
+    console.error(`scale: cannot listen on ${HOST}:${port} (${error.message})`);
     process.exit(2);
   });
-  server.listen(port, HOST, () => console.error(`scale: stand-in at ${HOST}:${port}`));
+  server.on('listening', () => {
+    const own = (server.address() as AddressInfo).port;
+    console.error(`scale: stand-in at ${HOST}:${own}${own === PORT ? '' : `; press its keys with --port ${own}`}`);
+    console.log(own);
+  });
+  server.listen(port, HOST);
   for (const signal of ['SIGINT', 'SIGTERM'] as const) {
     process.once(signal, () => {
       clearInterval(show);
