@@ -4,6 +4,7 @@ import App from './App.vue';
 import { db } from './db/database';
 import './look/fonts.css';
 import { isMissingPart, MISSING_PART_TEXT } from './missing-part';
+import { installWhenIdle } from './install';
 import { preloadStations } from './preload';
 import { router } from './router';
 import { vuetify } from './vuetify';
@@ -31,3 +32,4 @@ router.onError((error) => {
 });
 app.mount('#app');
 preloadStations();
+installWhenIdle();

@@ -84,7 +84,7 @@ test('a server that stops costs nothing: the app goes on, keeps and computes', a
         const names = performance.getEntriesByType('resource').map(({ name }) => name);
         return parts.filter((part) => names.some((name) => name.includes(part))).length;
       },
-      ['PickPage', 'TicketsPage', 'TicketPage', 'FileImport', 'import.worker'],
+      ['PickPage', 'TicketsPage', 'TicketPage', 'FileImport', 'files.worker'],
     );
   await expect.poll(fetched, { timeout: 60_000 }).toBe(5);
   await page.waitForLoadState('networkidle');

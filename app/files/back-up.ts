@@ -1,4 +1,5 @@
 import { fail, type Result } from '@core';
+import { causeOf } from '../db/cause';
 import { db } from '../db/database';
 import type { AllRows } from '../db/everything';
 import { keep } from '../db/keep';
@@ -27,7 +28,11 @@ function rowsOnScreen(): AllRows {
 /** Makes a backup of everything, read back and found whole; from what is on the screen where the store cannot be read. */
 export async function backUp(tell?: Tell): Promise<Result<BackupFile & { readonly fromScreen: boolean }>> {
   const madeAt = new Date().toISOString();
-  const made = await askFiles({ do: 'back-up', onScreen: onScreen(), madeAt, rows: null }, tell);
+  // a store this page has lost would be made anew, empty, by whoever opens it
+  const isLost = db.state === 'deleted' || db.state === 'taken-over';
+  const made = isLost
+    ? fail([causeOf(null, db.state)])
+    : await askFiles({ do: 'back-up', onScreen: onScreen(), madeAt, rows: null }, tell);
   if (made.ok) return { ok: true, value: { ...made.value, fromScreen: false } };
   if (!made.issues.some(({ code }) => code.startsWith('store-') || code === 'worker-silent')) return made;
   const again = await askFiles({ do: 'back-up', onScreen: onScreen(), madeAt, rows: rowsOnScreen() }, tell);

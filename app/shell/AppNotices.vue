@@ -1,13 +1,20 @@
 <script setup lang="ts">
-import { defineAsyncComponent } from 'vue';
+import { computed, defineAsyncComponent } from 'vue';
 import { useNotices } from '../stores/notices';
 
 const AppSnackbar = defineAsyncComponent(() => import('./AppSnackbar.vue'));
 const notices = useNotices();
+const isNews = computed(() => notices.problems.every(({ isNews: news }) => news));
 </script>
 
 <template>
-  <section v-if="notices.problems.length > 0" class="problems no-print" role="alert" aria-label="Problems">
+  <section
+    v-if="notices.problems.length > 0"
+    class="problems no-print"
+    :class="{ 'problems--news': isNews }"
+    :role="isNews ? 'status' : 'alert'"
+    :aria-label="isNews ? 'News' : 'Problems'"
+  >
     <ul>
       <li v-for="problem in notices.problems" :key="problem.text">
         {{ problem.text }}
@@ -16,7 +23,7 @@ const notices = useNotices();
         }}</v-btn>
       </li>
     </ul>
-    <v-btn @click="notices.settle()">Understood</v-btn>
+    <v-btn @click="notices.settle()">{{ isNews ? 'Later' : 'Understood' }}</v-btn>
   </section>
   <AppSnackbar v-if="notices.notice" />
 </template>
@@ -30,6 +37,9 @@ const notices = useNotices();
   margin: 12px 16px;
   padding: 10px 14px;
   border: 2px solid rgb(var(--v-theme-oxblood));
+}
+.problems--news {
+  border-color: rgb(var(--v-theme-bottle));
 }
 .problems ul {
   list-style: none;

@@ -11,6 +11,8 @@ export interface Notice {
 /** Something that stays until it is read, with what can be done about it. */
 export interface Problem {
   readonly text: string;
+  /** no trouble, only something to decide */
+  readonly isNews?: boolean;
   readonly action?: { readonly label: string; run(): void };
 }
 
