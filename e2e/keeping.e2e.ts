@@ -240,7 +240,8 @@ test('a store of a newer version, one that another tab holds, one that is delete
   await page.goto('/#/water');
   await expect(page.getByRole('alert', { name: 'Problems' })).toContainText('written by a newer version of Pandero');
   await expect(page.getByRole('heading', { name: 'What this water asks for' })).toBeVisible();
-  // held by another tab in an older state
+  // held by another tab in an older state; whoever clears a browser's data clears all of it
+  await bare.evaluate(() => localStorage.clear());
   await bare.evaluate(() => new Promise((resolve) => (indexedDB.deleteDatabase('pandero').onsuccess = resolve)));
   await bare.evaluate(
     () =>

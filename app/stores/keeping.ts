@@ -53,7 +53,7 @@ export const useKeeping = defineStore('keeping', () => {
         return notices.raise({ text, action: { label: 'Take the other', run: news.takeTheirs } });
       }
       case 'gone': {
-        const text = `${kindOf(news.kind).title} you were changing was thrown away in the other tab, so your change was not stored.`;
+        const text = `${kindOf(news.kind).title} you were changing was thrown away meanwhile, in another tab or before, so your change was not stored.`;
         return notices.raise({ text, action: { label: 'Keep mine', run: news.keepMine } });
       }
       case 'stays':
