@@ -213,15 +213,16 @@ export {
   BACKUP_VERSION,
   JSON_KINDS,
   JSON_LIMIT_CHARS,
-  keptWaterSchema,
+  type Backup,
+  type JsonKind,
+  type TicketsFile,
+} from './formats/pandero-json/format';
+export { keptWaterSchema, type KeptWater } from './formats/pandero-json/kept-water';
+export {
   SCREEN_LIMITS,
   screenSchema,
   settingsSchema,
-  type Backup,
-  type JsonKind,
-  type KeptWater,
   type MeasuredScreen,
   type Settings,
-  type TicketsFile,
-} from './formats/pandero-json/format';
+} from './formats/pandero-json/settings';
 export { issuePlace, issueSays, issueText } from './messages/issues-en';

@@ -1,16 +1,16 @@
 import { liveQuery, type Subscription } from 'dexie';
 import { computed, onScopeDispose, ref, shallowRef, watch, type ComputedRef, type Ref } from 'vue';
-import { issueText } from '@core';
+import type { Issue } from '@core';
 import { causeOf } from '../db/cause';
 import { db } from '../db/database';
 import type { KindName, Rows } from '../db/kinds';
 import { keeper } from '../db/our-keeper';
-import { createSieve } from '../db/unreadable';
+import { createSieve } from '../db/sieve';
 import { useKeeping } from '../stores/keeping';
 
 /**
  * Rows that follow the store by themselves, with what it does not have yet; rows that cannot be read are set aside and left out.
- * `ready` turns true with the first answer, `error` holds the last failure in words.
+ * `ready` turns true with the first answer, `error` holds the last failure.
  * @param order  of rows that are not stored yet among the others
  * @param again  asks anew when it changes
  */
@@ -22,11 +22,11 @@ export function useLiveRows<K extends KindName>(
 ): {
   readonly rows: ComputedRef<readonly Rows[K][]>;
   readonly ready: Ref<boolean>;
-  readonly error: Ref<string | null>;
+  readonly error: Ref<Issue | null>;
 } {
   const stored = shallowRef<readonly Rows[K][]>([]);
   const ready = ref(false);
-  const error = ref<string | null>(null);
+  const error = shallowRef<Issue | null>(null);
   const keeping = useKeeping();
   const sieve = createSieve(kind);
   let turn = 0;
@@ -46,7 +46,7 @@ export function useLiveRows<K extends KindName>(
         void sifted.then((done) => own === turn && show(done));
       },
       error(reason: unknown) {
-        error.value = issueText(causeOf(reason, db.state));
+        error.value = causeOf(reason, db.state);
         ready.value = true;
       },
     });

@@ -1,22 +1,12 @@
-import { diffBox, emptyBox, issue, STORE_LIMITS, TRAYS, type Box, type Result, type Tray } from '@core';
+import { diffBox, issue, STORE_LIMITS, TRAYS, type Box, type Result, type Tray } from '@core';
 import { newId } from '../new-id';
 import { KeepError } from './cause';
 import { db, type PanderoDatabase, type PartRow } from './database';
+import { boxOfRows } from './box-of-rows';
 import { keep } from './keep';
 
 /** What may be added to the box: a whole one, or some trays of one. */
 export type Addition = Partial<Record<Tray, readonly object[]>> & Partial<Pick<Box, 'kept'>>;
-
-/** Rows as a box in the shape of files, in order of entry. */
-export function boxOfRows(rows: readonly PartRow[]): Box {
-  const trays = Object.fromEntries(TRAYS.map((name) => [name, [] as object[]]));
-  const kept: unknown[] = [];
-  for (const { id, tray, part } of rows) {
-    if (tray === 'kept') kept.push(part);
-    else trays[tray]!.push({ ...part, id });
-  }
-  return { ...emptyBox(), ...trays, ...(kept.length > 0 ? { kept } : {}) } as Box;
-}
 
 /** Parts of a box as rows; an id that is already in use gets a new one, so that a list imported twice adds, never overwrites. */
 export function rowsOfBox(box: Addition, used: ReadonlySet<string>, from: number): PartRow[] {

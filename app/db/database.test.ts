@@ -11,7 +11,8 @@ import {
   type Backup,
   type Settings,
 } from '@core';
-import { addToBox, boxOfRows, takeIntoBox } from './box-rows';
+import { boxOfRows } from './box-of-rows';
+import { addToBox, takeIntoBox } from './box-rows';
 import { clearAll, makeBackup, restoreBackup, type OnScreen } from './everything';
 import { PanderoDatabase } from './database';
 import type { Pending } from './keeper';

@@ -13,12 +13,14 @@ import {
   type Ticket,
 } from '@core';
 import { newId } from '../new-id';
-import { addInChunks, boxOfRows, rowsOfBox } from './box-rows';
+import { boxOfRows } from './box-of-rows';
+import { addInChunks, rowsOfBox } from './box-rows';
 import { KeepError } from './cause';
 import { db, type AsideRow, type PanderoDatabase, type SettingsRow, type WaterRow } from './database';
 import { keep } from './keep';
 import type { Pending } from './keeper';
 import { kindOf, type KindName, type Rows } from './kinds';
+import './later-kinds';
 import { overlay } from './overlay';
 import { EPOCH } from './shelf';
 

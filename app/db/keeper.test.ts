@@ -5,6 +5,7 @@ import { DEMO_BOX, NORTH_ARM } from '../../demo/brindle-mere';
 import { jig } from '../../core/testing/fixtures/rigs';
 import { KeepError } from './cause';
 import { PanderoDatabase, type WaterRow } from './database';
+import './later-kinds';
 import { clearAll, makeBackup, restoreBackup } from './everything';
 import { createJournal, notePlace } from './journal';
 import { createKeeper, type Keeper, type KeeperNews } from './keeper';
@@ -222,7 +223,7 @@ describe('a tab that closes', () => {
     void dying.put('part', { id: 'p', tray: 'heads', at: 0, part: { ...DEMO_BOX.heads[0] } }, null);
     void dying.put('setting', { key: 'settings', value: { units: 'metric', theme: 'night', source: 'box' } }, null);
     const { keeper } = tab();
-    keeper.recover();
+    await keeper.recover();
     // on the screen at once, in the store a moment later
     expect(keeper.overlaid('ticket', [ticket]).map(({ note }) => note)).toEqual(['north side, second gap', '']);
     await soon();
@@ -236,7 +237,7 @@ describe('a tab that closes', () => {
     await db.waters.put(row);
     void tab(never).keeper.put('water', warm(9), row);
     await tab().keeper.put('water', deep(1), row);
-    tab().keeper.recover();
+    await tab().keeper.recover();
     await soon();
     expect((await db.waters.get('a'))!.value).toEqual({ ...NORTH_ARM, temperatureC: 9, depthM: 1 });
   });
@@ -244,7 +245,7 @@ describe('a tab that closes', () => {
     await db.tickets.put(ticket);
     void tab(never).keeper.put('ticket', { ...ticket, note: 'from one' }, ticket);
     void tab(never).keeper.put('ticket', { ...ticket, name: 'from the other' }, ticket);
-    tab().keeper.recover();
+    await tab().keeper.recover();
     await soon();
     expect(await db.tickets.get('t')).toMatchObject({ note: 'from one', name: 'from the other' });
     expect(place!.length).toBe(0);
@@ -256,9 +257,10 @@ describe('a tab that closes', () => {
       JSON.stringify({ version: 1, kind: 'build', key: 'b', base: null, row: { id: 'b' }, epoch: null }),
     );
     const next = tab();
-    next.keeper.recover();
+    await next.keeper.recover();
     expect(next.news).toMatchObject([
-      { what: 'unreadable', aside: [{ from: 'notes' }, { from: 'notes of a build', key: 'b' }] },
+      { what: 'unreadable', aside: [{ from: 'notes' }] },
+      { what: 'unreadable', aside: [{ from: 'notes of a build', key: 'b' }] },
     ]);
     expect([place!.length, next.keeper.pending.size]).toEqual([0, 0]);
   });
@@ -281,7 +283,7 @@ describe('a store that fails', () => {
     const cleared = await clearAll(db);
     if (cleared.ok) failing.keeper.forget(cleared.value);
     expect([place!.length, failing.keeper.pending.size]).toEqual([0, 0]);
-    tab().keeper.recover();
+    await tab().keeper.recover();
     await soon();
     expect(await db.waters.count()).toBe(0);
   });
@@ -297,7 +299,7 @@ describe('a store that fails', () => {
     );
     expect((await restoreBackup(backup, screen, [], db)).ok).toBe(true);
     const next = tab();
-    next.keeper.recover();
+    await next.keeper.recover();
     await soon();
     expect([await db.waters.count(), said(next)]).toEqual([0, ['gone']]);
   });

@@ -3,7 +3,7 @@ import { fail, ok, sameJson, setAside, type Aside, type Clash, type Decision, ty
 import { causeOf, KeepError } from './cause';
 import type { StoreState } from './database';
 import type { Journal, Note } from './journal';
-import { kindOf, type KindName, type Rows } from './kinds';
+import { kindOf, laterKinds, type KindName, type Rows } from './kinds';
 import { overlay } from './overlay';
 import type { Shelf } from './shelf';
 
@@ -69,6 +69,7 @@ export function createKeeper({ shelf, journal, state, retryMs = RETRY_MS }: Part
   let tries = 0;
   /** several tabs left notes on one document: they are taken up one after another */
   let isLeft = false;
+  let recovery: Promise<void> = Promise.resolve();
   let timer: ReturnType<typeof setTimeout> | null = null;
   let listener: (news: KeeperNews) => void = () => undefined;
 
@@ -167,7 +168,7 @@ export function createKeeper({ shelf, journal, state, retryMs = RETRY_MS }: Part
       listener({ what: 'stored-at-last' });
     }
     if (pending.has(id)) void write(id);
-    else if (isLeft && pending.size === 0) recover();
+    else if (isLeft && pending.size === 0) void recover();
   }
 
   function tell({ kind, key, row: mine }: Waiting, decision: Decision<Rows[KindName]>): void {
@@ -191,9 +192,26 @@ export function createKeeper({ shelf, journal, state, retryMs = RETRY_MS }: Part
   }
 
   /** Takes up the changes that earlier tabs noted and never stored. */
-  function recover(): void {
+  function recover(): Promise<void> {
     isLeft = false;
     const { notes, rubbish } = journal.left();
+    const later = notes.filter(({ kind }) => kind === 'ticket' || kind === 'build');
+    takeUp(
+      notes.filter((note) => !later.includes(note)),
+      rubbish,
+    );
+    // their shapes are loaded when somebody needs them; a failure to fetch them leaves the notes where they are
+    recovery =
+      later.length === 0
+        ? Promise.resolve()
+        : laterKinds().then(
+            () => takeUp(later, []),
+            () => undefined,
+          );
+    return recovery;
+  }
+
+  function takeUp(notes: ReturnType<Journal['left']>['notes'], rubbish: ReturnType<Journal['left']>['rubbish']): void {
     const aside: Aside[] = rubbish.map(({ place, text }) => setAside('notes', place, [], text));
     for (const { rubbishOf, note } of notes.map(judged)) {
       if (rubbishOf) {
@@ -238,6 +256,8 @@ export function createKeeper({ shelf, journal, state, retryMs = RETRY_MS }: Part
     change,
     flush,
     recover,
+    /** settles once what earlier tabs noted is on the screen */
+    recovered: (): Promise<void> => recovery,
     overlaid,
     put: <K extends KindName>(kind: K, row: Rows[K], base: Rows[K] | null): Promise<Result<Rows[K] | null>> =>
       change(kind, kindOf(kind).key(row), base, row),

@@ -1,17 +1,14 @@
 import {
-  buildSchema,
   byField,
   issue,
   fail,
   keptWaterSchema,
-  mergeBuilds,
   mergeFields,
   ok,
   parsePart,
   parseWith,
   settingsSchema,
   STORE_LIMITS,
-  ticketSchema,
   TRAYS,
   type Build,
   type Meeting,
@@ -25,8 +22,6 @@ import type { PanderoDatabase, PartRow, SettingsRow, WaterRow } from './database
 /** A kind of document: where it is kept, how it is told apart and checked, and how two hands' changes to one meet. */
 export interface Kind<Row> {
   readonly name: KindName;
-  /** what one is called in front of people */
-  readonly title: string;
   table(of: PanderoDatabase): Table<Row, string>;
   key(row: Row): string;
   check(row: unknown): Result<Row>;
@@ -41,7 +36,7 @@ export const KIND_NAMES = ['water', 'part', 'ticket', 'build', 'setting'] as con
 export type KindName = (typeof KIND_NAMES)[number];
 
 /** Tables are typed by their key in the library; here every key is a text. */
-const asTable = <Row>(table: unknown): Table<Row, string> => table as Table<Row, string>;
+export const asTable = <Row>(table: unknown): Table<Row, string> => table as Table<Row, string>;
 
 function checkWater(row: unknown): Result<WaterRow> {
   if (typeof row !== 'object' || row === null)
@@ -62,7 +57,6 @@ function mergeWaters(base: WaterRow | null, mine: WaterRow, theirs: WaterRow): M
 
 const water: Kind<WaterRow> = {
   name: 'water',
-  title: 'The water',
   table: (of) => asTable(of.waters),
   key: ({ key }) => key,
   check: checkWater,
@@ -84,35 +78,12 @@ function checkPart(row: unknown): Result<PartRow> {
 
 const part: Kind<PartRow> = {
   name: 'part',
-  title: 'The part',
   table: (of) => asTable(of.parts as EntityTable<PartRow, 'id'>),
   key: ({ id }) => id,
   check: checkPart,
   meeting: byField((row) => checkPart(row).ok),
   limit: STORE_LIMITS.parts,
   counted: { index: 'tray', of: ({ tray }) => tray },
-};
-
-const checkTicket = (row: unknown): Result<Ticket> => parseWith(ticketSchema, row);
-const ticket: Kind<Ticket> = {
-  name: 'ticket',
-  title: 'The ticket',
-  table: (of) => asTable(of.tickets),
-  key: ({ id }) => id,
-  check: checkTicket,
-  meeting: byField((row) => checkTicket(row).ok),
-  limit: STORE_LIMITS.tickets,
-};
-
-const checkBuild = (row: unknown): Result<Build> => parseWith(buildSchema, row);
-const build: Kind<Build> = {
-  name: 'build',
-  title: 'The build',
-  table: (of) => asTable(of.builds),
-  key: ({ id }) => id,
-  check: checkBuild,
-  meeting: { merge: mergeBuilds, isValid: (row) => checkBuild(row).ok },
-  limit: STORE_LIMITS.builds,
 };
 
 function checkSetting(row: unknown): Result<SettingsRow> {
@@ -132,7 +103,6 @@ function mergeSettings(base: SettingsRow | null, mine: SettingsRow, theirs: Sett
 
 const setting: Kind<SettingsRow> = {
   name: 'setting',
-  title: 'The settings',
   table: (of) => asTable(of.settings),
   key: ({ key }) => key,
   check: checkSetting,
@@ -140,7 +110,16 @@ const setting: Kind<SettingsRow> = {
   limit: 100,
 };
 
-export const KINDS = { water, part, ticket, build, setting } as const;
+const KINDS = new Map<KindName, unknown>([
+  ['water', water],
+  ['part', part],
+  ['setting', setting],
+]);
+
+/** Adds a kind that the first view does without. */
+export const addKind = (kind: { readonly name: KindName }): void => void KINDS.set(kind.name, kind);
+/** The kinds the first view does without: their shapes are large. */
+export const laterKinds = (): Promise<unknown> => import('./later-kinds');
 
 /** The row of each kind. */
 export interface Rows {
@@ -151,4 +130,9 @@ export interface Rows {
   setting: SettingsRow;
 }
 
-export const kindOf = <K extends KindName>(name: K): Kind<Rows[K]> => KINDS[name] as unknown as Kind<Rows[K]>;
+/** @throws Error for a kind that was not loaded: whoever may meet tickets or builds waits for `laterKinds` */
+export function kindOf<K extends KindName>(name: K): Kind<Rows[K]> {
+  const kind = KINDS.get(name) as Kind<Rows[K]> | undefined;
+  if (!kind) throw new Error(`kindOf(${name}): not loaded`);
+  return kind;
+}

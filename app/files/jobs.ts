@@ -13,12 +13,14 @@ import {
   type ReadHow,
   type Result,
 } from '@core';
-import { boxOfRows, takeIntoBox, type TakeMode } from '../db/box-rows';
+import { boxOfRows } from '../db/box-of-rows';
+import { takeIntoBox, type TakeMode } from '../db/box-rows';
 import type { PanderoDatabase } from '../db/database';
 import { addTickets, backupOf, readAll, restoreBackup, type AllRows, type OnScreen } from '../db/everything';
 import { keep } from '../db/keep';
 import { overlay } from '../db/overlay';
-import { keepAside } from '../db/unreadable';
+import '../db/later-kinds';
+import { keepAside } from '../db/set-aside';
 import { previewOf, readBytes, type Incoming, type Preview } from './incoming';
 
 /** Work with files, done away from the page where that can be had. */

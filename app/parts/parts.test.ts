@@ -12,7 +12,8 @@ import {
   type Tray,
 } from '@core';
 import { DEMO_BOX, NORTH_ARM } from '../../demo/brindle-mere';
-import { boxOfRows, rowsOfBox } from '../db/box-rows';
+import { boxOfRows } from '../db/box-of-rows';
+import { rowsOfBox } from '../db/box-rows';
 import { isMissingPart } from '../missing-part';
 import { colourHint, partLine, quantityText } from '../stations/box/part-text';
 import type { PartRow } from '../db/database';

@@ -3,7 +3,7 @@ import { liveQuery } from 'dexie';
 import { onScopeDispose, ref, shallowRef } from 'vue';
 import { db, type AsideRow } from '../db/database';
 import { keep } from '../db/keep';
-import { tryAgain } from '../db/unreadable';
+import { tryAgain } from '../db/set-aside';
 import { saveText } from '../files/save';
 import { useNotices } from '../stores/notices';
 

@@ -1,6 +1,6 @@
 import { computed, ref, shallowRef, watch } from 'vue';
 import { defineStore } from 'pinia';
-import { issue, issueText, type Advice, type Box, type Flip, type Water } from '@core';
+import { issue, type Advice, type Box, type Flip, type Water } from '@core';
 import { createRanker, type Mailbox } from '../workers/ranker';
 import { useBox } from './box';
 import { useNotices } from './notices';
@@ -50,14 +50,14 @@ export const useAdvice = defineStore('advice', () => {
     }
     if ('restarted' in reply) {
       progress.value = 0;
-      if (reply.restarted === 'silent') notices.say(issueText(issue('worker-silent', '', { got: 'Ranking' })));
+      if (reply.restarted === 'silent') void notices.sayIssue(issue('worker-silent', '', { got: 'Ranking' }));
       return;
     }
     if ('alive' in reply) return;
     ranking.value = false;
     if ('lost' in reply) {
       stopped.value = true;
-      return notices.complain([issue(`worker-${reply.lost}`, '', { got: 'Ranking' })]);
+      return void notices.complain([issue(`worker-${reply.lost}`, '', { got: 'Ranking' })]);
     }
     if (!reply.ok) {
       stopped.value = true;

@@ -26,6 +26,7 @@ import { useLiveRows } from '../composables/useLiveRows';
 import { useFollowed } from '../composables/useFollowed';
 import { db, type SettingsRow } from '../db/database';
 import { keep } from '../db/keep';
+import '../db/later-kinds';
 import { keeper } from '../db/our-keeper';
 import { newId } from '../new-id';
 import { useKeeping } from './keeping';
@@ -136,6 +137,7 @@ export const useBench = defineStore('bench', () => {
   /** Brings back what lay on the bench, a change a closing tab kept from the store included. */
   async function load(): Promise<void> {
     if (loaded.value) return;
+    await keeper.recovered();
     const found = await keep(async () => {
       const pointer = keeper.pendingOf('setting', 'on-bench')?.row ?? (await db.settings.get('on-bench')) ?? null;
       if (pointer?.key !== 'on-bench') return { pointer, row: null };

@@ -1,7 +1,8 @@
 import { computed } from 'vue';
 import { defineStore } from 'pinia';
 import { ok, partCount, type Box, type Result, type Tray } from '@core';
-import { addToBox, boxOfRows, emptyTheBox, putPartsBack, type Addition } from '../db/box-rows';
+import { boxOfRows } from '../db/box-of-rows';
+import type { Addition } from '../db/box-rows';
 import { db, type PartRow } from '../db/database';
 import { keeper } from '../db/our-keeper';
 import { useLiveRows } from '../composables/useLiveRows';
@@ -20,7 +21,9 @@ export const useBox = defineStore('box', () => {
   const kept = computed(() => rows.value.filter((row) => row.tray === 'kept'));
   const tray = (name: Tray): readonly PartRow[] => rows.value.filter((row) => row.tray === name);
 
-  const add = (parts: Addition): Promise<Result<number>> => addToBox(parts);
+  /** many at once are another matter than one, and nothing the first view needs */
+  const atOnce = () => import('../db/box-rows');
+  const add = async (parts: Addition): Promise<Result<number>> => (await atOnce()).addToBox(parts);
   /** Adds one part at the end, or right behind the one it was copied from. */
   async function addOne(name: Tray, part: object): Promise<Result<PartRow>> {
     const row: PartRow = { id: newId(), tray: name, at: (rows.value.at(-1)?.at ?? -1) + 1, part: withoutId(part) };
@@ -46,8 +49,8 @@ export const useBox = defineStore('box', () => {
     replace,
     remove,
     putBack,
-    empty: () => emptyTheBox(),
-    putAllBack: (found: readonly PartRow[]) => putPartsBack(found),
+    empty: async () => (await atOnce()).emptyTheBox(),
+    putAllBack: async (found: readonly PartRow[]) => (await atOnce()).putPartsBack(found),
   };
 });
 

@@ -1,6 +1,6 @@
 import { ref } from 'vue';
 import { defineStore } from 'pinia';
-import { issueText, type Issue } from '@core';
+import type { Issue } from '@core';
 
 /** A line at the foot of the screen, with a way back when there is one. */
 export interface Notice {
@@ -11,6 +11,8 @@ export interface Notice {
 /** Something that stays until it is read, with what can be done about it. */
 export interface Problem {
   readonly text: string;
+  /** by which it can be taken back once it is so no more */
+  readonly tag?: string;
   /** no trouble, only something to decide */
   readonly isNews?: boolean;
   readonly action?: { readonly label: string; run(): void };
@@ -24,9 +26,21 @@ export const useNotices = defineStore('notices', () => {
   function say(text: string, undo?: () => Promise<unknown>): void {
     notice.value = undo ? { text, undo } : { text };
   }
-  function complain(issues: readonly Issue[]): void {
-    complainIn(issues.map(issueText));
+  /** Puts words to problems; they are loaded when there are any. */
+  async function worded(issues: readonly Issue[]): Promise<string[]> {
+    try {
+      const { issueText } = await import('./issue-words');
+      return issues.map(issueText);
+    } catch {
+      // with nobody to bring the words the bare names must do
+      return issues.map(({ code, path }) => `${path === '' ? '' : `${path}: `}${code}.`);
+    }
   }
+  async function complain(issues: readonly Issue[], tag?: string): Promise<void> {
+    for (const text of await worded(issues)) raise(tag === undefined ? { text } : { text, tag });
+  }
+  /** The same at the foot of the screen. */
+  const sayIssue = async (found: Issue): Promise<void> => say((await worded([found]))[0]!);
   function complainIn(lines: readonly string[]): void {
     for (const text of lines) raise({ text });
   }
@@ -36,15 +50,15 @@ export const useNotices = defineStore('notices', () => {
     problems.value = [...problems.value, problem];
   }
   function act(problem: Problem): void {
-    takeBack(problem.text);
+    problems.value = problems.value.filter((one) => one.text !== problem.text);
     problem.action?.run();
   }
   /** It is so no more. */
-  function takeBack(text: string): void {
-    problems.value = problems.value.filter((one) => one.text !== text);
+  function takeBack(tag: string): void {
+    problems.value = problems.value.filter((one) => one.tag !== tag);
   }
   function settle(): void {
     problems.value = [];
   }
-  return { notice, problems, say, complain, complainIn, raise, act, takeBack, settle };
+  return { notice, problems, say, sayIssue, worded, complain, complainIn, raise, act, takeBack, settle };
 });

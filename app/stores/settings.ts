@@ -26,7 +26,7 @@ export const useSettings = defineStore('settings', () => {
   function take(row: SettingsRow | null | undefined): void {
     if (row?.key !== 'settings') return;
     const parsed = parseWith(settingsSchema, row.value);
-    if (!parsed.ok) return notices.complain(parsed.issues);
+    if (!parsed.ok) return void notices.complain(parsed.issues);
     base = row;
     if (!sameJson(settings.value, parsed.value)) settings.value = parsed.value;
   }

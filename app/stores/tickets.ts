@@ -3,6 +3,7 @@ import { defineStore } from 'pinia';
 import { liveQuery } from 'dexie';
 import { makeTicket, rigTitle, type Pick, type Result, type Rig, type Ticket, type Water } from '@core';
 import { db } from '../db/database';
+import '../db/later-kinds';
 import { keeper } from '../db/our-keeper';
 import { useLiveRows } from '../composables/useLiveRows';
 import { newId } from '../new-id';

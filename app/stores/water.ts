@@ -39,7 +39,7 @@ export const useWater = defineStore('water', () => {
 
   function take(row: WaterRow): void {
     const parsed = parseWater(row.value);
-    if (!parsed.ok) return notices.complain(parsed.issues);
+    if (!parsed.ok) return void notices.complain(parsed.issues);
     base = row;
     if (!sameJson(water.value, parsed.value)) water.value = parsed.value;
     key.value = row.key;

@@ -2,7 +2,6 @@
  * What would break a line, hide itself or turn the direction of writing: control characters, line and paragraph separators, marks of
  * direction, and halves of letters.
  */
-// eslint-disable-next-line no-control-regex
 const UNSEEN =
   /[\u0000-\u001f\u007f-\u009f\u00ad\u061c\u180e\u200b-\u200f\u2028-\u202e\u2060-\u2069\ufeff\ufff9-\ufffb]|[\ud800-\udbff](?![\udc00-\udfff])|(?<![\ud800-\udbff])[\udc00-\udfff]/g;
 

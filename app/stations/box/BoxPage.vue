@@ -9,7 +9,7 @@ export type TrayRow = PartRow & { readonly tray: Tray };
 <script setup lang="ts">
 import { computed, defineAsyncComponent, nextTick, ref } from 'vue';
 import { useDisplay } from 'vuetify';
-import { TRAYS, writeBox } from '@core';
+import { issueText, TRAYS, writeBox } from '@core';
 import { saveText } from '../../files/save';
 import { useKeys } from '../../composables/useKeys';
 import { useUnits } from '../../composables/useUnits';
@@ -95,7 +95,7 @@ const save = (): void => saveText('pandero-box.json', writeBox(box.box), 'applic
         <v-btn v-if="box.count > 0" @click="empty">Empty the box</v-btn>
       </div>
     </header>
-    <p v-if="box.error" role="alert" class="box__error">The box cannot be read. {{ box.error }}</p>
+    <p v-if="box.error" role="alert" class="box__error">The box cannot be read. {{ issueText(box.error) }}</p>
     <section v-if="box.ready && box.count === 0" class="box__start">
       <p>
         A rig needs three parts: a <b>head</b> with its hook and guard, a <b>skirt</b>, and a <b>trailer</b>. Put in one

@@ -21,6 +21,9 @@ const { system } = useUnits();
 
 const ticket = shallowRef<Ticket | null>(null);
 const isRead = ref(false);
+/** what an earlier tab noted comes first */
+const isRecovered = ref(false);
+void keeper.recovered().then(() => (isRecovered.value = true));
 const name = ref('');
 const note = ref('');
 
@@ -37,12 +40,12 @@ function take(found: Ticket | null): void {
 }
 useFollowed(
   'ticket',
-  computed(() => props.id),
+  computed(() => (isRecovered.value ? props.id : null)),
   take,
 );
 watch(
-  () => props.id,
-  (id) => {
+  [() => props.id, isRecovered],
+  ([id]) => {
     const waiting = keeper.pendingOf('ticket', id)?.row;
     if (waiting) take(waiting);
   },

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { defineAsyncComponent, ref } from 'vue';
-import { rigTitle, type Ticket } from '@core';
+import { issueText, rigTitle, type Ticket } from '@core';
 import FractionText from '../../parts/FractionText.vue';
 import RigDrawing from '../../parts/RigDrawing.vue';
 import { askFiles, onScreen } from '../../files/ask-files';
@@ -39,7 +39,7 @@ async function remove(ticket: Ticket): Promise<void> {
         <v-btn @click="importing = true">Import…</v-btn>
       </div>
     </header>
-    <p v-if="store.error" role="alert" class="tickets__empty">Tickets cannot be read. {{ store.error }}</p>
+    <p v-if="store.error" role="alert" class="tickets__empty">Tickets cannot be read. {{ issueText(store.error) }}</p>
     <p v-else-if="store.ready && store.tickets.length === 0" class="tickets__empty">
       No ticket yet. <RouterLink to="/pick">Pick a rig</RouterLink>, open its row and write one: it keeps the rig, its
       numbers and its reasons, and it prints.

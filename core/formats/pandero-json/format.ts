@@ -2,10 +2,12 @@ import * as z from 'zod/mini';
 import { BOX_VERSION, boxSchema, PART_SCHEMAS, READ_LIMIT, TRAYS, upgradeBox } from '../../rig/box';
 import { buildSchema } from '../../bench/build';
 import { planSchema } from '../../motion/plan';
-import { PART_LIMITS, rigSchema, shortText, within } from '../../rig/schema';
+import { rigSchema, shortText } from '../../rig/schema';
 import { ticketSchema } from '../../ticket/schema';
 import { waterSchema } from '../../water/schema';
 import { asideSchema } from '../aside';
+import { keptWaterSchema } from './kept-water';
+import { screenSchema, settingsSchema } from './settings';
 
 export const TICKETS_VERSION = 1;
 export const BACKUP_VERSION = 4;
@@ -18,35 +20,6 @@ export const ticketsFileSchema = z.strictObject({
   version: z.literal(TICKETS_VERSION),
   tickets: listOf(ticketSchema),
 });
-
-/** Settings that travel with a backup. */
-export const settingsSchema = z.strictObject({
-  units: z.enum(['us', 'metric']),
-  theme: z.enum(['light', 'night']),
-  source: z.enum(['box', 'catalogue']),
-});
-export type Settings = z.infer<typeof settingsSchema>;
-
-/** A water as it is kept: what it was, where and on which day. */
-export const keptWaterSchema = z.strictObject({
-  id: shortText(),
-  place: shortText(0),
-  day: z.nullable(z.iso.date()),
-  water: waterSchema,
-});
-export type KeptWater = z.infer<typeof keptWaterSchema>;
-
-/** What a screen can be, CSS pixels a millimetre: beyond it a slider was dragged by mistake. */
-export const SCREEN_LIMITS = { min: 1.5, max: 12 } as const;
-
-/** How large a millimetre is on a screen, and which screen that was: on another it says nothing. */
-export const screenSchema = z.strictObject({
-  pxPerMm: within(SCREEN_LIMITS),
-  widthPx: z.number(),
-  heightPx: z.number(),
-  ratio: z.number(),
-});
-export type MeasuredScreen = z.infer<typeof screenSchema>;
 
 /** Everything this browser holds, in one file. */
 export const backupSchema = z.strictObject({
@@ -138,6 +111,3 @@ export type JsonKind = keyof typeof JSON_KINDS;
 
 /** Longest file that is read, characters: more than everything a browser may store comes to, and what a machine still holds as one text. */
 export const JSON_LIMIT_CHARS = 500_000_000;
-
-/** Longest text of a name or label, so that whoever stores one knows. */
-export const TEXT_LIMIT = PART_LIMITS.text;

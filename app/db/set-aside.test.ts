@@ -1,7 +1,8 @@
 import { afterEach, beforeEach, expect, test } from '@jest/globals';
 import { DEMO_BOX, NORTH_ARM } from '../../demo/brindle-mere';
 import { PanderoDatabase, type PartRow, type WaterRow } from './database';
-import { createSieve, keepAside, moveAside, tryAgain, unlisted } from './unreadable';
+import { keepAside, moveAside, tryAgain, unlisted } from './set-aside';
+import { createSieve } from './sieve';
 
 let db: PanderoDatabase;
 let number = 0;

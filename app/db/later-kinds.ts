@@ -1,0 +1,35 @@
+import {
+  buildSchema,
+  byField,
+  mergeBuilds,
+  parseWith,
+  STORE_LIMITS,
+  ticketSchema,
+  type Build,
+  type Result,
+  type Ticket,
+} from '@core';
+import { addKind, asTable, type Kind } from './kinds';
+
+const checkTicket = (row: unknown): Result<Ticket> => parseWith(ticketSchema, row);
+const ticket: Kind<Ticket> = {
+  name: 'ticket',
+  table: (of) => asTable(of.tickets),
+  key: ({ id }) => id,
+  check: checkTicket,
+  meeting: byField((row) => checkTicket(row).ok),
+  limit: STORE_LIMITS.tickets,
+};
+
+const checkBuild = (row: unknown): Result<Build> => parseWith(buildSchema, row);
+const build: Kind<Build> = {
+  name: 'build',
+  table: (of) => asTable(of.builds),
+  key: ({ id }) => id,
+  check: checkBuild,
+  meeting: { merge: mergeBuilds, isValid: (row) => checkBuild(row).ok },
+  limit: STORE_LIMITS.builds,
+};
+
+addKind(ticket);
+addKind(build);

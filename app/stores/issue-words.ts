@@ -1,0 +1,1 @@
+export { issueText } from '@core';

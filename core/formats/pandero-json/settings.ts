@@ -1,0 +1,22 @@
+import * as z from 'zod/mini';
+import { within } from '../../rig/schema';
+
+/** Settings that travel with a backup. */
+export const settingsSchema = z.strictObject({
+  units: z.enum(['us', 'metric']),
+  theme: z.enum(['light', 'night']),
+  source: z.enum(['box', 'catalogue']),
+});
+export type Settings = z.infer<typeof settingsSchema>;
+
+/** What a screen can be, CSS pixels a millimetre: beyond it a slider was dragged by mistake. */
+export const SCREEN_LIMITS = { min: 1.5, max: 12 } as const;
+
+/** How large a millimetre is on a screen, and which screen that was: on another it says nothing. */
+export const screenSchema = z.strictObject({
+  pxPerMm: within(SCREEN_LIMITS),
+  widthPx: z.number(),
+  heightPx: z.number(),
+  ratio: z.number(),
+});
+export type MeasuredScreen = z.infer<typeof screenSchema>;
