@@ -259,8 +259,8 @@ describe('a tab that closes', () => {
     const next = tab();
     await next.keeper.recover();
     expect(next.news).toMatchObject([
-      { what: 'unreadable', aside: [{ from: 'notes' }] },
-      { what: 'unreadable', aside: [{ from: 'notes of a build', key: 'b' }] },
+      { what: 'unreadable', notes: [{ from: 'notes' }] },
+      { what: 'unreadable', notes: [{ from: 'notes of a build', key: 'b' }] },
     ]);
     expect([place!.length, next.keeper.pending.size]).toEqual([0, 0]);
   });

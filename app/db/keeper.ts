@@ -1,5 +1,5 @@
 import { ref, shallowReactive } from 'vue';
-import { fail, ok, sameJson, setAside, type Aside, type Clash, type Decision, type Issue, type Result } from '@core';
+import { fail, ok, sameJson, type Clash, type Decision, type Issue, type Result } from '@core';
 import { causeOf, KeepError } from './cause';
 import type { StoreState } from './database';
 import type { Journal, Note } from './journal';
@@ -13,6 +13,14 @@ export interface Pending<K extends KindName = KindName> {
   readonly key: string;
   readonly base: Rows[K] | null;
   readonly row: Rows[K] | null;
+}
+
+/** A note that cannot be read, as it stood, and why. */
+export interface UnreadNote {
+  readonly from: string;
+  readonly key: string;
+  readonly issues: readonly Issue[];
+  readonly row: unknown;
 }
 
 /** What the keeper has to say to whoever sits in front of it. */
@@ -30,7 +38,7 @@ export type KeeperNews =
   /** what was thrown away here was changed there, so it stays */
   | { readonly what: 'stays'; readonly kind: KindName }
   /** notes of an earlier tab that cannot be read */
-  | { readonly what: 'unreadable'; readonly aside: readonly Aside[] };
+  | { readonly what: 'unreadable'; readonly notes: readonly UnreadNote[] };
 
 interface Parts {
   readonly shelf: Shelf;
@@ -212,10 +220,15 @@ export function createKeeper({ shelf, journal, state, retryMs = RETRY_MS }: Part
   }
 
   function takeUp(notes: ReturnType<Journal['left']>['notes'], rubbish: ReturnType<Journal['left']>['rubbish']): void {
-    const aside: Aside[] = rubbish.map(({ place, text }) => setAside('notes', place, [], text));
+    const unread: UnreadNote[] = rubbish.map(({ place, text }) => ({
+      from: 'notes',
+      key: place,
+      issues: [],
+      row: text,
+    }));
     for (const { rubbishOf, note } of notes.map(judged)) {
       if (rubbishOf) {
-        aside.push(rubbishOf);
+        unread.push(rubbishOf);
         journal.remove(note.place);
         continue;
       }
@@ -230,19 +243,21 @@ export function createKeeper({ shelf, journal, state, retryMs = RETRY_MS }: Part
       turned(id);
     }
     for (const { place } of rubbish) journal.remove(place);
-    if (aside.length > 0) listener({ what: 'unreadable', aside });
+    if (unread.length > 0) listener({ what: 'unreadable', notes: unread });
     void flush();
   }
 
   function judged(note: Note & { readonly place: string }): {
     readonly note: typeof note;
-    readonly rubbishOf: Aside | null;
+    readonly rubbishOf: UnreadNote | null;
   } {
     if (note.row === null) return { note, rubbishOf: null };
     const checked = kindOf(note.kind).check(note.row);
     return {
       note,
-      rubbishOf: checked.ok ? null : setAside(`notes of a ${note.kind}`, note.key, checked.issues, note.row),
+      rubbishOf: checked.ok
+        ? null
+        : { from: `notes of a ${note.kind}`, key: note.key, issues: checked.issues, row: note.row },
     };
   }
 

@@ -6,7 +6,9 @@ import { createSieve } from './sieve';
 
 let db: PanderoDatabase;
 let number = 0;
-beforeEach(() => (db = new PanderoDatabase(`unreadable-${number++}`)));
+beforeEach(() => {
+  db = new PanderoDatabase(`unreadable-${number++}`);
+});
 afterEach(() => db.close());
 
 const good = (id: string): PartRow => ({ id, tray: 'heads', at: Number(id.slice(1)), part: { ...DEMO_BOX.heads[0] } });

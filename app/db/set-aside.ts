@@ -1,6 +1,7 @@
 import { sameJson, setAside, type Aside } from '@core';
 import { newId } from '../new-id';
 import type { AsideRow, PanderoDatabase } from './database';
+import type { UnreadNote } from './keeper';
 import { KIND_NAMES, kindOf, laterKinds } from './kinds';
 import type { Unreadable } from './sieve';
 
@@ -26,7 +27,15 @@ export function moveAside(rows: readonly Unreadable[], at: number, of: PanderoDa
   });
 }
 
-/** Keeps rows aside that came with a file or a note. */
+/** Keeps notes aside that cannot be read. */
+export const keepNotesAside = (notes: readonly UnreadNote[], at: number, of: PanderoDatabase): Promise<unknown> =>
+  keepAside(
+    notes.map(({ from, key, issues, row }) => setAside(from, key, issues, row)),
+    at,
+    of,
+  );
+
+/** Keeps rows aside that came with a file. */
 export const keepAside = (rows: readonly Aside[], at: number, of: PanderoDatabase): Promise<unknown> =>
   of.setAside.bulkAdd(rows.map((row): AsideRow => ({ ...row, id: newId(), at })));
 

@@ -20,7 +20,9 @@ const ticket = makeTicket(advise(NORTH_ARM, DEMO_BOX, 1).picks[0]!, NORTH_ARM, {
 const tell = (): void => undefined;
 let db: PanderoDatabase;
 let number = 0;
-beforeEach(() => (db = new PanderoDatabase(`jobs-${number++}`)));
+beforeEach(() => {
+  db = new PanderoDatabase(`jobs-${number++}`);
+});
 afterEach(() => db.close());
 const blob = (text: string | Uint8Array<ArrayBuffer>): Blob => new Blob([text]);
 

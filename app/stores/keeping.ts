@@ -1,11 +1,10 @@
 import { computed, onScopeDispose, ref } from 'vue';
 import { defineStore } from 'pinia';
 import { liveQuery } from 'dexie';
-import type { Aside } from '@core';
 import { causeOf } from '../db/cause';
 import { db } from '../db/database';
 import { keep } from '../db/keep';
-import type { KeeperNews } from '../db/keeper';
+import type { KeeperNews, UnreadNote } from '../db/keeper';
 import { kindOf } from '../db/kinds';
 import { keeper } from '../db/our-keeper';
 import { EPOCH } from '../db/shelf';
@@ -40,15 +39,15 @@ export const useKeeping = defineStore('keeping', () => {
       case 'refused':
         return void notices.complain(news.issues);
       case 'unreadable':
-        return void setNotesAside(news.aside);
+        return void setNotesAside(news.notes);
       default:
         // the words for what tabs do to each other are loaded when they do
         void import('./tab-news').then(({ tellTabNews }) => tellTabNews(news, notices));
     }
   }
 
-  async function setNotesAside(rows: readonly Aside[]): Promise<void> {
-    const kept = await keep(async () => (await asideTable()).keepAside(rows, Date.now(), db));
+  async function setNotesAside(rows: readonly UnreadNote[]): Promise<void> {
+    const kept = await keep(async () => (await asideTable()).keepNotesAside(rows, Date.now(), db));
     if (!kept.ok) return notices.complain(kept.issues);
     notices.complainIn([
       `${rows.length === 1 ? 'A change' : `${rows.length} changes`} of an earlier visit could not be read and ${rows.length === 1 ? 'is' : 'are'} set aside: Files, “Set aside”. What was stored before is untouched.`,

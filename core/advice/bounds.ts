@@ -62,12 +62,14 @@ const RUN_SLACK_M = 0.01;
 
 const NO_SKIRT: SkirtClass = { skirt: null, place: 0, count: 1, alike: 0, body: null, axes: new Uint8Array() };
 
+/** What every pair can reach; how snag-proof one is can be had alone, since it is cheap. */
+export interface ReachOf {
+  (head: HeadClass, trailer: TrailerClass): Reach;
+  snag(head: HeadClass, trailer: TrailerClass): number;
+}
+
 /** Prepares the spans of a space once; the result answers pair by pair. */
-export function reachOf(
-  space: RigSpace,
-  medium: Medium,
-  facts: WaterFacts,
-): (head: HeadClass, trailer: TrailerClass) => Reach {
+export function reachOf(space: RigSpace, medium: Medium, facts: WaterFacts): ReachOf {
   const spans = new Map<number, SetSpan>();
   const snags = new Map<HeadClass, Map<string, number>>();
   const onsets = new Map<TrailerClass, number | null>();
@@ -104,15 +106,23 @@ export function reachOf(
     };
     const { lightestKg, heaviestKg } = span.envelope;
     const kick = onsetMps === null ? NOT_ASKED : reel.paceMps / onsetMps;
+    let run: Range | null = null;
     return {
-      run: [runAt(span.paceDragM2[1], lightestKg) - RUN_SLACK_M, runAt(span.paceDragM2[0], heaviestKg) + RUN_SLACK_M],
+      // found by search, so only once somebody asks
+      get run(): Range {
+        run ??= [
+          runAt(span.paceDragM2[1], lightestKg) - RUN_SLACK_M,
+          runAt(span.paceDragM2[0], heaviestKg) + RUN_SLACK_M,
+        ];
+        return run;
+      },
       hold: ANYTHING,
       window: ANYTHING,
       kick: [kick, kick],
     };
   };
 
-  return (head, trailer) => {
+  const reach = (head: HeadClass, trailer: TrailerClass): Reach => {
     const bare = rigOf(head, NO_SKIRT, trailer);
     const body = rigBody(bare, { head: head.body, skirt: null, trailer: trailer.body, frame: head.frame });
     const span = spanAt(head.skirtSet);
@@ -133,9 +143,15 @@ export function reachOf(
     const flashes = head.frame === null ? 0 : frameShow(head.frame);
     const { reel } = facts;
     const [fromMps, toMps] = reel === null ? [slowMps, fastMps] : [reel.paceMps, reel.paceMps];
+    const reeled = reel === null ? NO_REEL : reelReach(body, onsetMps, span, reel);
     return {
       fall: [slowMps, fastMps],
-      ...(reel === null ? NO_REEL : reelReach(body, onsetMps, span, reel)),
+      get run(): Range {
+        return reeled.run;
+      },
+      hold: reeled.hold,
+      window: reeled.window,
+      kick: reeled.kick,
       weight: [head.body.massKg, head.body.massKg],
       push: [pushAt(fromMps, span.pushDragM2[0]), pushAt(toMps, span.pushDragM2[1])],
       show: plastic
@@ -146,4 +162,5 @@ export function reachOf(
       snag: [snag, snag],
     };
   };
+  return Object.assign(reach, { snag: snagAt });
 }

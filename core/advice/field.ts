@@ -2,11 +2,32 @@ import type { Box } from '../rig/box';
 import type { Rig } from '../rig/schema';
 import { mediumAt, type Medium } from '../motion/fall';
 import type { Family, Water } from '../water/schema';
-import { reachOf, type Reach } from './bounds';
+import type { WantId } from './rule';
+import { reachOf, type Reach, type ReachOf } from './bounds';
 import { familiesSuit, type FamilySuits } from './family';
 import { kinOf, type Kin } from './kin';
-import { judgeOf, queueOf, rigNumbers, searchBest, type Found, type Judge, type Queue } from './search';
-import { rigOf, rigSpace, spaceFor, type HeadClass, type RigSpace, type TrailerClass } from './space';
+import { fitter } from './score';
+import {
+  judgeOf,
+  lotsOf,
+  queueOf,
+  rigNumbers,
+  searchBest,
+  type Closer,
+  type Found,
+  type Judge,
+  type Lot,
+  type Queue,
+} from './search';
+import {
+  rigOf,
+  rigSpace,
+  spaceFor,
+  type HeadClass,
+  type RigSpace,
+  type TrailerClass,
+  type SharedTrailers,
+} from './space';
 import { compileWater, type CompiledWater } from './wants';
 import { familiesOf, type WaterFacts } from './water-facts';
 
@@ -18,7 +39,7 @@ export interface Field {
   readonly kin: Kin;
   readonly medium: Medium;
   readonly judge: Judge;
-  readonly reach: ReturnType<typeof reachOf>;
+  readonly reach: ReachOf;
   readonly numbersOf: ReturnType<typeof rigNumbers>;
   /** what a share of its best possible is worth beside other families; 1 where it stands alone */
   readonly worth: number;
@@ -46,15 +67,19 @@ export interface Ranked {
  */
 export const USUAL_BEST: Readonly<Record<Family, number>> = { skirted: 0.72, vibrating: 0.74, spinner: 0.79 };
 
+/** Bounds that are kept: more would cost more time to hold than to find again. */
+const KEPT_BOUNDS = 300_000;
+
 /** Bounds of pairs are asked for again by every school: those the water cannot tell apart share one. */
-function cachedReach(space: RigSpace, reach: ReturnType<typeof reachOf>): ReturnType<typeof reachOf> {
+function cachedReach(space: RigSpace, reach: ReachOf): ReachOf {
   const known = new Map<number, Reach>();
-  return (head, trailer) => {
+  const cached = (head: HeadClass, trailer: TrailerClass): Reach => {
     const key = head.alike * space.trailers.length + trailer.alike;
     const found = known.get(key) ?? reach(space.heads[head.alike]!, space.trailers[trailer.alike]!);
-    known.set(key, found);
+    if (known.size < KEPT_BOUNDS) known.set(key, found);
     return found;
   };
+  return Object.assign(cached, { snag: reach.snag });
 }
 
 /** Everything about the rigs of a field that its rules leave alone. */
@@ -67,11 +92,11 @@ const physicsKey = ({ water, tempC, reel, reeled, depthM }: WaterFacts): string 
 const sameSpace = (a: WaterFacts, b: WaterFacts): boolean =>
   JSON.stringify(spaceFor(a)) === JSON.stringify(spaceFor(b));
 
-function physicsOf(box: Box, compiled: CompiledWater, like: Field | undefined): Physics {
+function physicsOf(box: Box, compiled: CompiledWater, like: Field | undefined, shared: SharedTrailers): Physics {
   const { facts } = compiled;
   const medium = mediumAt(facts.tempC);
   const laidOut = like && sameSpace(like.compiled.facts, facts) ? like : null;
-  const space = laidOut?.space ?? rigSpace(box, [facts.family], spaceFor(facts));
+  const space = laidOut?.space ?? rigSpace(box, [facts.family], spaceFor(facts), shared);
   return {
     space,
     kin: laidOut?.kin ?? kinOf(space),
@@ -81,12 +106,22 @@ function physicsOf(box: Box, compiled: CompiledWater, like: Field | undefined): 
   };
 }
 
-/** @param like  a field over the same box: what it measured is used again where this water leaves it unchanged */
-export function fieldOf(water: Water, box: Box, suits: FamilySuits, alone: boolean, like?: Field): Field {
+/**
+ * @param like    a field over the same box: what it measured is used again where this water leaves it unchanged
+ * @param shared  trailers laid out for other families of the same box
+ */
+export function fieldOf(
+  water: Water,
+  box: Box,
+  suits: FamilySuits,
+  alone: boolean,
+  like?: Field,
+  shared: SharedTrailers = new Map(),
+): Field {
   const { family } = suits;
   const compiled = compileWater(water, family);
   const same = like !== undefined && physicsKey(like.compiled.facts) === physicsKey(compiled.facts);
-  const physics = same ? like : physicsOf(box, compiled, like);
+  const physics = same ? like : physicsOf(box, compiled, like, shared);
   const { space } = physics;
   return {
     suits,
@@ -108,6 +143,7 @@ export function fieldOf(water: Water, box: Box, suits: FamilySuits, alone: boole
  */
 export function fieldsOf(water: Water, box: Box, like: readonly Field[] = []): Field[] {
   const families = familiesOf(water);
+  const shared: SharedTrailers = new Map();
   return familiesSuit(water).map((suits) =>
     fieldOf(
       water,
@@ -115,40 +151,66 @@ export function fieldsOf(water: Water, box: Box, like: readonly Field[] = []): F
       suits,
       families.length === 1,
       like.find((field) => field.suits.family === suits.family),
+      shared,
     ),
   );
 }
 
-/** Pairs bounded between two looks at the clock. */
-const YIELD_AFTER_PAIRS = 2000;
+/** Blocks bounded between two looks at the clock. */
+const YIELD_AFTER_BLOCKS = 2000;
 /** Share of the work that bounding usually is. */
 const BOUNDING_SHARE = 0.3;
 
-/** What every pair of a space could collect at most if it met every want: its rules exactly, skirts at their friendliest. */
-export function* mostOfPairs({ space, judge, compiled, pairs }: Field): Generator<number, Float64Array> {
-  const most = new Float64Array(pairs);
+/** Heads, and trailers, that the rules cannot tell apart. */
+const lotsIn = ({ space }: Field): { readonly heads: readonly Lot[]; readonly trailers: readonly Lot[] } => ({
+  heads: lotsOf(space.heads, ({ axes, skirtSet }) => `${skirtSet} ${axes.join()}`),
+  trailers: lotsOf(space.trailers, ({ axes }) => axes.join()),
+});
+
+/** Every pair of a space by what it could collect at most if it met every want: its rules exactly, skirts at their friendliest. */
+export function* queueIn(field: Field): Generator<number, Queue> {
+  const { space, judge, compiled } = field;
+  const { heads, trailers } = lotsIn(field);
+  const most = new Float64Array(heads.length * trailers.length);
   const wants = compiled.wants.reduce((sum, { weight }) => sum + weight, 0);
-  let pair = 0;
-  for (const head of space.heads) {
-    for (const trailer of space.trailers) {
-      most[pair] = wants + judge.rules.closed(head, trailer) + judge.mostOfSkirts(head, trailer);
-      if (++pair % YIELD_AFTER_PAIRS === 0) yield pair / pairs;
+  let block = 0;
+  for (const [firstHead] of heads) {
+    const head = space.heads[firstHead!]!;
+    for (const [firstTrailer] of trailers) {
+      const trailer = space.trailers[firstTrailer!]!;
+      most[block] = wants + judge.rules.closed(head, trailer) + judge.mostOfSkirts(head, trailer);
+      if (++block % YIELD_AFTER_BLOCKS === 0) yield block / most.length;
     }
   }
-  return most;
+  return queueOf(most, heads, trailers);
 }
 
 /** The same with the wants bounded by what a head can reach with a trailer, where that can still be as much as is asked. */
-export function mostWithin({
-  judge,
-  reach,
-  compiled,
-}: Field): (head: HeadClass, trailer: TrailerClass, least: number) => number {
+export function mostWithin({ judge, reach, compiled }: Field): Closer {
   const all = compiled.wants.reduce((sum, { weight }) => sum + weight, 0);
-  return (head, trailer, least) => {
-    const rules = judge.rules.closed(head, trailer) + judge.mostOfSkirts(head, trailer);
-    // where meeting every want would not do, nobody asks which it can meet
-    return all + rules < least ? all + rules : judge.wants.most(reach(head, trailer)) + rules;
+  /** what a number that is known costs a want */
+  const lossOf = (id: WantId): ((value: number) => number) => {
+    const want = compiled.wants.find((one) => one.id === id);
+    if (!want) return () => 0;
+    const fit = fitter(want);
+    return (value) => want.weight * (1 - fit(value));
+  };
+  const [weighs, snags] = [lossOf('weight'), lossOf('snag')];
+  const losses = new Map<HeadClass, number>();
+  return {
+    // what a head weighs is known before anything hangs on it
+    loss(head) {
+      const known = losses.get(head) ?? weighs(head.body.massKg);
+      losses.set(head, known);
+      return known;
+    },
+    most(head, trailer, least) {
+      const rules = judge.rules.closed(head, trailer) + judge.mostOfSkirts(head, trailer);
+      // where meeting every want would not do, or every one but those that are known, nobody asks which it can meet
+      if (all + rules < least) return all + rules;
+      const known = all - this.loss(head) - snags(reach.snag(head, trailer)) + rules;
+      return known < least ? known : judge.wants.most(reach(head, trailer), least - rules) + rules;
+    },
   };
 }
 
@@ -182,7 +244,7 @@ export function* rankField(
   strict = false,
 ): Generator<number, { found: readonly Found[]; queue: Queue }> {
   const { space, judge, numbersOf, kin } = field;
-  const queue = queueOf(yield* scaled(mostOfPairs(field), 0, BOUNDING_SHARE));
+  const queue = yield* scaled(queueIn(field), 0, BOUNDING_SHARE);
   const search = searchBest(space, judge, queue, mostWithin(field), numbersOf, {
     groupOf: kin.of,
     enough: (settled) => settled.length >= top,

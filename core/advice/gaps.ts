@@ -4,8 +4,8 @@ import type { Rig } from '../rig/schema';
 import type { Family, Water } from '../water/schema';
 import { leadAllowed } from '../water/schema';
 import { familiesSuit } from './family';
-import { fieldOf, mostOfPairs, mostWithin, rigAt, type Field } from './field';
-import { queueOf, searchBest, type Found, type SearchFor } from './search';
+import { fieldOf, mostWithin, queueIn, rigAt, type Field } from './field';
+import { searchBest, type Found, type SearchFor } from './search';
 import { familiesOf } from './water-facts';
 
 /** The best rig that needs so many parts from outside the box, and which. */
@@ -56,7 +56,7 @@ const ownedOf = ({ space }: Field): Owned => ({
 /** The best of each group in a field. */
 export function bestOfGroups(field: Field, groups: SearchFor): Found[] {
   const { space, judge, numbersOf } = field;
-  const queue = queueOf(run(mostOfPairs(field)));
+  const queue = run(queueIn(field));
   return run(searchBest(space, judge, queue, mostWithin(field), numbersOf, groups));
 }
 

@@ -60,7 +60,7 @@ export function* dissentersOf(
     const theirs: Field = { ...field, compiled, judge: judgeOf(space, compiled) };
     // their order is ours, a little looser: sorting all pairs anew for each school would take longer than the search
     const gained = mostGained(space, field.compiled, compiled);
-    const lifted: Queue = { order: queue.order, most: (pair) => queue.most(pair) + gained };
+    const lifted: Queue = { ...queue, most: (block) => queue.most(block) + gained };
     const goal =
       questionOf(ref) === 'weight'
         ? rivalWeights(space, found, ref)

@@ -78,7 +78,7 @@ export interface Advice {
 export const DEFAULT_TOP = 8;
 
 /** Pairs of different heads and trailers that are compared at most, and up to how many the other schools are asked too. */
-export const PAIR_LIMITS = { compared: 12_000_000, withDissent: 1_500_000 } as const;
+export const PAIR_LIMITS = { compared: 150_000_000, withDissent: 1_500_000 } as const;
 
 /** Reasons for and against one rig on this water, strongest first. */
 export function reasonsFor(compiled: CompiledWater, rig: Rig, has: Has): Reason[] {

@@ -57,7 +57,8 @@ export type Range = readonly [least: number, most: number];
 /** What the wants of a water give a rig, and the most they can give one whose numbers lie in ranges. */
 export interface WantScorer {
   exact(row: HasRow): number;
-  most(reach: Readonly<Record<WantId, Range>>): number;
+  /** @param least  what is asked for: where even the running depth at its best would not do, it is not looked up */
+  most(reach: Readonly<Record<WantId, Range>>, least?: number): number;
 }
 
 export function wantScorer(wants: readonly Want[]): WantScorer {
@@ -65,19 +66,22 @@ export function wantScorer(wants: readonly Want[]): WantScorer {
   const fitting = wants.map(fitter);
   const weights = Float64Array.from(wants, ({ weight }) => weight);
   const bests = wants.map(bestValue);
+  const run = wants.findIndex(({ id }) => id === 'run');
   return {
     exact(row) {
       let sum = 0;
       for (let want = 0; want < columns.length; want++) sum += weights[want]! * fitting[want]!(row[columns[want]!]!);
       return sum;
     },
-    most(reach) {
-      let sum = 0;
-      for (let want = 0; want < columns.length; want++) {
+    most(reach, asked = -Infinity) {
+      const at = (want: number): number => {
         const [least, most] = reach[wants[want]!.id];
-        sum += weights[want]! * fitting[want]!(Math.min(most, Math.max(least, bests[want]!)));
-      }
-      return sum;
+        return weights[want]! * fitting[want]!(Math.min(most, Math.max(least, bests[want]!)));
+      };
+      let sum = 0;
+      for (let want = 0; want < columns.length; want++) if (want !== run) sum += at(want);
+      if (run === -1 || sum + weights[run]! < asked) return run === -1 ? sum : sum + weights[run]!;
+      return sum + at(run);
     },
   };
 }

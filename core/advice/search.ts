@@ -104,43 +104,72 @@ export interface SearchFor {
 export const better = (a: Found, b: Found): number =>
   b.score - a.score || a.head - b.head || a.skirt - b.skirt || a.trailer - b.trailer;
 
-/** Pairs in the order in which they are worth looking at, with what they can collect at most. */
+/** Heads, or trailers, that no rule tells apart, by their places in the space. */
+export type Lot = readonly number[];
+
+/**
+ * Lots of heads with lots of trailers in the order in which they are worth looking at: the rules cannot tell the pairs of a block
+ * apart, so one bound does for all of them.
+ */
 export interface Queue {
+  readonly heads: readonly Lot[];
+  readonly trailers: readonly Lot[];
+  /** blocks, the most promising first: place of the lot of heads times the number of lots of trailers, and that of the trailers */
   readonly order: Uint32Array;
-  /** most a pair can collect, not yet as a share */
-  most(pair: number): number;
+  /** most a pair of a block can collect, not yet as a share */
+  most(block: number): number;
+}
+
+/** Closer bounds than those of a queue. */
+export interface Closer {
+  /** what a head loses of the bound whatever hangs on it */
+  loss(head: HeadClass): number;
+  /** a closer bound on what a pair collects; as loose as the queue's where that is less than `least` anyway */
+  most(head: HeadClass, trailer: TrailerClass, least: number): number;
 }
 
 /** Room for rounding between bound and score, and for the grain at which a queue is sorted. */
 const SLACK = 1e-6;
 
-/** Grain of what pairs can collect when they are put in order, and room for their number behind it. */
+/** Grain of what blocks can collect when they are put in order, and room for their number behind it. */
 const GRAIN = 1e-6;
-const PAIRS_ROOM = 2 ** 24;
+const BLOCKS_ROOM = 2 ** 24;
 
-/** Puts pairs in order, the most promising first. Sorting plain numbers is many times faster than sorting by a function. */
-export function queueOf(most: Float64Array): Queue {
-  const keys = Float64Array.from(most, (value, pair) => pair - Math.round(value / GRAIN) * PAIRS_ROOM).sort();
-  const order = Uint32Array.from(keys, (key) => key - Math.floor(key / PAIRS_ROOM) * PAIRS_ROOM);
-  return { order, most: (pair) => most[pair]! };
+/** Puts blocks in order, the most promising first. Sorting plain numbers is many times faster than sorting by a function. */
+export function queueOf(most: Float64Array, heads: readonly Lot[], trailers: readonly Lot[]): Queue {
+  const keys = Float64Array.from(most, (value, block) => block - Math.round(value / GRAIN) * BLOCKS_ROOM).sort();
+  const order = Uint32Array.from(keys, (key) => key - Math.floor(key / BLOCKS_ROOM) * BLOCKS_ROOM);
+  return { heads, trailers, order, most: (block) => most[block]! };
+}
+
+/** Members of a space in lots that share a key, in their order. */
+export function lotsOf<T>(members: readonly T[], keyOf: (member: T) => string): Lot[] {
+  const lots = new Map<string, number[]>();
+  members.forEach((member, at) => {
+    const key = keyOf(member);
+    const lot = lots.get(key);
+    if (lot) lot.push(at);
+    else lots.set(key, [at]);
+  });
+  return [...lots.values()];
 }
 
 /**
  * Best-first search. Pairs of head and trailer come in the order of what they can score at most; a pair, and within it a skirt,
  * is measured only while it could still beat the best of its group. A group is settled once nothing left can beat it.
- * @param queue    an upper bound for every pair
- * @param tighter  a closer bound on what a pair collects, asked before anything is measured; null when the queue's is as close
+ * @param queue   an upper bound for every pair
+ * @param closer  closer bounds, asked before anything is measured; null when the queue's are as close
  * @returns        the best of each settled group, best first
  */
 export function* searchBest(
   space: RigSpace,
   judge: Judge,
   queue: Queue,
-  tighter: ((head: HeadClass, trailer: TrailerClass, least: number) => number) | null,
+  closer: Closer | null,
   numbersOf: (head: number, skirt: number, trailer: number) => HasRow,
   { groupOf, enough, top, floor = -1, strict = false }: SearchFor,
 ): Generator<void, Found[]> {
-  const trailers = space.trailers.length;
+  const lots = queue.trailers.length;
   const best = new Map<number, Found>();
   const share = (collected: number): number => Math.max(0, collected / judge.best);
   let sinceYield = 0;
@@ -148,10 +177,12 @@ export function* searchBest(
   let bestYet = -1;
   const least = (): number => (strict ? floor : Math.min(floor, bestYet));
   let cutoff = least();
-  for (let at = 0; at < queue.order.length; at++) {
-    const pair = queue.order[at]!;
-    const bound = share(queue.most(pair)) + SLACK;
-    if (at % CHECK_EVERY === 0) {
+  let looked = CHECK_EVERY;
+  for (const block of queue.order) {
+    const most = queue.most(block);
+    const bound = share(most) + SLACK;
+    if (looked >= CHECK_EVERY) {
+      looked = 0;
       if (bound < least()) break;
       const sorted = [...best.values()].sort(better);
       const settled = sorted.filter(({ score }) => score > bound);
@@ -159,33 +190,40 @@ export function* searchBest(
       cutoff = least();
       if (top !== undefined && sorted.length >= top) cutoff = Math.max(cutoff, sorted[top - 1]!.score);
     }
-    const headAt = Math.floor(pair / trailers);
-    const trailerAt = pair % trailers;
-    const group = groupOf(headAt, trailerAt);
-    if (group < 0) continue;
-    const bar = Math.max(cutoff, best.get(group)?.score ?? -1);
-    if (bound < bar) continue;
-    const head = space.heads[headAt]!;
-    const trailer = space.trailers[trailerAt]!;
-    const closer = tighter === null ? queue.most(pair) : tighter(head, trailer, (bar - SLACK) * judge.best);
-    if (share(closer) + SLACK < bar) continue;
+    looked++;
+    if (bound < cutoff) continue;
+    const hung = queue.trailers[block % lots]!;
+    for (const headAt of queue.heads[Math.floor(block / lots)]!) {
+      const head = space.heads[headAt]!;
+      if (closer !== null && share(most - closer.loss(head)) + SLACK < cutoff) continue;
+      looked += hung.length;
+      for (const trailerAt of hung) {
+        const group = groupOf(headAt, trailerAt);
+        if (group < 0) continue;
+        const bar = Math.max(cutoff, best.get(group)?.score ?? -1);
+        if (bound < bar) continue;
+        const trailer = space.trailers[trailerAt]!;
+        const nearer = closer === null ? most : closer.most(head, trailer, (bar - SLACK) * judge.best);
+        if (++sinceYield > YIELD_AFTER) {
+          sinceYield = 0;
+          yield;
+        }
+        if (share(nearer) + SLACK < bar) continue;
 
-    const closed = judge.rules.closed(head, trailer);
-    const open = judge.rules.open(head, trailer);
-    const beside = closer - judge.mostOfSkirts(head, trailer);
-    for (const skirtAt of space.skirtSets[head.skirtSet]!.classes) {
-      const worn = judge.rules.skirt(open, space.skirts[skirtAt]!, trailer);
-      if (share(beside + worn) + SLACK < Math.max(cutoff, best.get(group)?.score ?? -1)) continue;
-      const score = share(judge.wants.exact(numbersOf(headAt, skirtAt, trailerAt)) + closed + worn);
-      const found: Found = { head: headAt, skirt: skirtAt, trailer: trailerAt, score };
-      const so = best.get(group);
-      if (!so || better(found, so) < 0) best.set(group, found);
-      if (score > bestYet) bestYet = score;
-      sinceYield++;
-    }
-    if (++sinceYield > YIELD_AFTER) {
-      sinceYield = 0;
-      yield;
+        const closed = judge.rules.closed(head, trailer);
+        const open = judge.rules.open(head, trailer);
+        const beside = nearer - judge.mostOfSkirts(head, trailer);
+        for (const skirtAt of space.skirtSets[head.skirtSet]!.classes) {
+          const worn = judge.rules.skirt(open, space.skirts[skirtAt]!, trailer);
+          if (share(beside + worn) + SLACK < Math.max(cutoff, best.get(group)?.score ?? -1)) continue;
+          const score = share(judge.wants.exact(numbersOf(headAt, skirtAt, trailerAt)) + closed + worn);
+          const found: Found = { head: headAt, skirt: skirtAt, trailer: trailerAt, score };
+          const so = best.get(group);
+          if (!so || better(found, so) < 0) best.set(group, found);
+          if (score > bestYet) bestYet = score;
+          sinceYield++;
+        }
+      }
     }
   }
   return [...best.values()].sort(better);

@@ -121,6 +121,7 @@ function axesOf(part: 'head' | 'skirt' | 'trailer', rig: Partial<Rig>): Uint8Arr
 
 const colourKey = (colour: string): string => colourClassOf(colour) ?? 'natural';
 const key = (...parts: unknown[]): string => JSON.stringify(parts);
+const uncoloured = (part: { colour: string } | null): string => key(part === null ? null : { ...part, colour: '' });
 
 /** What a place and a way of fishing leave of a box. */
 export interface SpaceFor {
@@ -139,11 +140,41 @@ export const spaceFor = ({ water, reeled }: Pick<WaterFacts, 'water' | 'reeled'>
   inverted: reeled,
 });
 
+/** Trailers of one box, laid out once for all families: the families hang the same. */
+export type SharedTrailers = Map<string, readonly TrailerClass[]>;
+
+function trailerClasses(choices: readonly TrailerChoice[], hasBodies: boolean): readonly TrailerClass[] {
+  // what differs in colour alone has one body
+  const bodies = new Map<string, TrailerBody>();
+  const bodyOf = (trailer: Trailer): TrailerBody | null => {
+    if (!hasBodies) return null;
+    const bare = uncoloured(trailer);
+    const body = bodies.get(bare) ?? trailerBody(trailer);
+    bodies.set(bare, body);
+    return body;
+  };
+  return classesOf(
+    choices,
+    ({ trailer, core }) =>
+      key(trailer === null ? null : { ...trailer, colour: colourKey(trailer.colour) }, core !== null),
+    ({ trailer, core }) => `${uncoloured(trailer)} ${core !== null}`,
+    ({ trailer, core }, count, alike): TrailerClass => ({
+      trailer,
+      alike,
+      core,
+      count,
+      body: trailer ? bodyOf(trailer) : null,
+      axes: axesOf('trailer', { trailer, core }),
+    }),
+  ).classes;
+}
+
 /** Lays out every rig of some families a box allows. Parts that are used up, torn, rusty or not allowed are left out. */
 export function rigSpace(
   box: Box,
   families: readonly Family[] = ['skirted'],
   { lead, hooks, inverted }: SpaceFor = ANYTHING,
+  shared: SharedTrailers = new Map(),
 ): RigSpace {
   const headParts = box.heads.filter((part) => {
     const family = familyOfHead(part);
@@ -161,7 +192,6 @@ export function rigSpace(
   // loose skirts first, then those that came with heads, in the order they are met
   const own = headParts.map(({ skirt }) => (skirt ? asSkirt(skirt) : loose.length > 0 ? undefined : null));
   const worn: (Skirt | null)[] = [...loose, ...own.filter((skirt) => skirt !== undefined)];
-  const uncoloured = (part: { colour: string } | null): string => key(part === null ? null : { ...part, colour: '' });
   const { classes: skirts, classOfItem: skirtClass } = classesOf(
     worn,
     skirtKey,
@@ -216,20 +246,11 @@ export function rigSpace(
       }),
     }),
   );
-  const { classes: trailers } = classesOf(
-    choices,
-    ({ trailer, core: plug }) =>
-      key(trailer === null ? null : { ...trailer, colour: colourKey(trailer.colour) }, plug !== null),
-    ({ trailer, core: plug }) => `${uncoloured(trailer)} ${plug !== null}`,
-    ({ trailer, core: plug }, count, alike): TrailerClass => ({
-      trailer,
-      alike,
-      core: plug,
-      count,
-      body: trailer ? trailerBody(trailer) : null,
-      axes: axesOf('trailer', { trailer, core: plug }),
-    }),
-  );
+  // without a head nobody asks for a body
+  const hasBodies = headParts.length > 0;
+  const trailers =
+    shared.get(`${inverted} true`) ?? shared.get(`${inverted} ${hasBodies}`) ?? trailerClasses(choices, hasBodies);
+  shared.set(`${inverted} ${hasBodies}`, trailers);
   const trailerChoices = choices.length;
   return {
     heads,
