@@ -2,6 +2,7 @@
 import { computed, defineAsyncComponent, ref, shallowRef, watch } from 'vue';
 import { issueText, type Issue, type ReadHow } from '@core';
 import type { TakeMode } from '../db/box-rows';
+import { useGradually } from '../composables/useGradually';
 import { beginAnew } from '../files/after';
 import { askFiles, onScreen } from '../files/ask-files';
 import { problemLines, type Preview } from '../files/incoming';
@@ -62,6 +63,8 @@ const rowsOnly = computed(
 );
 const listed = computed(() => problemLines(problems.value));
 
+const notesShown = useGradually(() => incoming.value?.notes.length ?? 0, 0, 6);
+
 /** `1 part`, `45 parts`. */
 const counted = ({ count, what }: Preview): string => `${count} ${count === 1 ? what.slice(0, -1) : what}`;
 
@@ -116,7 +119,7 @@ async function take(): Promise<void> {
         <li v-for="why in incoming.asideWhy" :key="why">{{ why }}</li>
       </ul>
       <ul v-if="incoming && incoming.notes.length > 0" class="import__list" aria-label="What is odd">
-        <li v-for="note in incoming.notes" :key="issueText(note)">{{ issueText(note) }}</li>
+        <li v-for="note in incoming.notes.slice(0, notesShown)" :key="issueText(note)">{{ issueText(note) }}</li>
       </ul>
       <div v-if="problems.length > 0" class="import__bad" role="alert">
         <p>

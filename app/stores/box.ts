@@ -1,6 +1,7 @@
-import { computed } from 'vue';
+import { computed, onScopeDispose, shallowRef, watch } from 'vue';
 import { defineStore } from 'pinia';
-import { ok, partCount, type Box, type Result, type Tray } from '@core';
+import { emptyBox, ok, type Box, type Result, type Tray } from '@core';
+import { allParts } from '../db/all-parts';
 import { boxOfRows } from '../db/box-of-rows';
 import type { Addition } from '../db/box-rows';
 import { db, type PartRow } from '../db/database';
@@ -8,15 +9,41 @@ import { keeper } from '../db/our-keeper';
 import { useLiveRows } from '../composables/useLiveRows';
 import { newId } from '../new-id';
 
+/** Parts up to which the box is made of them at once. */
+const AT_ONCE = 2000;
+
 /** What the angler owns, straight from the store. */
 export const useBox = defineStore('box', () => {
-  const { rows, ready, error } = useLiveRows(
+  const {
+    rows,
+    ready: isRead,
+    error,
+  } = useLiveRows(
     'part',
-    () => db.parts.orderBy('at').toArray(),
+    () => allParts(db),
     (a, b) => a.at - b.at,
   );
-  const box = computed<Box>(() => boxOfRows(rows.value));
-  const count = computed(() => partCount(box.value));
+  const box = shallowRef<Box>(emptyBox());
+  /** the rows the box was made of */
+  const made = shallowRef<readonly PartRow[] | null>(null);
+  const ready = computed(() => isRead.value && made.value === rows.value);
+  function make(): void {
+    box.value = boxOfRows(rows.value);
+    made.value = rows.value;
+  }
+  // a large one is made in a task of its own: whoever shows the rows has just drawn them
+  let timer: ReturnType<typeof setTimeout> | undefined;
+  watch(
+    rows,
+    (found) => {
+      clearTimeout(timer);
+      if (found.length <= AT_ONCE) make();
+      else timer = setTimeout(make);
+    },
+    { immediate: true, flush: 'sync' },
+  );
+  onScopeDispose(() => clearTimeout(timer));
+  const count = computed(() => rows.value.reduce((sum, { tray: of }) => (of === 'kept' ? sum : sum + 1), 0));
   /** entries of an older box that no tray reads */
   const kept = computed(() => rows.value.filter((row) => row.tray === 'kept'));
   const tray = (name: Tray): readonly PartRow[] => rows.value.filter((row) => row.tray === name);

@@ -1,13 +1,20 @@
-import type { Advice, Box, Flip, Water } from '@core';
+import type { Advice, Box, Flip, Tray, Water } from '@core';
 
 /** What the page asks of the ranking worker. */
 export interface RankRequest {
   readonly id: number;
   readonly water: Water;
-  readonly box: Box | 'catalogue';
+  /** `held` is the one that was handed over in pieces before */
+  readonly box: Box | 'catalogue' | 'held';
   readonly top: number;
   /** for how many of the first picks it is looked for what would flip them, once they are shown */
   readonly flipsFor: number;
+}
+
+/** A piece of a large box: handed over whole it would hold the page up. The first piece forgets the box before. */
+export interface BoxPiece {
+  readonly piece: Partial<Record<Tray, Box[Tray]>>;
+  readonly isFirst: boolean;
 }
 
 /** Gives a job up: its answer is not wanted any more. */

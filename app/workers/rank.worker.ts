@@ -1,11 +1,19 @@
-import { adviseInSteps, catalogueFor, flipsInSteps, leadAllowed } from '@core';
-import type { RankCancel, RankReply, RankRequest } from './protocol';
+import { adviseInSteps, catalogueFor, emptyBox, flipsInSteps, leadAllowed, TRAYS, type Box } from '@core';
+import type { BoxPiece, RankCancel, RankReply, RankRequest } from './protocol';
 
 /** Time a job may take before the worker looks at its mail, and between two reports of progress, ms. */
 const SLICE_MS = 25;
 const REPORT_MS = 120;
 
 const given = new Set<number>();
+/** the box that was handed over in pieces */
+let held: Box = emptyBox();
+
+function hold({ piece, isFirst }: BoxPiece): void {
+  const before = isFirst ? emptyBox() : held;
+  held = { ...before, ...Object.fromEntries(TRAYS.map((tray) => [tray, [...before[tray], ...(piece[tray] ?? [])]])) };
+}
+
 const reply = (message: RankReply): void => self.postMessage(message);
 /** Lets waiting messages in. */
 const breathe = (): Promise<void> =>
@@ -43,7 +51,8 @@ async function inSlices<T>(id: number, steps: Generator<number, T>, report: bool
 async function rank({ id, water, box, top, flipsFor }: RankRequest): Promise<void> {
   const started = performance.now();
   reply({ id, alive: true });
-  const from = box === 'catalogue' ? catalogueFor({ lead: leadAllowed(water.localRules) }) : box;
+  const from =
+    box === 'catalogue' ? catalogueFor({ lead: leadAllowed(water.localRules) }) : box === 'held' ? held : box;
   const answer = await inSlices(id, adviseInSteps(water, from, top), true);
   if (answer === null) return;
   reply({ id, ok: true, advice: answer.value, tookMs: performance.now() - started });
@@ -52,7 +61,8 @@ async function rank({ id, water, box, top, flipsFor }: RankRequest): Promise<voi
   if (flips !== null) reply({ id, flips: flips.value });
 }
 
-self.addEventListener('message', ({ data }: MessageEvent<RankRequest | RankCancel>) => {
+self.addEventListener('message', ({ data }: MessageEvent<RankRequest | RankCancel | BoxPiece>) => {
+  if ('piece' in data) return hold(data);
   if ('cancel' in data) {
     given.add(data.cancel);
     return;

@@ -1,17 +1,22 @@
 import { describe, expect, test } from '@jest/globals';
 import { DEFAULT_WATER, emptyBox } from '@core';
-import type { RankCancel, RankReply, RankRequest } from './protocol';
+import type { BoxPiece, RankCancel, RankReply, RankRequest } from './protocol';
 import { createRanker, type Mailbox } from './ranker';
 
 function setUp() {
   const sent: RankRequest[] = [];
   const givenUp: number[] = [];
   const answers: RankReply[] = [];
+  const pieces: BoxPiece[] = [];
   const workers: (Mailbox & { ended: boolean })[] = [];
   const make = (): Mailbox => {
     const made = {
-      postMessage: (message: RankRequest | RankCancel): void =>
-        void ('cancel' in message ? givenUp.push(message.cancel) : sent.push(message)),
+      postMessage: (message: RankRequest | RankCancel | BoxPiece): void =>
+        void ('cancel' in message
+          ? givenUp.push(message.cancel)
+          : 'piece' in message
+            ? pieces.push(message)
+            : sent.push(message)),
       terminate: () => void (made.ended = true),
       ended: false,
       onmessage: null as Mailbox['onmessage'],
@@ -26,7 +31,7 @@ function setUp() {
   const finish = (at: number): void =>
     workers.at(-1)!.onmessage!({ data: { id: sent[at]!.id, ok: false, bug: `answer ${sent[at]!.water.depthM}` } });
   const tell = (data: RankReply): void => workers.at(-1)!.onmessage!({ data });
-  return { sent, givenUp, answers, workers, ranker, ask, finish, tell };
+  return { sent, givenUp, pieces, answers, workers, ranker, ask, finish, tell };
 }
 
 const wait = (ms: number): Promise<void> => new Promise((resolve) => setTimeout(resolve, ms));
@@ -121,5 +126,22 @@ describe('newest water wins', () => {
     await wait(40);
     workers[0]!.onmessage!({ data: { id: sent[0]!.id, ok: false, bug: 'late' } });
     expect(answers).toMatchObject([{ restarted: 'silent' }]);
+  });
+  test('a large box goes over in pieces, once for as long as it is the same; a newer job does not wait for it', async () => {
+    const { sent, pieces, ranker, finish } = setUp();
+    const box = { ...emptyBox(), lines: Array.from({ length: 1500 }, () => ({ kind: 'braid', lb: 50 }) as const) };
+    const ask = (depthM: number): void =>
+      ranker.rank({ water: { ...DEFAULT_WATER, depthM }, box, top: 1, flipsFor: 1 });
+    ask(1);
+    ask(2);
+    await wait(20);
+    expect(sent.map(({ water, box: from }) => [water.depthM, from])).toEqual([[2, 'held']]);
+    const last = pieces.slice(pieces.map(({ isFirst }) => isFirst).lastIndexOf(true));
+    expect(last.map(({ piece }) => piece.lines!.length)).toEqual([600, 600, 300]);
+    finish(0);
+    const before = pieces.length;
+    ask(3);
+    await wait(5);
+    expect([sent.length, pieces.length]).toEqual([2, before]);
   });
 });

@@ -1,10 +1,11 @@
-import type { RankCancel, RankReply, RankRequest } from './protocol';
+import { partCount, TRAYS, type Box } from '@core';
+import type { BoxPiece, RankCancel, RankReply, RankRequest } from './protocol';
 
 type Job = Omit<RankRequest, 'id'>;
 
 /** The part of a Worker the ranker needs; tests hand in a stand-in. */
 export interface Mailbox {
-  postMessage(message: RankRequest | RankCancel): void;
+  postMessage(message: RankRequest | RankCancel | BoxPiece): void;
   terminate(): void;
   onmessage: ((event: { data: RankReply }) => void) | null;
   onerror: ((event: { message?: string; preventDefault?(): void }) => void) | null;
@@ -12,6 +13,8 @@ export interface Mailbox {
 
 /** Longest a worker that ranks may say nothing, ms: it reports many times a second. */
 export const SILENT_MS = 8000;
+/** Parts of a box that are handed over at one go. */
+const PIECE = 600;
 /** Tries of one job, each with a new worker. */
 const TRIES = 2;
 
@@ -33,6 +36,8 @@ export function createRanker(
   let spoke = false;
   let tries = 0;
   let timer: ReturnType<typeof setTimeout> | undefined;
+  /** the large box this worker was handed, and how much of it it has by now */
+  let handed: Box | null = null;
 
   function listen(): void {
     clearTimeout(timer);
@@ -57,6 +62,7 @@ export function createRanker(
   function start(): Mailbox {
     const made = make();
     spoke = false;
+    handed = null;
     made.onmessage = ({ data }) => {
       if (made !== worker) return;
       spoke = true;
@@ -81,14 +87,41 @@ export function createRanker(
     listen();
     try {
       worker ??= start();
-      worker.postMessage(request);
+      const { box } = request;
+      if (box === 'catalogue' || box === 'held' || partCount(box) <= PIECE) worker.postMessage(request);
+      else void handOver(worker, request, box);
     } catch (error) {
       finish({ id: request.id, ok: false, bug: String(error) });
     }
   }
-  function giveUp(): void {
-    if (running !== null) worker?.postMessage({ cancel: running.id });
+  /** A large box goes over in pieces, the page's own work between them; the job that needs it goes last. */
+  async function handOver(to: Mailbox, request: RankRequest, box: Box): Promise<void> {
+    const isGone = (): boolean => to !== worker || running?.id !== request.id;
+    if (handed !== box) {
+      handed = null;
+      let isFirst = true;
+      for (const tray of TRAYS) {
+        for (let at = 0; at < box[tray].length; at += PIECE) {
+          to.postMessage({ piece: { [tray]: box[tray].slice(at, at + PIECE) }, isFirst });
+          isFirst = false;
+          listen();
+          await new Promise((resolve) => setTimeout(resolve));
+          if (isGone()) return;
+        }
+      }
+      handed = box;
+    }
+    to.postMessage({ ...request, box: 'held' });
   }
+  function giveUp(): void {
+    if (running === null) return;
+    // still being handed over: the worker knows nothing of it
+    if (isHandedOver(running)) worker?.postMessage({ cancel: running.id });
+    else finish({ id: running.id, cancelled: true });
+  }
+  /** Whether the worker has the job, and not only pieces of its box. */
+  const isHandedOver = ({ box }: RankRequest): boolean =>
+    box === 'catalogue' || box === 'held' || partCount(box) <= PIECE || handed === box;
   function finish(reply: RankReply): void {
     clearTimeout(timer);
     running = null;
@@ -103,8 +136,9 @@ export function createRanker(
     rank(job) {
       const request: RankRequest = { ...job, id: ++newest };
       if (running === null) return send(request);
-      if (waiting === null) giveUp();
+      const first = waiting === null;
       waiting = request;
+      if (first) giveUp();
     },
     cancel() {
       waiting = null;

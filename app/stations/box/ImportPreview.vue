@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
+import { useGradually } from '../../composables/useGradually';
 import type { AnyPart, Tray } from '@core';
 import FractionText from '../../parts/FractionText.vue';
 import { useUnits } from '../../composables/useUnits';
@@ -37,6 +38,7 @@ const changes = computed<readonly Change[]>(() => {
     ...(mode.value === 'replace' ? unnamed.map((row): Change => ({ mark: '−', says: say(row) })) : []),
   ];
 });
+const shown = useGradually(() => Math.min(SHOWN, changes.value.length), 0, 4);
 const MARK_MEANS: Readonly<Record<Change['mark'], string>> = { '+': 'new', '=': 'there already', '−': 'leaves' };
 </script>
 
@@ -53,7 +55,7 @@ const MARK_MEANS: Readonly<Record<Change['mark'], string>> = { '+': 'new', '=': 
     </v-radio-group>
     <ul class="preview__list" aria-label="What would change">
       <li
-        v-for="(change, index) in changes.slice(0, SHOWN)"
+        v-for="(change, index) in changes.slice(0, shown)"
         :key="index"
         :class="`preview__row--${MARK_MEANS[change.mark].split(' ')[0]}`"
       >
