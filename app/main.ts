@@ -4,8 +4,6 @@ import App from './App.vue';
 import { db } from './db/database';
 import './look/fonts.css';
 import { isMissingPart, MISSING_PART_TEXT } from './missing-part';
-import { installWhenIdle } from './install';
-import { preloadStations } from './preload';
 import { router } from './router';
 import { vuetify } from './vuetify';
 import './look/base.css';
@@ -31,5 +29,16 @@ router.onError((error) => {
   if (isMissingPart(error)) useNotices().complainIn([MISSING_PART_TEXT]);
 });
 app.mount('#app');
-preloadStations();
-installWhenIdle();
+
+/** Time the first view has for itself before the rest of the app is fetched and kept, ms. */
+const AFTER_MS = 3000;
+const servedBy = (navigator as Partial<Navigator>).serviceWorker?.controller ?? null;
+setTimeout(
+  () =>
+    void import('./later').then(
+      ({ later }) => later(servedBy),
+      // what is needed is asked for again when it is opened
+      () => undefined,
+    ),
+  AFTER_MS,
+);

@@ -1,10 +1,8 @@
 /** Whether the browser keeps the whole app already. */
 const isKept = (): boolean => ((navigator as Partial<Navigator>).serviceWorker?.controller ?? null) !== null;
 
-/** Time the first view has for itself before the rest of the app is fetched, ms. */
-const AFTER_MS = 3000;
-/** The same where a service worker may fetch everything first. */
-const WORKER_MS = 9000;
+/** Time a service worker has to fetch everything first, ms. */
+const WORKER_MS = 6000;
 
 /**
  * Fetches the other stations and dialogs while nothing else happens, so that a server that stops later, or a signal that is
@@ -48,6 +46,6 @@ export function preloadStations(): void {
       import('./shell/AsideDialog.vue'),
     ]);
   };
-  const wait = (navigator as Partial<Navigator>).serviceWorker ? WORKER_MS : AFTER_MS;
+  const wait = (navigator as Partial<Navigator>).serviceWorker ? WORKER_MS : 0;
   setTimeout(() => void (isKept() || fetchAll()), wait);
 }

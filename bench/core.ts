@@ -182,6 +182,14 @@ const overWeed: Water = { ...NORTH_ARM, depthM: 2.4, band: { fromM: 0.3, toM: 1 
 const startedReeled = performance.now();
 advise(overWeed, big);
 line('rank-1000-parts-reeled', performance.now() - startedReeled, 'ms', 5000);
+// and of twenty thousand: every pair of it is compared
+const huge = bigBox(20_000);
+const startedHuge = performance.now();
+advise(NORTH_ARM, huge);
+line('rank-20000-parts', performance.now() - startedHuge, 'ms', 10_000);
+const startedHugeReeled = performance.now();
+advise(overWeed, huge);
+line('rank-20000-parts-reeled', performance.now() - startedHugeReeled, 'ms', 10_000);
 
 // building the numbers of rigs, and scoring them once they are known
 const compiled = compileWater(NORTH_ARM);

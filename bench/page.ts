@@ -3,6 +3,7 @@ import { readFileSync, readdirSync } from 'node:fs';
 import { gzipSync } from 'node:zlib';
 import { chromium } from '@playwright/test';
 import { CHROMIUM_ARGS } from '../playwright.config';
+import { measureKeeping } from './keeping';
 import { line } from './line';
 
 const PORT = 4327;
@@ -187,6 +188,7 @@ try {
   const asked = Date.now();
   await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Save as PDF' }).click()]);
   line('cut-card-in-the-page', Date.now() - asked, 'ms', 500);
+  await measureKeeping(browser, URL_HERE);
 } finally {
   await browser.close();
   server.kill();

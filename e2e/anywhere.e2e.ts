@@ -1,4 +1,7 @@
 import { spawn, type ChildProcess } from 'node:child_process';
+import { cpSync, mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
 import { BOAT } from '../playwright.config';
 import { chooseFile, downloadText, expect, goTo, test } from './fixtures';
 
@@ -99,6 +102,63 @@ test.describe('with no server and no signal', () => {
     await next.goto('/#/handbook');
     await expect(next.getByRole('heading', { level: 1 })).toBeVisible();
     await next.close();
+  });
+});
+
+test.describe('a new version', () => {
+  test.use({ serviceWorkers: 'allow', baseURL: 'http://127.0.0.1:4398' });
+  test('waits until it is taken, then every open page starts anew with it and nothing entered is lost', async ({
+    page,
+    context,
+  }) => {
+    test.slow();
+    // a copy of what is built, so that a later one can take its place
+    const home = mkdtempSync(join(tmpdir(), 'pandero-update-'));
+    cpSync('dist', join(home, 'dist'), { recursive: true });
+    cpSync('dist-server', join(home, 'dist-server'), { recursive: true });
+    const server = spawn(process.execPath, [join(home, 'dist-server/serve.js'), '--port', '4398']);
+    await new Promise<void>((resolve) => server.stdout.once('data', () => resolve()));
+    await page.goto('/#/water?world=brindle-mere');
+    await expect.poll(() => page.evaluate(() => navigator.serviceWorker.controller !== null)).toBe(true);
+    const other = await context.newPage();
+    await other.goto('/#/box');
+    await expect(other.getByRole('heading', { name: '66 parts in your box' })).toBeVisible();
+    for (const one of [page, other]) await one.evaluate(() => Object.assign(window, { isOld: true }));
+    // the later version
+    const index = join(home, 'dist/index.html');
+    writeFileSync(index, readFileSync(index, 'utf8').replace('<title>Pandero', '<title>Later Pandero'));
+    const worker = join(home, 'dist/sw.js');
+    writeFileSync(
+      worker,
+      readFileSync(worker, 'utf8').replace(
+        /(url:"index\.html",revision:")[^"]*|(revision:")[^"]*(",url:"index\.html)/,
+        '$1$2later$3',
+      ),
+    );
+    await page.evaluate(() =>
+      navigator.serviceWorker
+        .getRegistration()
+        .then((found) => found!.update())
+        .then(() => undefined),
+    );
+    const news = page.getByRole('status', { name: 'News' });
+    await expect(news).toContainText('A new version of Pandero is here and waits');
+    await page.getByRole('textbox', { name: /Water temperature/ }).fill('62');
+    // an old page opened now is still the old one
+    const late = await context.newPage();
+    await late.goto('/#/tickets');
+    expect(
+      await late.evaluate(async () => (await caches.match('index.html', { ignoreSearch: true }))?.text() ?? ''),
+    ).not.toContain('Later');
+    expect(await page.evaluate(() => 'isOld' in window)).toBe(true);
+    await news.getByRole('button', { name: 'Take the new version' }).click();
+    for (const one of [page, other]) {
+      await expect.poll(() => one.evaluate(() => 'isOld' in window).catch(() => true)).toBe(false);
+    }
+    await expect(page.getByRole('textbox', { name: /Water temperature/ })).toHaveValue('62');
+    await expect(other.getByRole('heading', { name: '66 parts in your box' })).toBeVisible();
+    expect(await (await page.request.get('/')).text()).toContain('Later Pandero');
+    server.kill();
   });
 });
 

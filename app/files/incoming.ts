@@ -124,7 +124,9 @@ export function previewOf(file: Incoming): Preview {
     count: file.count,
     notes: file.notes.slice(0, SHOWN.problems),
     asideCount: file.aside.length,
-    asideWhy: file.aside.slice(0, SHOWN.problems).map(({ from, key, why }) => `${from} ${key}: ${why[0] ?? ''}`),
+    asideWhy: file.aside
+      .slice(0, SHOWN.problems)
+      .map(({ from, key, why }) => (key.startsWith('line ') ? (why[0] ?? key) : `${from} ${key}: ${why[0] ?? ''}`)),
     madeAt: file.what === 'backup' ? file.backup.madeAt : null,
     diff: {
       counts: { fresh: fresh.length, there: there.length, unnamed: unnamed.length },

@@ -58,7 +58,7 @@ function choose(option: T): void {
   gap: 4px;
 }
 .choice-row__options button {
-  height: 28px;
+  min-height: 28px;
   padding: 0 8px;
   border: 1px solid rgba(var(--v-theme-ink-soft), 0.6);
   background: none;
@@ -81,7 +81,7 @@ function choose(option: T): void {
     padding: 6px 0;
   }
   .choice-row__options button {
-    height: 48px;
+    min-height: 48px;
     padding: 0 13px;
   }
 }

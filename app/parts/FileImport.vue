@@ -105,7 +105,10 @@ async function take(): Promise<void> {
   <v-dialog v-model="open" aria-label="Import a file">
     <v-card class="import">
       <h2>Import a file</h2>
-      <p>A box list (CSV), or a box, tickets or a backup (JSON). Nothing is taken in unless all of it is right.</p>
+      <p>
+        A box list (CSV), or a box, tickets or a backup (JSON). Nothing is taken in unless all of it is right, or you
+        say that the rest may be left out.
+      </p>
       <v-file-input label="File" accept=".json,.csv,.txt" prepend-icon="" @update:model-value="choose" />
       <v-progress-linear
         v-if="chosen && progress < 1"
@@ -146,6 +149,10 @@ async function take(): Promise<void> {
   padding: 22px 26px;
   display: grid;
   gap: 12px;
+}
+.import > * {
+  min-width: 0;
+  overflow-wrap: anywhere;
 }
 .import__list {
   max-height: 260px;

@@ -65,4 +65,26 @@ const placed = ([from, to]: Span, least = 0): Record<string, string> => ({
   background: rgb(var(--v-theme-skin));
   border: 3px solid rgb(var(--v-theme-oxblood));
 }
+/* with the reader's own colours the three marks are told by their shapes */
+@media (forced-colors: active) {
+  .band-line > * {
+    forced-color-adjust: none;
+  }
+  .band-line__want {
+    border: 2px dashed CanvasText;
+    border-bottom: 0;
+    background: none;
+  }
+  .band-line__bar {
+    background: CanvasText;
+  }
+  .band-line__dot {
+    background: Highlight;
+    border: 2px solid CanvasText;
+  }
+  .band-line__dot--out {
+    background: Canvas;
+    border: 3px solid Highlight;
+  }
+}
 </style>

@@ -63,4 +63,11 @@ li {
 .against .reason-list__weight span {
   background: rgb(var(--v-theme-oxblood));
 }
+@media (forced-colors: active) {
+  .reason-list__weight span,
+  .against .reason-list__weight span {
+    forced-color-adjust: none;
+    background: CanvasText;
+  }
+}
 </style>

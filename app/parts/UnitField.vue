@@ -99,7 +99,7 @@ function onBlur(): void {
 }
 .unit-field__step {
   min-width: 34px;
-  height: 40px;
+  min-height: 40px;
   margin-left: -1px;
   font-size: 20px;
   padding: 0;
@@ -129,7 +129,7 @@ function onBlur(): void {
   }
   .unit-field__step {
     min-width: 48px;
-    height: 48px;
+    min-height: 48px;
   }
   .unit-field :deep(input) {
     font-size: 24px;

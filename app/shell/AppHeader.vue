@@ -63,7 +63,8 @@ const isHere = (name: string): boolean => route.name === name || (name === 'tick
   z-index: 1000;
   display: flex;
   align-items: stretch;
-  height: 54px;
+  flex-wrap: wrap;
+  min-height: 54px;
   background: rgb(var(--v-theme-skin));
   border-bottom: 2px solid rgb(var(--v-theme-ink));
 }
@@ -105,41 +106,39 @@ const isHere = (name: string): boolean => route.name === name || (name === 'tick
 }
 .header__tools {
   display: flex;
-  align-items: center;
+  align-items: stretch;
   margin-left: auto;
 }
 .header__book {
   display: flex;
   align-items: center;
-  height: 100%;
   padding: 0 11px;
   font: 600 16px var(--v-font-heading);
 }
 .header__tools :deep(.v-btn) {
   min-width: 0;
   padding: 0 11px;
-  height: 100%;
+  min-height: 0;
 }
 .header__chip {
   border-left: 2px solid rgb(var(--v-theme-ink));
 }
 @media (max-width: 700px) {
   .header {
-    flex-wrap: wrap;
-    height: auto;
+    min-height: 0;
     position: static;
   }
   .header__mark {
     order: 1;
     padding: 0 10px;
-    height: 52px;
+    min-height: 52px;
   }
   .header__name {
     font-size: 22px;
   }
   .header__tools {
     order: 2;
-    height: 52px;
+    min-height: 52px;
   }
   .header__book {
     display: none;
@@ -158,7 +157,7 @@ const isHere = (name: string): boolean => route.name === name || (name === 'tick
     position: fixed;
     inset: auto 0 0 0;
     z-index: 1000;
-    height: 58px;
+    min-height: 58px;
     background: rgb(var(--v-theme-skin));
     border-top: 2px solid rgb(var(--v-theme-ink));
   }

@@ -44,6 +44,7 @@ const isNews = computed(() => notices.problems.every(({ isNews: news }) => news)
 .problems ul {
   list-style: none;
   min-width: 0;
+  overflow-wrap: anywhere;
 }
 .problems li + li {
   margin-top: 8px;

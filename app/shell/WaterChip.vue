@@ -37,7 +37,6 @@ const text = computed(() => {
   min-height: 48px;
   background: rgb(var(--v-theme-shade));
   font-size: 17px;
-  white-space: nowrap;
 }
 .chip .number {
   font-weight: 600;

@@ -114,7 +114,7 @@ test('a note that cannot be read hides nothing: it is set aside, and the stored 
   await keeper.recovered();
   const bench = useBench();
   await bench.load();
-  await settled();
+  for (let wait = 0; (await db.setAside.count()) < 2 && wait < 100; wait++) await settled();
   expect(bench.build).toEqual(build);
   expect([...new Set((await db.setAside.toArray()).map(({ from }) => from))].sort()).toEqual([
     'notes',
@@ -127,7 +127,7 @@ test('a build that is broken in the store is set aside and said, and the bench i
   await db.settings.put({ key: 'on-bench', value: 'odd' });
   const bench = useBench();
   await bench.load();
-  await settled();
+  for (let wait = 0; (await db.setAside.count()) === 0 && wait < 100; wait++) await settled();
   expect([bench.loaded, bench.build]).toEqual([true, null]);
   expect(await db.setAside.toArray()).toMatchObject([{ from: 'build', key: 'odd' }]);
 });

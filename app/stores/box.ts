@@ -8,6 +8,7 @@ import { db, type PartRow } from '../db/database';
 import { keeper } from '../db/our-keeper';
 import { useLiveRows } from '../composables/useLiveRows';
 import { newId } from '../new-id';
+import { useKeeping } from './keeping';
 
 /** Parts up to which the box is made of them at once. */
 const AT_ONCE = 2000;
@@ -23,6 +24,7 @@ export const useBox = defineStore('box', () => {
     () => allParts(db),
     (a, b) => a.at - b.at,
   );
+  const keeping = useKeeping();
   const box = shallowRef<Box>(emptyBox());
   /** the rows the box was made of */
   const made = shallowRef<readonly PartRow[] | null>(null);
@@ -50,11 +52,16 @@ export const useBox = defineStore('box', () => {
 
   /** many at once are another matter than one, and nothing the first view needs */
   const atOnce = () => import('../db/box-rows');
-  const add = async (parts: Addition): Promise<Result<number>> => (await atOnce()).addToBox(parts);
+  async function add(parts: Addition): Promise<Result<number>> {
+    const added = await (await atOnce()).addToBox(parts);
+    if (added.ok) keeping.somethingToLose();
+    return added;
+  }
   /** Adds one part at the end, or right behind the one it was copied from. */
   async function addOne(name: Tray, part: object): Promise<Result<PartRow>> {
     const row: PartRow = { id: newId(), tray: name, at: (rows.value.at(-1)?.at ?? -1) + 1, part: withoutId(part) };
     const added = await keeper.put('part', row, null);
+    keeping.somethingToLose();
     return added.ok ? ok(row) : added;
   }
   /** Puts a changed part in the place of the old one. */

@@ -14,6 +14,12 @@ import { useNotices } from './notices';
 /** When rows that no list shows are looked for: the first view goes first, ms. */
 const SWEEP_AFTER_MS = 4000;
 
+/** What can be done about a store that does not take anything. */
+const SAVE = {
+  label: 'Save a backup file',
+  run: () => void import('../files/back-up').then(({ exportAll }) => exportAll()),
+} as const;
+
 /** What becomes of what is entered: waits to be stored, stored, set aside. */
 export const useKeeping = defineStore('keeping', () => {
   const notices = useNotices();
@@ -26,13 +32,12 @@ export const useKeeping = defineStore('keeping', () => {
   let ended = (): void => undefined;
   onScopeDispose(() => ended());
   const asideTable = () => import('../db/set-aside');
-  let asked = false;
 
   function onNews(news: KeeperNews): void {
     switch (news.what) {
       case 'not-stored':
         notices.takeBack('not-stored');
-        return void notices.complain(news.issues, 'not-stored');
+        return void notices.complain(news.issues, { tag: 'not-stored', action: SAVE });
       case 'stored-at-last':
         notices.takeBack('not-stored');
         return notices.say('Everything entered is stored now.');
@@ -79,7 +84,11 @@ export const useKeeping = defineStore('keeping', () => {
     keeper.onNews(onNews);
     db.onState = (state) => {
       notices.takeBack('store');
-      if (state !== 'open') void notices.complain([causeOf(null, state)], 'store');
+      if (state !== 'open')
+        void notices.complain([causeOf(null, state)], {
+          tag: 'store',
+          ...(state === 'blocked' ? {} : { action: SAVE }),
+        });
     };
     void keeper.recover();
     const timer = setTimeout(() => void sweep(), SWEEP_AFTER_MS);
@@ -93,19 +102,21 @@ export const useKeeping = defineStore('keeping', () => {
     };
   }
 
-  /** Rows that no list shows, since they lack what lists are ordered by. */
+  /** Rows that no list shows, since they lack what lists are ordered by; and a word about the last backup. */
   async function sweep(): Promise<void> {
     const lost = await keep(async () => (await asideTable()).unlisted(db));
     if (lost.ok && lost.value.length > 0) await setRowsAside(lost.value);
+    const word = await keep(async () => (await import('./reminder')).backupReminder(Date.now()));
+    if (word.ok && word.value !== null) notices.say(word.value);
   }
 
   /** Something is kept that would be missed: the browser is asked once to keep it for good. */
   function somethingToLose(): void {
-    const storage = (globalThis.navigator as Navigator | undefined)?.storage as StorageManager | undefined;
-    if (asked || typeof storage?.persist !== 'function') return;
-    asked = true;
-    // whether it agrees stands under Files; a refusal changes nothing here
-    void storage.persist().catch(() => false);
+    // a browser that has nobody to fetch the asking from is asked another day
+    void import('./ask-to-keep').then(
+      ({ askToKeep }) => askToKeep(),
+      () => undefined,
+    );
   }
 
   return { waiting, failing, isStarted, start, setRowsAside, somethingToLose };

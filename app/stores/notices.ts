@@ -36,8 +36,8 @@ export const useNotices = defineStore('notices', () => {
       return issues.map(({ code, path }) => `${path === '' ? '' : `${path}: `}${code}.`);
     }
   }
-  async function complain(issues: readonly Issue[], tag?: string): Promise<void> {
-    for (const text of await worded(issues)) raise(tag === undefined ? { text } : { text, tag });
+  async function complain(issues: readonly Issue[], more: Omit<Problem, 'text'> = {}): Promise<void> {
+    for (const text of await worded(issues)) raise({ text, ...more });
   }
   /** The same at the foot of the screen. */
   const sayIssue = async (found: Issue): Promise<void> => say((await worded([found]))[0]!);
@@ -50,7 +50,8 @@ export const useNotices = defineStore('notices', () => {
     problems.value = [...problems.value, problem];
   }
   function act(problem: Problem): void {
-    problems.value = problems.value.filter((one) => one.text !== problem.text);
+    // what is still so stays
+    if (problem.tag === undefined) problems.value = problems.value.filter((one) => one.text !== problem.text);
     problem.action?.run();
   }
   /** It is so no more. */

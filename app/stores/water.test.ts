@@ -69,7 +69,7 @@ describe('the water at hand', () => {
     const store = useWater();
     await store.load();
     expect(store.water).toEqual(DEFAULT_WATER);
-    await settled();
+    for (let wait = 0; useNotices().problems.length === 0 && wait < 200; wait++) await settled();
     expect(
       useNotices()
         .problems.map(({ text }) => text)

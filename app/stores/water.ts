@@ -5,6 +5,7 @@ import { useLiveRows } from '../composables/useLiveRows';
 import { useFollowed } from '../composables/useFollowed';
 import { db, type SettingsRow, type WaterRow } from '../db/database';
 import { keep } from '../db/keep';
+import { kindOf } from '../db/kinds';
 import { keeper } from '../db/our-keeper';
 import { newId } from '../new-id';
 import { useNotices } from './notices';
@@ -61,8 +62,12 @@ export const useWater = defineStore('water', () => {
       const pointer = keeper.pendingOf('setting', 'at-hand')?.row ?? (await db.settings.get('at-hand')) ?? null;
       const rows = async (at: string): Promise<WaterRow | undefined> =>
         keeper.pendingOf('water', at)?.row ?? (await db.waters.get(at));
+      // one that cannot be read is set aside, and said, by the list of waters
+      const isGood = (row: WaterRow): boolean => kindOf('water').check(row).ok;
       const named = pointer?.key === 'at-hand' ? await rows(pointer.value) : undefined;
-      return { pointer, row: named ?? keeper.overlaid('water', await db.waters.orderBy('at').toArray()).at(-1) };
+      if (named && isGood(named)) return { pointer, row: named };
+      const all = keeper.overlaid('water', await db.waters.orderBy('at').toArray());
+      return { pointer, row: all.filter(isGood).at(-1) };
     });
     if (!stored.ok) return notices.complain(stored.issues);
     atHand = stored.value.pointer;

@@ -12,7 +12,7 @@ export interface Mailbox {
 }
 
 /** Longest a worker that ranks may say nothing, ms: it reports many times a second. */
-export const SILENT_MS = 8000;
+export const SILENT_MS = 6000;
 /** Parts of a box that are handed over at one go. */
 const PIECE = 600;
 /** Tries of one job, each with a new worker. */

@@ -90,7 +90,8 @@ if (words.length > 0) {
   server.on('listening', () => {
     const own = (server.address() as AddressInfo).port;
     console.error(`scale: stand-in at ${HOST}:${own}${own === PORT ? '' : `; press its keys with --port ${own}`}`);
-    console.log(own);
+    // as text: numbers are coloured where colours are wanted, and a program reads this
+    console.log(String(own));
   });
   server.listen(port, HOST);
   for (const signal of ['SIGINT', 'SIGTERM'] as const) {

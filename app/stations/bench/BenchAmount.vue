@@ -103,7 +103,7 @@ function stepBy(by: number): void {
   padding-top: 8px;
 }
 .amount__step {
-  height: 40px;
+  min-height: 40px;
   margin-left: -1px;
   padding: 0;
   border: 1px solid rgb(var(--v-theme-ink-soft));
@@ -124,7 +124,7 @@ function stepBy(by: number): void {
     grid-template-columns: 1fr 52px 52px;
   }
   .amount__step {
-    height: 48px;
+    min-height: 48px;
   }
 }
 </style>

@@ -146,7 +146,7 @@ onBeforeUnmount(() => window.removeEventListener('keydown', onKey));
   margin: 14px auto 0;
 }
 .steps__go .v-btn {
-  height: 64px;
+  min-height: 64px;
   font-size: 22px;
 }
 </style>

@@ -67,7 +67,7 @@ async function keep(): Promise<void> {
   border-bottom: 1px solid rgb(var(--v-theme-rule));
 }
 .tools :deep(.v-btn) {
-  height: 34px;
+  min-height: 34px;
   min-width: 0;
   padding: 0 10px;
 }
@@ -84,7 +84,7 @@ async function keep(): Promise<void> {
 }
 @media (max-width: 700px) {
   .tools :deep(.v-btn) {
-    height: 48px;
+    min-height: 48px;
     min-width: 48px;
   }
   .tools__gap {

@@ -113,7 +113,15 @@ const lines = computed(() =>
 }
 .list__remove {
   min-width: 48px;
-  height: 48px;
+  min-height: 48px;
   font-size: 20px;
+}
+@media (forced-colors: active) {
+  .list__row--open {
+    border-left: 5px solid Highlight;
+  }
+  .list__swatch {
+    forced-color-adjust: none;
+  }
 }
 </style>

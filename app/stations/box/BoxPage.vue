@@ -206,7 +206,7 @@ const save = (): void => saveText('pandero-box.json', writeBox(box.box), 'applic
 .box__tray {
   border-width: 0 1px 0 0;
   border-color: rgb(var(--v-theme-rule));
-  height: 44px;
+  min-height: 44px;
 }
 .box__tray--here,
 .box__tray--here:hover {

@@ -60,7 +60,7 @@ const MARK_MEANS: Readonly<Record<Change['mark'], string>> = { '+': 'new', '=': 
         :class="`preview__row--${MARK_MEANS[change.mark].split(' ')[0]}`"
       >
         <b aria-hidden="true">{{ change.mark }}</b> <FractionText :text="change.says" />
-        <span class="soft">{{ MARK_MEANS[change.mark] }}</span>
+        <span class="soft preview__means">{{ MARK_MEANS[change.mark] }}</span>
       </li>
     </ul>
     <p v-if="count > SHOWN" class="soft">and {{ count - SHOWN }} more.</p>
@@ -82,6 +82,9 @@ const MARK_MEANS: Readonly<Record<Change['mark'], string>> = { '+': 'new', '=': 
 .preview__list b {
   display: inline-block;
   width: 16px;
+}
+.preview__means {
+  margin-left: 6px;
 }
 .preview__row--leaves {
   color: rgb(var(--v-theme-oxblood));

@@ -158,7 +158,7 @@ async function remove(): Promise<void> {
 }
 .sheet__close {
   min-width: 48px;
-  height: 40px;
+  min-height: 40px;
   font-size: 20px;
 }
 .sheet__count {

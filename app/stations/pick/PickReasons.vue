@@ -157,7 +157,7 @@ async function makeTicket(): Promise<void> {
 }
 .reasons__make {
   width: 100%;
-  height: 48px;
+  min-height: 48px;
 }
 .reasons__make + .reasons__make {
   margin-top: 6px;

@@ -57,7 +57,7 @@ const chosen = computed(() => Object.keys(water.water.schools ?? {}).length);
   margin-top: 8px;
 }
 .settings__schools {
-  height: 40px;
+  min-height: 40px;
 }
 .settings__families {
   grid-column: 1 / -1;
@@ -67,7 +67,7 @@ const chosen = computed(() => Object.keys(water.water.schools ?? {}).length);
 }
 @media (max-width: 700px) {
   .settings__schools {
-    height: 48px;
+    min-height: 48px;
   }
 }
 </style>

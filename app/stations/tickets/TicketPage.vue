@@ -108,10 +108,11 @@ useKeys({ p: print });
       @update:model-value="change({ note })"
     />
   </div>
-  <p v-else-if="isRead" class="ticket-page">
+  <div v-else-if="isRead" class="ticket-page">
+    <h1>No such ticket</h1>
     This ticket is not in this browser. It may have been thrown away, or it belongs to another machine:
     <RouterLink to="/tickets">see all tickets</RouterLink> or import its file.
-  </p>
+  </div>
 </template>
 
 <style scoped>
@@ -125,7 +126,7 @@ useKeys({ p: print });
   align-items: start;
 }
 .ticket-page__tools .v-btn {
-  height: 48px;
+  min-height: 48px;
 }
 .ticket-page__note {
   max-width: 900px;

@@ -169,6 +169,12 @@ const cautions = computed(() => [
   display: grid;
   gap: 14px;
 }
+/* a word without end breaks: it must not widen the sheet, which the printer would shrink to fit */
+.sheet,
+.sheet > * {
+  min-width: 0;
+  overflow-wrap: anywhere;
+}
 .sheet__drawings {
   max-width: 640px;
 }

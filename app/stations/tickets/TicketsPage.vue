@@ -97,7 +97,7 @@ async function remove(ticket: Ticket): Promise<void> {
 }
 .tickets li {
   display: grid;
-  grid-template-columns: 1fr 360px 48px;
+  grid-template-columns: minmax(0, 1fr) 360px 48px;
   align-items: center;
   gap: 16px;
   padding: 6px 20px;
@@ -109,12 +109,13 @@ async function remove(ticket: Ticket): Promise<void> {
   padding: 8px 0;
 }
 .tickets__link b {
+  overflow-wrap: anywhere;
   font-size: 20px;
   text-decoration: underline;
 }
 .tickets__remove {
   min-width: 48px;
-  height: 48px;
+  min-height: 48px;
   font-size: 20px;
 }
 @media (max-width: 800px) {
@@ -122,7 +123,7 @@ async function remove(ticket: Ticket): Promise<void> {
     padding-bottom: 64px;
   }
   .tickets li {
-    grid-template-columns: 1fr 48px;
+    grid-template-columns: minmax(0, 1fr) 48px;
   }
   .tickets__drawing {
     grid-column: 1 / -1;

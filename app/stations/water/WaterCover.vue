@@ -58,7 +58,7 @@ function remove(at: number): void {
   font-size: 18px;
 }
 .cover__head .v-btn {
-  height: 30px;
+  min-height: 30px;
 }
 .cover__rows {
   display: grid;
@@ -74,7 +74,7 @@ function remove(at: number): void {
 }
 @media (max-width: 700px) {
   .cover__head .v-btn {
-    height: 48px;
+    min-height: 48px;
   }
 }
 </style>

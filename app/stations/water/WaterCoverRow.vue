@@ -47,7 +47,7 @@ function forgetTop(): void {
 }
 .cover-row__less {
   min-width: 40px;
-  height: 40px;
+  min-height: 40px;
   font-size: 20px;
 }
 .cover-row__top {
@@ -61,7 +61,7 @@ div.cover-row__top {
 }
 .cover-row__top.v-btn {
   justify-self: start;
-  height: 26px;
+  min-height: 26px;
 }
 @media (max-width: 700px) {
   .cover-row {
@@ -70,7 +70,7 @@ div.cover-row__top {
   .cover-row__less,
   .cover-row__top.v-btn {
     min-width: 48px;
-    height: 48px;
+    min-height: 48px;
   }
 }
 </style>

@@ -64,6 +64,8 @@ const heading = computed(() => title.value.replace(/ \d{4}$/, ''));
   cursor: pointer;
 }
 .places__here b {
+  min-width: 0;
+  overflow-wrap: anywhere;
   font-size: 19px;
   text-decoration: underline;
   text-decoration-color: rgb(var(--v-theme-oxblood));

@@ -79,6 +79,8 @@ async function copy(): Promise<void> {
   border-bottom: 1px solid rgb(var(--v-theme-rule));
 }
 .places__open {
+  min-width: 0;
+  overflow-wrap: anywhere;
   justify-content: start;
   min-height: 44px;
 }
