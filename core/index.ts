@@ -2,7 +2,7 @@
 
 export { ok, fail, issue, type Issue, type IssueCode, type Result } from './result';
 export { SOURCES, type SourceId } from './sources';
-export { parseWith } from './parse';
+export { parseWith, shortValue } from './parse';
 
 // units
 export * from './units/units';
@@ -203,7 +203,7 @@ export { checkFile, type FileReport } from './formats/check';
 export { csvTemplate, writeBoxCsv } from './formats/box-csv/write';
 export { COLUMNS, type Column } from './formats/box-csv/columns-table';
 export { CSV_LIMITS, readBoxCsv, type TrayParts } from './formats/box-csv/read';
-export { asideSchema, setAside, type Aside, type ReadHow } from './formats/aside';
+export { asJson, asideSchema, setAside, type Aside, type ReadHow } from './formats/aside';
 export { decodeText, type Decoded, type Encoding } from './formats/decode';
 export { sniff, type Sniffed } from './formats/sniff';
 export { oneLine } from './messages/one-line';

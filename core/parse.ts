@@ -19,8 +19,15 @@ function valueAt(input: unknown, path: readonly PropertyKey[]): unknown {
 /** Letters of a value that are shown. */
 const SHOWN = 40;
 
-const shortValue = (value: unknown): string => {
-  const text = typeof value === 'string' ? value : (JSON.stringify(value) ?? 'nothing');
+/** A value of somebody else's in a few letters, whatever it is. */
+export const shortValue = (value: unknown): string => {
+  let text: string;
+  try {
+    text = typeof value === 'string' ? value : (JSON.stringify(value) ?? 'nothing');
+  } catch {
+    // what JSON cannot hold: it runs in circles, or is a number without bounds
+    text = `a ${typeof value}`;
+  }
   return text.length > SHOWN ? `${[...text.slice(0, SHOWN + 1)].slice(0, SHOWN).join('')}…` : text;
 };
 

@@ -1,9 +1,10 @@
-import { diffBox, issue, STORE_LIMITS, TRAYS, type Box, type Result, type Tray } from '@core';
+import { diffBox, issue, STORE_LIMITS, TRAYS, type Aside, type Box, type Result, type Tray } from '@core';
 import { newId } from '../new-id';
 import { KeepError } from './cause';
 import { db, type PanderoDatabase, type PartRow } from './database';
 import { boxOfRows } from './box-of-rows';
 import { keep } from './keep';
+import { keepAside } from './set-aside';
 
 /** What may be added to the box: a whole one, or some trays of one. */
 export type Addition = Partial<Record<Tray, readonly object[]>> & Partial<Pick<Box, 'kept'>>;
@@ -59,12 +60,19 @@ function joined(own: Record<string, unknown>, listed: Counted): Record<string, u
 /**
  * Takes a list into the box, all or nothing. `merge` raises the number of parts that are there already, `add` puts every line
  * beside them, `replace` empties the trays the list speaks of first.
+ * @param aside  rows of the list that cannot be read: kept aside in the same move
  * @returns how many parts were added or changed
  */
-export function takeIntoBox(list: Addition, mode: TakeMode, into: PanderoDatabase = db): Promise<Result<number>> {
+export function takeIntoBox(
+  list: Addition,
+  mode: TakeMode,
+  into: PanderoDatabase = db,
+  aside: readonly Aside[] = [],
+): Promise<Result<number>> {
   return keep(
     () =>
-      into.transaction('rw', into.parts, async () => {
+      into.transaction('rw', [into.parts, into.setAside], async () => {
+        if (aside.length > 0) await keepAside(aside, Date.now(), into);
         const before = await into.parts.orderBy('at').toArray();
         const trays = TRAYS.filter((tray) => (list[tray] ?? []).length > 0);
         if (mode === 'replace') {

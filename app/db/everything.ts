@@ -1,7 +1,11 @@
 import {
+  asideSchema,
+  asJson,
   BACKUP_VERSION,
   issue,
+  parseWith,
   sameJson,
+  screenSchema,
   setAside,
   STORE_LIMITS,
   type Aside,
@@ -16,6 +20,7 @@ import { newId } from '../new-id';
 import { boxOfRows } from './box-of-rows';
 import { addInChunks, rowsOfBox } from './box-rows';
 import { KeepError } from './cause';
+import { keepAside } from './set-aside';
 import { db, type AsideRow, type PanderoDatabase, type SettingsRow, type WaterRow } from './database';
 import { keep } from './keep';
 import type { Pending } from './keeper';
@@ -72,7 +77,7 @@ function readable<K extends KindName>(name: K, rows: readonly Rows[K][], aside: 
   return rows.flatMap((row) => {
     const checked = check(row);
     if (checked.ok) return [checked.value];
-    aside.push(setAside(name, key(row), checked.issues, row));
+    aside.push(setAside(name, (row as object | null | undefined) ? key(row) : '', checked.issues, row));
     return [];
   });
 }
@@ -80,7 +85,8 @@ function readable<K extends KindName>(name: K, rows: readonly Rows[K][], aside: 
 /** How large a millimetre is, with the screen it was measured on. */
 function screenOf(row: SettingsRow | undefined, here: OnScreen['screen']): MeasuredScreen | null {
   if (row?.key !== 'screen') return null;
-  return typeof row.value === 'number' ? { pxPerMm: row.value, ...here } : row.value;
+  const parsed = parseWith(screenSchema, typeof row.value === 'number' ? { pxPerMm: row.value, ...here } : row.value);
+  return parsed.ok ? parsed.value : null;
 }
 
 /**
@@ -88,7 +94,12 @@ function screenOf(row: SettingsRow | undefined, here: OnScreen['screen']): Measu
  * it goes along set aside, as it stands.
  */
 export function backupOf(rows: AllRows, { settings, waiting, screen }: OnScreen, madeAt: string): Backup {
-  const aside: Aside[] = [...rows.setAside];
+  const aside = rows.setAside.map((row): Aside => {
+    const parsed = parseWith(asideSchema, row);
+    return parsed.ok
+      ? { ...parsed.value, row: asJson(parsed.value.row) }
+      : setAside('set aside', '', parsed.issues, row);
+  });
   const sifted = <K extends KindName>(name: K, stored: readonly Rows[K][]): Rows[K][] =>
     readable(name, overlay(name, stored, waiting), aside);
   const waters = sifted('water', rows.waters);
@@ -203,7 +214,7 @@ export function addTickets(
         if (got > STORE_LIMITS.tickets) {
           throw new KeepError(issue('too-many-kept', '', { got, limit: STORE_LIMITS.tickets, what: 'tickets' }));
         }
-        await into.setAside.bulkAdd(aside.map((row): AsideRow => ({ ...row, id: newId(), at: 0 })));
+        await keepAside(aside, Date.now(), into);
         return tickets.length;
       }),
     into,

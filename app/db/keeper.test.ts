@@ -37,7 +37,13 @@ beforeEach(() => {
   place = smallStore();
   db = new PanderoDatabase(`keeper-${number++}`);
 });
-afterEach(() => db.close());
+/** Keepers of a test: one whose store fails would try for ever. */
+const keepers: Keeper[] = [];
+afterEach(async () => {
+  keepers.splice(0).forEach((one) => one.forget('over'));
+  await soon(10);
+  db.close();
+});
 
 let tabs = 0;
 interface Tab {
@@ -47,6 +53,7 @@ interface Tab {
 function tab(shelf: Shelf = databaseShelf(db)): Tab {
   const news: KeeperNews[] = [];
   const keeper = createKeeper({ shelf, journal: createJournal(`tab-${tabs++}`), state: () => db.state, retryMs: [5] });
+  keepers.push(keeper);
   keeper.onNews((one) => news.push(one));
   return { keeper, news };
 }
@@ -208,6 +215,43 @@ describe('two tabs', () => {
   });
 });
 
+describe('what happens at once', () => {
+  test('taking the other’s value keeps what was changed here since', async () => {
+    await db.waters.put(row);
+    const [one, other] = [tab(), tab()];
+    await one.keeper.put('water', warm(9), row);
+    await other.keeper.put('water', warm(21), row);
+    const [news] = other.news;
+    void other.keeper.put('water', deep(1, warm(21)), warm(21));
+    if (news?.what === 'clash') news.takeTheirs();
+    await soon();
+    expect((await db.waters.get('a'))!.value).toEqual({ ...NORTH_ARM, temperatureC: 9, depthM: 1 });
+  });
+  test('a store that is handed over gets what is being written and what is entered meanwhile', async () => {
+    const { keeper } = tab(through(() => soon(10)));
+    void keeper.put('water', warm(9), null);
+    void keeper.put('water', warm(10), null);
+    await keeper.flush();
+    expect([(await db.waters.get('a'))!.value.temperatureC, keeper.pending.size]).toEqual([10, 0]);
+  });
+  test('a store that fails is not asked for ever', async () => {
+    const { keeper } = tab(through(full));
+    void keeper.put('water', row, null);
+    await keeper.flush();
+    expect(keeper.pending.size).toBe(1);
+  });
+  test('what was under way when this tab cleared everything is no news', async () => {
+    await db.waters.put(row);
+    const slow = tab(through(() => soon(15)));
+    slow.keeper.setEpoch(await epochOf(db));
+    void slow.keeper.put('water', warm(9), row);
+    const cleared = await clearAll(db);
+    if (cleared.ok) slow.keeper.forget(cleared.value);
+    await soon(60);
+    expect([await db.waters.count(), said(slow)]).toEqual([0, []]);
+  });
+});
+
 describe('a tab that closes', () => {
   /** Storing never ends: the tab is gone before it does. */
   const never: Shelf = { write: () => new Promise<never>(() => undefined) };
@@ -240,6 +284,15 @@ describe('a tab that closes', () => {
     await tab().keeper.recover();
     await soon();
     expect((await db.waters.get('a'))!.value).toEqual({ ...NORTH_ARM, temperatureC: 9, depthM: 1 });
+  });
+  test('what is changed again before it was taken up leaves no note behind', async () => {
+    await db.tickets.put(ticket);
+    void tab(never).keeper.put('ticket', { ...ticket, note: 'n' }, ticket);
+    const next = tab(through(() => soon(5)));
+    await next.keeper.recover();
+    void next.keeper.put('ticket', { ...ticket, note: 'north side' }, { ...ticket, note: 'n' });
+    await soon(80);
+    expect([(await db.tickets.get('t'))!.note, place!.length, said(next)]).toEqual(['north side', 0, []]);
   });
   test('two tabs that left notes on one ticket are taken up one after another', async () => {
     await db.tickets.put(ticket);

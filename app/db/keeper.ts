@@ -51,6 +51,9 @@ interface Parts {
 
 const RETRY_MS = [1500, 4000, 10_000, 30_000] as const;
 
+/** Times everything that waits is written at one go: somebody may go on typing. */
+const FLUSH_ROUNDS = 5;
+
 const idOf = (kind: KindName, key: string): string => `${kind} ${key}`;
 
 interface Waiting extends Pending {
@@ -70,6 +73,9 @@ export function createKeeper({ shelf, journal, state, retryMs = RETRY_MS }: Part
   /** changes the store does not have yet, by document: what is on the screen */
   const pending = shallowReactive(new Map<string, Waiting>());
   const writing = new Map<string, Waiting>();
+  const running = new Map<string, Promise<void>>();
+  /** what was being written when everything was cleared: what becomes of it is no news */
+  const forgotten = new WeakSet<Waiting>();
   /** counts the changes of each document, so that an answer that was under way can tell that it is old */
   const turns = new Map<string, number>();
   const failing = ref<readonly Issue[]>([]);
@@ -101,9 +107,10 @@ export function createKeeper({ shelf, journal, state, retryMs = RETRY_MS }: Part
     // until the store has what is being written, a change counts from what both were made of: nothing between them can be lost
     const from = before ? before.base : base;
     return new Promise((resolve) => {
-      const settled = before && before !== under ? before.settled : [];
+      const fresh: Pick<Waiting, 'settled' | 'places'> = { settled: [], places: [] };
+      const { settled, places } = before && before !== under ? before : fresh;
       settled.push(resolve as (result: Result<unknown>) => void);
-      const waiting: Waiting = { kind, key, base: from as never, row: row as never, epoch, settled, places: [] };
+      const waiting: Waiting = { kind, key, base: from as never, row: row as never, epoch, settled, places };
       journal.note(noteOf(waiting));
       pending.set(id, waiting);
       turned(id);
@@ -113,20 +120,30 @@ export function createKeeper({ shelf, journal, state, retryMs = RETRY_MS }: Part
 
   const noteOf = ({ kind, key, base, row, epoch: made }: Waiting): Note => ({ kind, key, base, row, epoch: made });
 
-  async function write(id: string): Promise<void> {
+  /** Writes what waits of a document, unless it is being written: then it waits for that. */
+  function write(id: string): Promise<void> {
     const waiting = pending.get(id);
-    if (!waiting || writing.has(id)) return;
+    const under = running.get(id);
+    if (under || !waiting) return under ?? Promise.resolve();
+    const work = writeOnce(id, waiting);
+    running.set(id, work);
+    return work;
+  }
+
+  async function writeOnce(id: string, waiting: Waiting): Promise<void> {
     writing.set(id, waiting);
     let decision: Decision<Rows[KindName]>;
     try {
       decision = await shelf.write(waiting.kind, waiting.key, waiting as never);
     } catch (error) {
       writing.delete(id);
+      running.delete(id);
       if (error instanceof KeepError) onRefusal(id, waiting, [error.found]);
       else onFailure([causeOf(error, state())], waiting);
       return;
     }
     writing.delete(id);
+    running.delete(id);
     onSuccess(id, waiting, decision);
   }
 
@@ -169,7 +186,7 @@ export function createKeeper({ shelf, journal, state, retryMs = RETRY_MS }: Part
     }
     waiting.places.forEach(journal.remove);
     for (const done of waiting.settled.splice(0)) done(ok(row));
-    tell(waiting, decision);
+    if (!forgotten.has(waiting)) tell(waiting, decision);
     if (pending.size === 0 && failing.value.length > 0) {
       failing.value = [];
       tries = 0;
@@ -184,7 +201,11 @@ export function createKeeper({ shelf, journal, state, retryMs = RETRY_MS }: Part
       case 'write': {
         const { clashes, row: stands } = decision;
         if (clashes.length === 0) return;
-        const takeTheirs = (): void => void change(kind, key, stands as never, withTheirs(stands, clashes) as never);
+        // what was changed since stays
+        const takeTheirs = (): void => {
+          const latest = pending.get(idOf(kind, key))?.row ?? stands;
+          void change(kind, key, stands as never, withTheirs(latest, clashes) as never);
+        };
         return listener({ what: 'clash', kind, clashes, takeTheirs });
       }
       case 'gone-meanwhile':
@@ -194,9 +215,14 @@ export function createKeeper({ shelf, journal, state, retryMs = RETRY_MS }: Part
     }
   }
 
-  /** Tries everything that waits once more. */
+  /** Writes everything that waits, what is entered meanwhile included; what fails is tried again later. */
   async function flush(): Promise<void> {
-    await Promise.all([...pending.keys()].map((id) => write(id)));
+    for (let round = 0; round < FLUSH_ROUNDS && pending.size > 0; round++) {
+      const before = [...pending.values()];
+      await Promise.all([...pending.keys()].map((id) => write(id)));
+      // nothing moved: it fails
+      if ([...pending.values()].every((waiting) => before.includes(waiting))) return;
+    }
   }
 
   /** Takes up the changes that earlier tabs noted and never stored. */
@@ -292,6 +318,7 @@ export function createKeeper({ shelf, journal, state, retryMs = RETRY_MS }: Part
     /** Everything was cleared or replaced: what waits belongs to what is gone. */
     forget(next: string): void {
       epoch = next;
+      for (const waiting of writing.values()) forgotten.add(waiting);
       for (const { settled } of pending.values()) for (const done of settled.splice(0)) done(ok(null));
       pending.clear();
       failing.value = [];

@@ -1,13 +1,16 @@
 import {
+  asJson,
   byField,
   issue,
   fail,
+  keptEntrySchema,
   keptWaterSchema,
   mergeFields,
   ok,
   parsePart,
   parseWith,
   settingsSchema,
+  shortValue,
   STORE_LIMITS,
   TRAYS,
   type Build,
@@ -40,11 +43,11 @@ export const asTable = <Row>(table: unknown): Table<Row, string> => table as Tab
 
 function checkWater(row: unknown): Result<WaterRow> {
   if (typeof row !== 'object' || row === null)
-    return fail([issue('wrong-type', '', { expected: 'a water', got: String(row) })]);
+    return fail([issue('wrong-type', '', { expected: 'a water', got: shortValue(row) })]);
   const { key, place, day, at, value } = row as Partial<WaterRow>;
   const parsed = parseWith(keptWaterSchema, { id: key, place, day, water: value });
   if (!parsed.ok) return parsed;
-  if (typeof at !== 'number') return fail([issue('not-a-number', 'at', { got: String(at) })]);
+  if (typeof at !== 'number') return fail([issue('not-a-number', 'at', { got: shortValue(at) })]);
   const { id, water, ...rest } = parsed.value;
   return ok({ key: id, ...rest, at, value: water });
 }
@@ -66,14 +69,25 @@ const water: Kind<WaterRow> = {
 
 function checkPart(row: unknown): Result<PartRow> {
   if (typeof row !== 'object' || row === null)
-    return fail([issue('wrong-type', '', { expected: 'a part', got: String(row) })]);
-  const found = row as Partial<PartRow>;
-  if (typeof found.id !== 'string' || typeof found.at !== 'number') return fail([issue('missing', 'id')]);
-  if (found.tray === 'kept') return ok(found as PartRow);
-  const tray = TRAYS.find((name) => name === found.tray);
-  if (!tray) return fail([issue('not-one-of', 'tray', { got: String(found.tray), allowed: TRAYS.join(' ') })]);
-  const parsed = parsePart(tray, found.part);
-  return parsed.ok ? ok(found as PartRow) : parsed;
+    return fail([issue('wrong-type', '', { expected: 'a part', got: shortValue(row) })]);
+  const { id, tray: of, at, part: what } = row as Partial<PartRow>;
+  if (typeof at !== 'number') return fail([issue('not-a-number', 'at', { got: shortValue(at) })]);
+  if (of === 'kept') {
+    const parsed = parseWith(keptEntrySchema, what);
+    if (typeof id !== 'string') return fail([issue('wrong-type', 'id', { expected: 'a text', got: shortValue(id) })]);
+    if (!parsed.ok) return parsed;
+    const { tray, part: inner } = parsed.value;
+    const plain = asJson(inner);
+    if (typeof plain !== 'object') return fail([issue('too-deep', 'part', { limit: 50 })]);
+    return ok({ id, tray: of, at, part: { tray, part: plain } });
+  }
+  const tray = TRAYS.find((name) => name === of);
+  if (!tray) return fail([issue('not-one-of', 'tray', { got: shortValue(of), allowed: TRAYS.join(' ') })]);
+  // as it stands in files, which know its id as one of its fields
+  const parsed = parsePart(tray, { ...what, id });
+  if (!parsed.ok) return parsed;
+  const { id: own, ...rest } = parsed.value;
+  return own === undefined ? fail([issue('missing', 'id')]) : ok({ id: own, tray, at, part: rest });
 }
 
 const part: Kind<PartRow> = {

@@ -1,5 +1,6 @@
-import { sameJson, setAside, type Aside } from '@core';
+import { issue, sameJson, setAside, STORE_LIMITS, type Aside } from '@core';
 import { newId } from '../new-id';
+import { KeepError } from './cause';
 import type { AsideRow, PanderoDatabase } from './database';
 import type { UnreadNote } from './keeper';
 import { KIND_NAMES, kindOf, laterKinds } from './kinds';
@@ -15,7 +16,8 @@ const asAside = ({ kind, row, issues }: Unreadable): Aside =>
 export function moveAside(rows: readonly Unreadable[], at: number, of: PanderoDatabase): Promise<number> {
   return of.transaction('rw', [of.settings, of.waters, of.parts, of.tickets, of.builds, of.setAside], async () => {
     let moved = 0;
-    for (const bad of rows) {
+    const room = STORE_LIMITS.setAside - (await of.setAside.count());
+    for (const bad of rows.slice(0, Math.max(0, room))) {
       const table = kindOf(bad.kind).table(of);
       const key = kindOf(bad.kind).key(bad.row as never);
       if (!sameJson(await table.get(key), bad.row)) continue;
@@ -36,8 +38,12 @@ export const keepNotesAside = (notes: readonly UnreadNote[], at: number, of: Pan
   );
 
 /** Keeps rows aside that came with a file. */
-export const keepAside = (rows: readonly Aside[], at: number, of: PanderoDatabase): Promise<unknown> =>
-  of.setAside.bulkAdd(rows.map((row): AsideRow => ({ ...row, id: newId(), at })));
+export async function keepAside(rows: readonly Aside[], at: number, of: PanderoDatabase): Promise<void> {
+  const got = (await of.setAside.count()) + rows.length;
+  const limit = STORE_LIMITS.setAside;
+  if (got > limit) throw new KeepError(issue('too-many-kept', '', { got, limit, what: 'rows set aside' }));
+  await of.setAside.bulkAdd(rows.map((row): AsideRow => ({ ...row, id: newId(), at })));
+}
 
 /**
  * Looks at the rows set aside once more, and puts those that can be read now back in their places.

@@ -7,7 +7,6 @@ import {
   readPanderoJson,
   sameJson,
   writeTickets,
-  type Aside,
   type Backup,
   type Box,
   type ReadHow,
@@ -20,7 +19,6 @@ import { addTickets, backupOf, readAll, restoreBackup, type AllRows, type OnScre
 import { keep } from '../db/keep';
 import { overlay } from '../db/overlay';
 import '../db/later-kinds';
-import { keepAside } from '../db/set-aside';
 import { previewOf, readBytes, type Incoming, type Preview } from './incoming';
 
 /** Work with files, done away from the page where that can be had. */
@@ -107,14 +105,9 @@ async function take(
     const added = await addTickets(file.tickets, aside, of);
     return added.ok ? taken(file.count) : added;
   }
-  const added = await takeIntoBox(file.parts, job.mode, of);
-  if (!added.ok) return added;
-  const kept = await keepLeft(of, aside);
-  return kept.ok ? taken(file.count) : kept;
+  const added = await takeIntoBox(file.parts, job.mode, of, aside);
+  return added.ok ? taken(file.count) : added;
 }
-
-const keepLeft = async (of: PanderoDatabase, aside: readonly Aside[]): Promise<Result<unknown>> =>
-  aside.length === 0 ? ok(0) : keep(() => keepAside(aside, Date.now(), of), of);
 
 /** Rows a backup is made of, for the report of progress. */
 const rowsOf = ({ waters, tickets, builds, box }: Backup): number =>

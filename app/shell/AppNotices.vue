@@ -37,6 +37,19 @@ const isNews = computed(() => notices.problems.every(({ isNews: news }) => news)
   margin: 12px 16px;
   padding: 10px 14px;
   border: 2px solid rgb(var(--v-theme-oxblood));
+  background: rgb(var(--v-theme-skin));
+  /* wherever somebody has scrolled to: what is wrong has to be seen */
+  position: sticky;
+  top: 62px;
+  z-index: 900;
+  max-height: 50vh;
+  overflow: auto;
+}
+@media (max-width: 700px) {
+  .problems {
+    top: 8px;
+    flex-wrap: wrap;
+  }
 }
 .problems--news {
   border-color: rgb(var(--v-theme-bottle));

@@ -44,10 +44,11 @@ export const useNotices = defineStore('notices', () => {
   function complainIn(lines: readonly string[]): void {
     for (const text of lines) raise({ text });
   }
-  /** The same problem is said once. */
+  /** The same problem is said once; what can be done about it is what could be done last. */
   function raise(problem: Problem): void {
-    if (problems.value.some(({ text }) => text === problem.text)) return;
-    problems.value = [...problems.value, problem];
+    const at = problems.value.findIndex(({ text }) => text === problem.text);
+    const others = problems.value.filter((_, place) => place !== at);
+    problems.value = at === -1 ? [...others, problem] : [...others.slice(0, at), problem, ...others.slice(at)];
   }
   function act(problem: Problem): void {
     // what is still so stays

@@ -1,6 +1,8 @@
 import * as z from 'zod/mini';
 import { issueText } from '../messages/issues-en';
+import { shortValue } from '../parse';
 import type { Issue } from '../result';
+import { DEPTH_LIMIT, nestingOf } from './pandero-json/nesting';
 
 /** Problems of one row that are written down; more say nothing new. */
 const WHY_LIMIT = 20;
@@ -18,13 +20,19 @@ export type Aside = z.infer<typeof asideSchema>;
 
 const short = (text: string, most: number): string => (text.length > most ? `${text.slice(0, most - 1)}…` : text);
 
-/** A row as a file can hold it: what no file can is told in words. */
-function asJson(row: unknown): unknown {
+/** Brackets a row may nest to stand in a file that has some around it. */
+const ROW_DEPTH = DEPTH_LIMIT - 8;
+
+/** A row as a file can hold it: what no file can is told in words, what nests too deep stands as its own text. */
+export function asJson(row: unknown): unknown {
+  let text: string;
   try {
-    return JSON.parse(JSON.stringify(row ?? null)) as unknown;
+    text =
+      JSON.stringify(row ?? null, (_, value: unknown) => (typeof value === 'bigint' ? `${value}n` : value)) ?? 'null';
   } catch {
-    return String(row);
+    return shortValue(row);
   }
+  return nestingOf(text).deepest > ROW_DEPTH ? text : (JSON.parse(text) as unknown);
 }
 
 /** Sets a row aside. */

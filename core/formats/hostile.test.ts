@@ -71,7 +71,7 @@ describe('JSON that means harm', () => {
   });
   test('whether keys are doubled is told by the count, and by name only then', () => {
     const text = '{"a":{"b":1},"c":[{"b":1},{"b":2}]}';
-    expect(nestingOf(text)).toEqual({ tooDeepAt: null, keys: 5 });
+    expect(nestingOf(text)).toEqual({ tooDeepAt: null, deepest: 3, keys: 5 });
     expect(doubledKeys(text, JSON.parse(text), 5)).toEqual([]);
     expect(doubledKeys('{"b":1,"b":1}', { b: 1 }, 2)).toMatchObject([{ code: 'duplicate-key', path: 'b' }]);
   });

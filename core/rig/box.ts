@@ -117,6 +117,9 @@ export const READ_LIMIT = 200_000;
 export const STORE_LIMITS = { parts: 40_000, waters: 5_000, tickets: 20_000, builds: 1_000, setAside: 20_000 } as const;
 const trayOf = <T extends z.ZodMiniType>(part: T) => z._default(z.array(part).check(z.maxLength(READ_LIMIT)), []);
 
+/** An entry of an older box that no tray can read: kept as it came. */
+export const keptEntrySchema = z.strictObject({ tray: shortText(), part: z.record(z.string(), z.unknown()) });
+
 export const BOX_VERSION = 2;
 
 export const boxSchema = z.strictObject({
@@ -131,12 +134,7 @@ export const boxSchema = z.strictObject({
   lines: trayOf(linePartSchema),
   rods: trayOf(rodPartSchema),
   reels: trayOf(reelPartSchema),
-  /** entries of an older box that no tray can read: kept as they came */
-  kept: z.exactOptional(
-    z
-      .array(z.strictObject({ tray: shortText(), part: z.record(z.string(), z.unknown()) }))
-      .check(z.maxLength(READ_LIMIT)),
-  ),
+  kept: z.exactOptional(z.array(keptEntrySchema).check(z.maxLength(READ_LIMIT))),
 });
 
 export type Box = z.infer<typeof boxSchema>;

@@ -12,6 +12,8 @@ const [COLON, OPEN_LIST, CLOSE_LIST, OPEN, CLOSE] = [58, 91, 93, 123, 125] as co
 export interface Nesting {
   /** place of the bracket that goes deeper than is read, or null */
   readonly tooDeepAt: number | null;
+  /** how deep it goes, or went until then */
+  readonly deepest: number;
   /** keys written, doubled ones counted each time */
   readonly keys: number;
 }
@@ -19,6 +21,7 @@ export interface Nesting {
 /** Looks over JSON text without parsing it: a parser calls itself for every bracket, and a few thousand of them end it. */
 export function nestingOf(text: string): Nesting {
   let depth = 0;
+  let deepest = 0;
   let keys = 0;
   for (let at = 0; at < text.length; at++) {
     const code = text.charCodeAt(at);
@@ -26,10 +29,11 @@ export function nestingOf(text: string): Nesting {
       for (at++; at < text.length && text.charCodeAt(at) !== QUOTE; at++) if (text.charCodeAt(at) === BACKSLASH) at++;
     } else if (code === COLON) keys++;
     else if (code === OPEN || code === OPEN_LIST) {
-      if (++depth > DEPTH_LIMIT) return { tooDeepAt: at, keys };
+      if (++depth > deepest) deepest = depth;
+      if (depth > DEPTH_LIMIT) return { tooDeepAt: at, deepest, keys };
     } else if (code === CLOSE || code === CLOSE_LIST) depth--;
   }
-  return { tooDeepAt: null, keys };
+  return { tooDeepAt: null, deepest, keys };
 }
 
 /** Keys a parsed value holds, at every depth. */
