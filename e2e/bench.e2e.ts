@@ -305,11 +305,11 @@ test('cuts that cannot be made are refused with their reason; true size after on
   const wide = (await card.boundingBox())!.width;
   await page.getByRole('button', { name: 'It fits' }).click();
   await page.getByRole('button', { name: '1:1', exact: true }).click();
-  expect(await pxPerMm(page)).toBeCloseTo(wide / 85.6, 1);
+  await expect.poll(() => pxPerMm(page), { timeout: 10_000 }).toBeCloseTo(wide / 85.6, 1);
   await page.reload();
   await page.getByRole('button', { name: '1:1', exact: true }).click();
   await expect(page.getByRole('button', { name: 'Calibrated' })).toBeVisible();
-  expect(await pxPerMm(page)).toBeCloseTo(wide / 85.6, 1);
+  await expect.poll(() => pxPerMm(page), { timeout: 10_000 }).toBeCloseTo(wide / 85.6, 1);
 
   await openPart(page, 'guard');
   await page.getByRole('button', { name: 'Press it on the scale…' }).click();
