@@ -65,7 +65,8 @@ async function act(page: Page, random: () => number): Promise<string> {
     const count = await buttons.count();
     if (count === 0) return 'nothing to press';
     const one = buttons.nth(Math.floor(random() * count));
-    const name = ((await one.getAttribute('aria-label')) ?? (await one.textContent()) ?? '').trim().slice(0, 40);
+    const label = await one.getAttribute('aria-label').catch(() => 'gone');
+    const name = (label ?? (await one.textContent().catch(() => 'gone')) ?? '').trim().slice(0, 40);
     // paper and files are for other tests
     if (/print|export|save|pdf|svg/i.test(name)) return `left alone: ${name}`;
     await one.click({ ...brief, force: random() < 0.2 }).catch(() => undefined);
@@ -103,6 +104,16 @@ async function act(page: Page, random: () => number): Promise<string> {
   return 'back';
 }
 
+/** Longest one thing may take, ms: a page that stands still is a fault like any other. */
+const STEP_MS = 15_000;
+const within = <T>(work: Promise<T>, done: readonly string[]): Promise<T> =>
+  Promise.race([
+    work,
+    new Promise<never>((_, reject) =>
+      setTimeout(() => reject(new Error(`the page stands still behind: ${done.at(-1) ?? 'nothing'}`)), STEP_MS),
+    ),
+  ]);
+
 /** What must hold whatever was done: the page shows something, its heading, nothing of ours broke, and what was entered is stored. */
 async function holds(page: Page): Promise<void> {
   await expect(page.locator('h1').first()).toBeAttached();
@@ -115,11 +126,13 @@ async function holds(page: Page): Promise<void> {
 test(`random work for ${SECONDS} s from seed ${SEED}`, async ({ page }) => {
   const random = seeded(SEED);
   await openDemoWorld(page);
+  // what is gone when it is reached for is not waited for
+  page.setDefaultTimeout(3000);
   const until = Date.now() + SECONDS * 1000;
   const done: string[] = [];
   try {
     for (let step = 1; Date.now() < until; step++) {
-      done.push(await act(page, random));
+      done.push(await within(act(page, random), done));
       if (step % 25 === 0) await holds(page);
     }
     await holds(page);
@@ -128,9 +141,9 @@ test(`random work for ${SECONDS} s from seed ${SEED}`, async ({ page }) => {
   }
   console.error(`soak: ${done.length} steps`);
   // and everything that came of it can be saved, and reads back
+  await page.goto('about:blank');
   await page.goto('/#/water');
-  await page.reload();
-  await page.getByRole('button', { name: 'Files' }).click();
-  await Promise.all([page.waitForEvent('download'), page.getByText('Export everything').click()]);
+  await page.getByRole('button', { name: 'Files' }).click({ timeout: 30_000 });
+  await Promise.all([page.waitForEvent('download', { timeout: 60_000 }), page.getByText('Export everything').click()]);
   await expect(page.locator('.v-snackbar__content')).toContainText('Saved and read back whole');
 });

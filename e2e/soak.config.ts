@@ -7,7 +7,9 @@ export default defineConfig({
   testDir: '.',
   testMatch: '**/*.soak.ts',
   outputDir: '../test-results/soak',
-  timeout: 3_600_000,
+  // so much longer than it is told to work
+  timeout: (Number(process.env['SOAK_SECONDS'] ?? 300) + 120) * 1000,
   reporter: 'list',
+  webServer: [base.webServer!].flat().map((server) => ({ ...server, cwd: new URL('..', import.meta.url).pathname })),
   projects: base.projects!.map(({ testIgnore: _testIgnore, ...project }) => project),
 });
