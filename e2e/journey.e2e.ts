@@ -73,7 +73,7 @@ test('from nothing to a ticket that survives: box, water, pick, ticket, reload, 
 
   // export, clear, import: the same
   await page.getByRole('button', { name: 'Files' }).click();
-  const backup = await downloadText(page, () => page.getByText('Export everything').click());
+  const backup = await downloadText(page, () => page.getByText('Export everything', { exact: true }).click());
   await page.getByRole('button', { name: 'Files' }).click();
   await page.getByText('Clear everything…').click();
   await page.getByRole('button', { name: 'Clear', exact: true }).click();
@@ -90,7 +90,7 @@ test('from nothing to a ticket that survives: box, water, pick, ticket, reload, 
   await goTo(page, 'Box');
   await expect(page.getByRole('heading', { name: '66 parts in your box' })).toBeVisible();
   await page.getByRole('button', { name: 'Files' }).click();
-  const again = await downloadText(page, () => page.getByText('Export everything').click());
+  const again = await downloadText(page, () => page.getByText('Export everything', { exact: true }).click());
   expect(withoutDate(again)).toEqual(withoutDate(backup));
 });
 

@@ -149,7 +149,7 @@ test('a row that cannot be read takes nothing down: it is set aside, named, in e
   await expect.poll(async () => (await rowsOf(page, 'setAside')).length, { timeout: 20_000 }).toBe(2);
   await page.getByRole('button', { name: 'Understood' }).click();
   await page.getByRole('button', { name: 'Files' }).click();
-  const text = await downloadText(page, () => page.getByText('Export everything').click());
+  const text = await downloadText(page, () => page.getByText('Export everything', { exact: true }).click());
   await expect(notice(page)).toContainText(
     'Saved and read back whole: 1 water, 66 parts, 1 ticket, 0 builds, 2 rows set aside',
   );
@@ -199,7 +199,7 @@ test('after a failed write the backup holds what is on the screen, and it is sto
   await temperature(page).fill('66');
   await expect(page.getByRole('alert', { name: 'Problems' })).toContainText('is full, so this is not stored yet');
   await page.getByRole('button', { name: 'Files' }).click();
-  const text = await downloadText(page, () => page.getByText('Export everything').click());
+  const text = await downloadText(page, () => page.getByText('Export everything', { exact: true }).click());
   const { waters } = JSON.parse(text) as { waters: { water: { temperatureC: number } }[] };
   expect(waters[0]!.water.temperatureC).toBeCloseTo(18.89, 1);
   await page.evaluate(() => (window as unknown as { makeRoom(): void }).makeRoom());
@@ -221,7 +221,7 @@ test('a store of a newer version, one that another tab holds, one that is delete
   await temperature(page).fill('61');
   await expect(page.getByTestId('want-fall')).toContainText('61 °F');
   await page.getByRole('button', { name: 'Files' }).click();
-  const text = await downloadText(page, () => page.getByText('Export everything').click());
+  const text = await downloadText(page, () => page.getByText('Export everything', { exact: true }).click());
   expect((JSON.parse(text) as { box: { heads: unknown[] } }).box.heads.length).toBe(20);
   // written by a newer version
   await page.goto('about:blank');

@@ -144,6 +144,9 @@ test(`random work for ${SECONDS} s from seed ${SEED}`, async ({ page }) => {
   await page.goto('about:blank');
   await page.goto('/#/water');
   await page.getByRole('button', { name: 'Files' }).click({ timeout: 30_000 });
-  await Promise.all([page.waitForEvent('download', { timeout: 60_000 }), page.getByText('Export everything').click()]);
+  await Promise.all([
+    page.waitForEvent('download', { timeout: 60_000 }),
+    page.getByText('Export everything', { exact: true }).click(),
+  ]);
   await expect(page.locator('.v-snackbar__content')).toContainText('Saved and read back whole');
 });
