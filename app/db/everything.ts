@@ -92,16 +92,24 @@ function screenOf(row: SettingsRow | undefined, here: OnScreen['screen']): Measu
 /**
  * Everything as one backup: what is stored, under what is on the screen and not stored yet. A row that cannot be read spoils nothing:
  * it goes along set aside, as it stands.
+ * @param how  rows whose file is read back anyway need not be checked before: that finds the same faults
  */
-export function backupOf(rows: AllRows, { settings, waiting, screen }: OnScreen, madeAt: string): Backup {
+export function backupOf(
+  rows: AllRows,
+  { settings, waiting, screen }: OnScreen,
+  madeAt: string,
+  how: 'checked' | 'as-they-are' = 'checked',
+): Backup {
   const aside = rows.setAside.map((row): Aside => {
     const parsed = parseWith(asideSchema, row);
     return parsed.ok
       ? { ...parsed.value, row: asJson(parsed.value.row) }
       : setAside('set aside', '', parsed.issues, row);
   });
-  const sifted = <K extends KindName>(name: K, stored: readonly Rows[K][]): Rows[K][] =>
-    readable(name, overlay(name, stored, waiting), aside);
+  const sifted = <K extends KindName>(name: K, stored: readonly Rows[K][]): readonly Rows[K][] => {
+    const all = overlay(name, stored, waiting);
+    return how === 'checked' ? readable(name, all, aside) : all;
+  };
   const waters = sifted('water', rows.waters);
   const parts = sifted('part', rows.parts);
   const tickets = sifted('ticket', rows.tickets);
@@ -122,8 +130,8 @@ export function backupOf(rows: AllRows, { settings, waiting, screen }: OnScreen,
       waters.map(({ key }) => key),
     ),
     box: boxOfRows(parts),
-    tickets,
-    builds,
+    tickets: [...tickets],
+    builds: [...builds],
     onBench: pointed(
       'on-bench',
       builds.map(({ id }) => id),

@@ -167,7 +167,15 @@ export async function doFileJob(job: FileJob, of: PanderoDatabase, tell: Tell): 
       const rows = job.rows ? ok(job.rows) : await keep(() => readAll(of), of);
       if (!rows.ok) return rows;
       tell(0.2);
-      return writtenAndRead(backupOf(rows.value, job.onScreen, job.madeAt), (part) => tell(0.2 + 0.8 * part));
+      const made = (how: 'checked' | 'as-they-are'): Result<BackupFile> =>
+        writtenAndRead(backupOf(rows.value, job.onScreen, job.madeAt, how), (part) => tell(0.2 + 0.8 * part));
+      try {
+        const trusting = made('as-they-are');
+        if (trusting.ok) return trusting;
+      } catch {
+        // a row of no shape that can be written: found by the check
+      }
+      return made('checked');
     }
     case 'tickets': {
       const rows = await keep(() => of.tickets.orderBy('madeAt').toArray(), of);
