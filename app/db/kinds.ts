@@ -1,5 +1,4 @@
 import {
-  asJson,
   byField,
   issue,
   fail,
@@ -67,6 +66,13 @@ const water: Kind<WaterRow> = {
   limit: STORE_LIMITS.waters,
 };
 
+/** Brackets an entry that is only kept may nest: files take a few more. */
+const KEPT_DEPTH = 50;
+const isTooDeep = (value: unknown, left = KEPT_DEPTH): boolean =>
+  typeof value === 'object' &&
+  value !== null &&
+  (left === 0 || Object.values(value).some((inner) => isTooDeep(inner, left - 1)));
+
 function checkPart(row: unknown): Result<PartRow> {
   if (typeof row !== 'object' || row === null)
     return fail([issue('wrong-type', '', { expected: 'a part', got: shortValue(row) })]);
@@ -77,9 +83,13 @@ function checkPart(row: unknown): Result<PartRow> {
     if (typeof id !== 'string') return fail([issue('wrong-type', 'id', { expected: 'a text', got: shortValue(id) })]);
     if (!parsed.ok) return parsed;
     const { tray, part: inner } = parsed.value;
-    const plain = asJson(inner);
-    if (typeof plain !== 'object') return fail([issue('too-deep', 'part', { limit: 50 })]);
-    return ok({ id, tray: of, at, part: { tray, part: plain } });
+    if (isTooDeep(inner)) return fail([issue('too-deep', 'part', { limit: KEPT_DEPTH })]);
+    try {
+      const plain = JSON.parse(JSON.stringify(inner)) as Record<string, unknown>;
+      return ok({ id, tray: of, at, part: { tray, part: plain } });
+    } catch {
+      return fail([issue('cannot-be-stored', 'part', { got: shortValue(inner) })]);
+    }
   }
   const tray = TRAYS.find((name) => name === of);
   if (!tray) return fail([issue('not-one-of', 'tray', { got: shortValue(of), allowed: TRAYS.join(' ') })]);
