@@ -379,6 +379,34 @@ describe('a store that fails', () => {
     expect((await refusing.keeper.put('build', build, null)).ok).toBe(false);
     expect([refusing.keeper.pending.size, place!.length, said(refusing)]).toEqual([0, 0, ['refused']]);
   });
+  test('what was refused is at hand still, and stored once there is room for it', async () => {
+    let isFull = true;
+    const found = { code: 'too-many-kept', path: '', data: { got: 2, limit: 1, what: 'builds' } } as const;
+    const refusing = tab(
+      through(() => {
+        if (isFull) throw new KeepError(found);
+      }),
+    );
+    await refusing.keeper.put('build', build, null);
+    isFull = false;
+    const [news] = refusing.news;
+    if (news?.what === 'refused') news.again();
+    await soon();
+    expect(await db.builds.get('b')).toEqual(build);
+  });
+  test('a store of a newer version costs nothing that was entered: it stays noted and is tried again', async () => {
+    let isNewer = true;
+    const failing = tab(
+      through(() => {
+        if (isNewer) throw new KeepError({ code: 'store-newer', path: '', data: {} });
+      }),
+    );
+    expect((await failing.keeper.put('water', row, null)).ok).toBe(false);
+    expect([failing.keeper.pending.size, place!.length, said(failing)]).toEqual([1, 1, ['not-stored']]);
+    isNewer = false;
+    await soon(60);
+    expect(await db.waters.get('a')).toEqual(row);
+  });
   test('the limit is counted in the store itself', async () => {
     await db.builds.bulkAdd(Array.from({ length: STORE_LIMITS.builds }, (_, at) => ({ ...build, id: `b${at}` })));
     const one = tab();

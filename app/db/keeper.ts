@@ -1,6 +1,6 @@
 import { ref, shallowReactive } from 'vue';
 import { fail, ok, sameJson, type Clash, type Decision, type Issue, type Result } from '@core';
-import { causeOf, KeepError } from './cause';
+import { causeOf } from './cause';
 import type { StoreState } from './database';
 import type { Journal, Note } from './journal';
 import { kindOf, laterKinds, type KindName, type Rows } from './kinds';
@@ -27,8 +27,8 @@ export interface UnreadNote {
 export type KeeperNews =
   /** a change of this tab could not be stored; it is tried again */
   | { readonly what: 'not-stored'; readonly issues: readonly Issue[] }
-  /** it will never be stored: there are too many of its kind */
-  | { readonly what: 'refused'; readonly issues: readonly Issue[] }
+  /** it is not stored: there are too many of its kind; it can be tried again once some are thrown away */
+  | { readonly what: 'refused'; readonly issues: readonly Issue[]; again(): void }
   /** everything that waited is stored now */
   | { readonly what: 'stored-at-last' }
   /** both tabs changed the same field: this tab's stands */
@@ -138,8 +138,10 @@ export function createKeeper({ shelf, journal, state, retryMs = RETRY_MS }: Part
     } catch (error) {
       writing.delete(id);
       running.delete(id);
-      if (error instanceof KeepError) onRefusal(id, waiting, [error.found]);
-      else onFailure([causeOf(error, state())], waiting);
+      const cause = causeOf(error, state());
+      // only a limit of ours stays what it is; a store that cannot take it now may later
+      if (cause.code === 'too-many-kept') onRefusal(id, waiting, [cause]);
+      else onFailure([cause], waiting);
       return;
     }
     writing.delete(id);
@@ -167,7 +169,8 @@ export function createKeeper({ shelf, journal, state, retryMs = RETRY_MS }: Part
     journal.settle(noteOf(waiting));
     turned(id);
     for (const done of waiting.settled.splice(0)) done(fail(issues));
-    listener({ what: 'refused', issues });
+    const { kind, key, base, row } = waiting;
+    listener({ what: 'refused', issues, again: () => void change(kind, key, base as never, row as never) });
     if (pending.has(id)) void write(id);
   }
 

@@ -42,7 +42,7 @@ export const useKeeping = defineStore('keeping', () => {
         notices.takeBack('not-stored');
         return notices.say('Everything entered is stored now.');
       case 'refused':
-        return void notices.complain(news.issues);
+        return void notices.complain(news.issues, { action: { label: 'Try again', run: news.again } });
       case 'unreadable':
         return void setNotesAside(news.notes);
       default:
