@@ -66,7 +66,7 @@ export default tseslint.config(
   },
   {
     files: ['**/*.ts', '**/*.vue'],
-    ignores: ['**/*.test.ts', 'core/**', 'scripts/**', 'e2e/**'],
+    ignores: ['**/*.test.ts', 'core/**', 'scripts/**', 'e2e/**', 'bench/**'],
     rules: {
       'no-restricted-imports': [
         'error',

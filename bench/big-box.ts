@@ -12,24 +12,14 @@ import {
   type SkirtPart,
   type TrailerPart,
 } from '../core';
-
-/** Small seeded generator (mulberry32), so that every run ranks the same box. */
-function seeded(seed: number): () => number {
-  let state = seed;
-  return () => {
-    state = (state + 0x6d2b79f5) | 0;
-    let mixed = Math.imul(state ^ (state >>> 15), 1 | state);
-    mixed = (mixed + Math.imul(mixed ^ (mixed >>> 7), 61 | mixed)) ^ mixed;
-    return ((mixed ^ (mixed >>> 14)) >>> 0) / 4294967296;
-  };
-}
+import { seeded } from '../core/testing/fixtures/seeded';
 
 const WEIGHTS_OZ = [1 / 8, 3 / 16, 1 / 4, 5 / 16, 3 / 8, 7 / 16, 1 / 2, 5 / 8, 3 / 4, 1] as const;
 const COLOUR_NAMES = COLOURS.map(({ name }) => name);
 
 /** A large box as somebody with many years of tackle has it: repeats, weighed pieces, every kind. Made up. */
 export function bigBox(parts: number, seed = 11): Box {
-  const random = seeded(seed);
+  const random = seeded(seed).uniform;
   const pick = <T>(items: readonly T[]): T => items[Math.floor(random() * items.length)]!;
   const times = <T>(count: number, make: () => T): T[] => Array.from({ length: Math.round(count) }, make);
   const heads = times(parts * 0.3, (): HeadPart => {

@@ -1,5 +1,6 @@
 import type { Browser, Page } from '@playwright/test';
 import { line } from './line';
+import { forgetTasks, longestTask, watchLongTasks } from './long-tasks';
 
 /** Tickets of the backup that is measured, and parts of the list. */
 const TICKETS = 20_000;
@@ -7,11 +8,6 @@ const PARTS = 20_000;
 
 const middle = (values: readonly number[]): number => [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)]!;
 const quiet = (page: Page): Promise<void> => page.waitForTimeout(1500);
-const longest = (page: Page): Promise<number> =>
-  page.evaluate(() => Math.max(0, ...(window as unknown as { longTasks: number[] }).longTasks));
-const forget = (page: Page): Promise<void> =>
-  page.evaluate(() => void (window as unknown as { longTasks: number[] }).longTasks.splice(0));
-
 /** From a keystroke to its note in the journal, and to the moment the store has it, ms. */
 async function keystrokes(page: Page): Promise<void> {
   const took = await page.evaluate(async () => {
@@ -78,7 +74,7 @@ async function largeBackup(page: Page): Promise<void> {
   await page.reload();
   await page.getByTestId('want-fall').waitFor();
   await page.waitForTimeout(5000);
-  await forget(page);
+  await forgetTasks(page);
   await page.getByRole('button', { name: 'Files' }).click();
   await page.waitForTimeout(500);
   const started = Date.now();
@@ -87,7 +83,7 @@ async function largeBackup(page: Page): Promise<void> {
     page.getByText('Export everything', { exact: true }).click(),
   ]);
   line('backup-of-20000-tickets', (Date.now() - started) / 1000, 's', 10);
-  line('longest-task-backing-up', await longest(page), 'ms', 50);
+  line('longest-task-backing-up', await longestTask(page), 'ms', 50);
   await download.delete();
 }
 
@@ -110,12 +106,12 @@ async function largeBox(page: Page): Promise<void> {
     Object.assign(window, { choose: () => input.dispatchEvent(new Event('change', { bubbles: true })) });
   }, PARTS);
   await quiet(page);
-  await forget(page);
+  await forgetTasks(page);
   await page.evaluate('setTimeout(() => window.choose(), 50)');
   await page.getByTestId('import-preview').waitFor({ timeout: 60_000 });
   await quiet(page);
-  line('longest-task-reading-20000-parts', await longest(page), 'ms', 50);
-  await forget(page);
+  line('longest-task-reading-20000-parts', await longestTask(page), 'ms', 50);
+  await forgetTasks(page);
   const started = Date.now();
   await page.evaluate(
     `setTimeout(() => [...document.querySelectorAll('.v-overlay button')].find((b) => b.textContent.includes('Take it in')).click(), 50)`,
@@ -123,7 +119,7 @@ async function largeBox(page: Page): Promise<void> {
   await page.getByRole('dialog').waitFor({ state: 'hidden', timeout: 120_000 });
   line('taking-in-20000-parts', Date.now() - started, 'ms');
   await page.waitForTimeout(3000);
-  line('longest-task-taking-in-20000-parts', await longest(page), 'ms', 50);
+  line('longest-task-taking-in-20000-parts', await longestTask(page), 'ms', 50);
 }
 
 /** What keeping costs: in a page of its own, since it fills the store. */
@@ -136,14 +132,7 @@ export async function measureKeeping(browser: Browser, url: string): Promise<voi
   const page = await context.newPage();
   // what runs this file names its functions, and knows nothing of pages
   await page.addInitScript('globalThis.__name = (named) => named');
-  await page.addInitScript(() => {
-    const tasks: number[] = [];
-    Object.assign(window, { longTasks: tasks });
-    new PerformanceObserver((list) => list.getEntries().forEach(({ duration }) => tasks.push(duration))).observe({
-      type: 'longtask',
-      buffered: true,
-    });
-  });
+  await watchLongTasks(page);
   await page.goto(`${url}/#/water?world=brindle-mere`);
   await page.getByText('Why, and what else').waitFor();
   await page.waitForTimeout(1500);

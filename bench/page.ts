@@ -5,6 +5,7 @@ import { chromium } from '@playwright/test';
 import { CHROMIUM_ARGS } from '../playwright.config';
 import { measureKeeping } from './keeping';
 import { line } from './line';
+import { forgetTasks, longestTask, watchLongTasks } from './long-tasks';
 
 const PORT = 4327;
 const URL_HERE = `http://127.0.0.1:${PORT}`;
@@ -23,18 +24,9 @@ try {
   page.on('response', (response) => {
     if (response.url().endsWith('.js')) scripts.add(new URL(response.url()).pathname);
   });
-  await page.addInitScript(() => {
-    const tasks: number[] = [];
-    Object.assign(window, { longTasks: tasks });
-    new PerformanceObserver((list) => list.getEntries().forEach(({ duration }) => tasks.push(duration))).observe({
-      type: 'longtask',
-      buffered: true,
-    });
-  });
-  const longest = (): Promise<number> =>
-    page.evaluate(() => Math.max(0, ...(window as unknown as { longTasks: number[] }).longTasks));
-  const forget = (): Promise<void> =>
-    page.evaluate(() => void (window as unknown as { longTasks: number[] }).longTasks.splice(0));
+  await watchLongTasks(page);
+  const longest = (): Promise<number> => longestTask(page);
+  const forget = (): Promise<void> => forgetTasks(page);
 
   // first view: what it loads before it can be used, and when that is; later visits tell the time without a cold disk
   await page.goto(URL_HERE);

@@ -187,7 +187,7 @@ export { ribsMm, ribsTaken } from './tackle/ribs';
 
 // keeping
 export { byField, decide, type Change, type Decision, type Meeting } from './keeping/decide';
-export { mergeFields, sameJson, type Clash, type Merged } from './keeping/merge';
+export { mergeFields, sameJson, withTheirs, type Clash, type Merged } from './keeping/merge';
 
 // scale
 export { readScaleLine, type ScaleReading, type ScaleUnit } from './scale/reading';

@@ -3,7 +3,7 @@ import { cpSync, mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { BOAT } from '../playwright.config';
-import { chooseFile, downloadText, expect, goTo, test } from './fixtures';
+import { chooseFile, clearEverything, downloadText, expect, goTo, test } from './fixtures';
 
 // what is stored and sent is the same on any screen: the deck leaves these files out
 
@@ -40,9 +40,7 @@ test.describe('on a boat’s own network, over plain http', () => {
       page.getByRole('dialog').getByRole('button', { name: 'Export everything' }).click(),
     );
     await page.getByRole('button', { name: 'Close' }).click();
-    await page.getByRole('button', { name: 'Files' }).click();
-    await page.getByText('Clear everything…').click();
-    await page.getByRole('button', { name: 'Clear', exact: true }).click();
+    await clearEverything(page);
     await goTo(page, 'Tickets');
     await expect(page.getByRole('heading', { name: '0 tickets' })).toBeVisible();
     await page.getByRole('button', { name: 'Import…' }).click();

@@ -56,6 +56,13 @@ export async function openDemoWorld(page: Page): Promise<void> {
   ).toBeVisible();
 }
 
+/** Empties the browser's store of everything but the settings. */
+export async function clearEverything(page: Page): Promise<void> {
+  await page.getByRole('button', { name: 'Files' }).click();
+  await page.getByText('Clear everything…').click();
+  await page.getByRole('button', { name: 'Clear', exact: true }).click();
+}
+
 /** Saves what a click downloads and returns its text. */
 export async function downloadText(page: Page, click: () => Promise<void>): Promise<string> {
   const [download] = await Promise.all([page.waitForEvent('download'), click()]);

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { chooseFile, downloadText, expect, expectAxeClean, goTo, test } from './fixtures';
+import { chooseFile, clearEverything, downloadText, expect, expectAxeClean, goTo, test } from './fixtures';
 
 test('from nothing to a ticket that survives: box, water, pick, ticket, reload, export, clear, import', async ({
   page,
@@ -74,9 +74,7 @@ test('from nothing to a ticket that survives: box, water, pick, ticket, reload, 
   // export, clear, import: the same
   await page.getByRole('button', { name: 'Files' }).click();
   const backup = await downloadText(page, () => page.getByText('Export everything', { exact: true }).click());
-  await page.getByRole('button', { name: 'Files' }).click();
-  await page.getByText('Clear everything…').click();
-  await page.getByRole('button', { name: 'Clear', exact: true }).click();
+  await clearEverything(page);
   await goTo(page, 'Tickets');
   await expect(page.getByRole('heading', { name: '0 tickets' })).toBeVisible();
   await page.getByRole('button', { name: 'Import…' }).click();

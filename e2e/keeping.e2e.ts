@@ -4,7 +4,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { chromium, type BrowserContext, type Page } from '@playwright/test';
 import { CHROMIUM_ARGS } from '../playwright.config';
-import { chooseFile, downloadText, expect, goTo, openDemoWorld, test } from './fixtures';
+import { chooseFile, clearEverything, downloadText, expect, goTo, openDemoWorld, test } from './fixtures';
 
 /** All rows of a table, as the browser holds them. */
 const rowsOf = (page: Page, table: string): Promise<Record<string, unknown>[]> =>
@@ -87,9 +87,7 @@ test('what one tab clears does not come back from another', async ({ page, conte
   const other = await context.newPage();
   await other.goto('/#/water');
   await expect(other.getByText('Brindle Mere').first()).toBeVisible();
-  await page.getByRole('button', { name: 'Files' }).click();
-  await page.getByText('Clear everything…').click();
-  await page.getByRole('button', { name: 'Clear', exact: true }).click();
+  await clearEverything(page);
   await expect(notice(page)).toContainText('are cleared');
   await expect(other.getByText('Brindle Mere')).toHaveCount(0);
   await temperature(other).fill('70');

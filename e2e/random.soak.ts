@@ -1,19 +1,9 @@
 import type { Page } from '@playwright/test';
+import { seeded } from '../core/testing/fixtures/seeded';
 import { expect, openDemoWorld, test } from './fixtures';
 
 const SECONDS = Number(process.env['SOAK_SECONDS'] ?? 300);
 const SEED = Number(process.env['SOAK_SEED'] ?? 1);
-
-/** Small seeded generator (mulberry32), so that a run can be had again. */
-function seeded(seed: number): () => number {
-  let state = seed;
-  return () => {
-    state = (state + 0x6d2b79f5) | 0;
-    let mixed = Math.imul(state ^ (state >>> 15), 1 | state);
-    mixed = (mixed + Math.imul(mixed ^ (mixed >>> 7), 61 | mixed)) ^ mixed;
-    return ((mixed ^ (mixed >>> 14)) >>> 0) / 4294967296;
-  };
-}
 
 const WORDS = [
   '66',
@@ -124,7 +114,7 @@ async function holds(page: Page): Promise<void> {
 }
 
 test(`random work for ${SECONDS} s from seed ${SEED}`, async ({ page }) => {
-  const random = seeded(SEED);
+  const random = seeded(SEED).uniform;
   await openDemoWorld(page);
   // what is gone when it is reached for is not waited for
   page.setDefaultTimeout(3000);

@@ -26,8 +26,7 @@ export function rowsOfBox(box: Addition, used: ReadonlySet<string>, from: number
 }
 
 /** How a list meets what is in the box already. */
-export const TAKE_MODES = ['merge', 'add', 'replace'] as const;
-export type TakeMode = (typeof TAKE_MODES)[number];
+export type TakeMode = 'merge' | 'add' | 'replace';
 
 /** Rows written between two breaths of the page. */
 const CHUNK = 500;

@@ -15,7 +15,7 @@ import { boxOfRows } from './box-of-rows';
 import { addToBox, takeIntoBox } from './box-rows';
 import { clearAll, makeBackup, restoreBackup, type OnScreen } from './everything';
 import { PanderoDatabase } from './database';
-import type { Pending } from './keeper';
+import type { Pending } from './keeper-news';
 
 const SETTINGS: Settings = { units: 'metric', theme: 'night', source: 'box' };
 const SCREEN = { widthPx: 1280, heightPx: 800, ratio: 2 };

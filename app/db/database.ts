@@ -32,7 +32,7 @@ export type SettingsRow =
   | { readonly key: 'screen'; readonly value: MeasuredScreen | number }
   /** changes when everything is cleared or replaced: changes made before that are not written after it */
   | { readonly key: 'epoch'; readonly value: string }
-  /** when the last backup was saved, and how many changes were written since the store was made */
+  /** when the last backup was saved */
   | { readonly key: 'backed-up'; readonly value: string };
 
 /** A water by place and day; `at` tells when it was last changed, ms. */

@@ -23,7 +23,7 @@ import { KeepError } from './cause';
 import { keepAside } from './set-aside';
 import { db, type AsideRow, type PanderoDatabase, type SettingsRow, type WaterRow } from './database';
 import { keep } from './keep';
-import type { Pending } from './keeper';
+import type { Pending } from './keeper-news';
 import { kindOf, type KindName, type Rows } from './kinds';
 import './later-kinds';
 import { overlay } from './overlay';

@@ -72,32 +72,17 @@ function readNote(place: string, text: string): Note | Rubbish {
  * with it. Every tab writes its own notes; whoever starts next reads those of all.
  */
 export function createJournal(tab: string) {
-  /** what was written last of each document, to tell whether a note still is about it */
-  const written = new Map<string, string>();
-
-  /** @returns false when there is no room or place: the store alone has to do */
-  function note(change: Note): boolean {
-    const place = placeOf(tab, change);
-    const text = JSON.stringify({ version: VERSION, ...change });
+  /** Writes a change down. Where there is no room or place the store alone has to do. */
+  function note(change: Note): void {
     try {
-      const shelf = notePlace.of();
-      if (!shelf) return false;
-      shelf.setItem(place, text);
-      written.set(place, text);
-      return true;
+      notePlace.of()?.setItem(placeOf(tab, change), JSON.stringify({ version: VERSION, ...change }));
     } catch {
-      return false;
+      // no room, or no right: the store alone has to do
     }
   }
 
-  /** Forgets the note of a document, unless it has been written anew since. */
-  function settle(change: Note): void {
-    const place = placeOf(tab, change);
-    const text = written.get(place);
-    if (text === undefined || text !== JSON.stringify({ version: VERSION, ...change })) return;
-    remove(place);
-    written.delete(place);
-  }
+  /** Forgets the note of a document. */
+  const settle = (change: { readonly kind: KindName; readonly key: string }): void => remove(placeOf(tab, change));
 
   function remove(place: string): void {
     try {
@@ -133,7 +118,6 @@ export function createJournal(tab: string) {
   /** Forgets every note of every tab: the store they were meant for was cleared or replaced. */
   function forgetAll(): void {
     for (const place of places()) remove(place);
-    written.clear();
   }
 
   return { note, settle, left, remove, forgetAll };

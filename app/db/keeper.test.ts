@@ -8,7 +8,8 @@ import { PanderoDatabase, type WaterRow } from './database';
 import './later-kinds';
 import { clearAll, makeBackup, restoreBackup } from './everything';
 import { createJournal, notePlace } from './journal';
-import { createKeeper, type Keeper, type KeeperNews } from './keeper';
+import { createKeeper, type Keeper } from './keeper';
+import type { KeeperNews } from './keeper-news';
 import { databaseShelf, epochOf, type Shelf } from './shelf';
 
 /** A small store like the browser's, with room for so many characters. */

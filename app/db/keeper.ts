@@ -1,44 +1,12 @@
-import { ref, shallowReactive } from 'vue';
-import { fail, ok, sameJson, type Clash, type Decision, type Issue, type Result } from '@core';
+import { shallowReactive } from 'vue';
+import { fail, ok, sameJson, withTheirs, type Decision, type Issue, type Result } from '@core';
 import { causeOf } from './cause';
 import type { StoreState } from './database';
 import type { Journal, Note } from './journal';
+import type { KeeperNews, Pending, UnreadNote } from './keeper-news';
 import { kindOf, laterKinds, type KindName, type Rows } from './kinds';
 import { overlay } from './overlay';
 import type { Shelf } from './shelf';
-
-/** A change that the store does not have yet. */
-export interface Pending<K extends KindName = KindName> {
-  readonly kind: K;
-  readonly key: string;
-  readonly base: Rows[K] | null;
-  readonly row: Rows[K] | null;
-}
-
-/** A note that cannot be read, as it stood, and why. */
-export interface UnreadNote {
-  readonly from: string;
-  readonly key: string;
-  readonly issues: readonly Issue[];
-  readonly row: unknown;
-}
-
-/** What the keeper has to say to whoever sits in front of it. */
-export type KeeperNews =
-  /** a change of this tab could not be stored; it is tried again */
-  | { readonly what: 'not-stored'; readonly issues: readonly Issue[] }
-  /** it is not stored: there are too many of its kind; it can be tried again once some are thrown away */
-  | { readonly what: 'refused'; readonly issues: readonly Issue[]; again(): void }
-  /** everything that waited is stored now */
-  | { readonly what: 'stored-at-last' }
-  /** both tabs changed the same field: this tab's stands */
-  | { readonly what: 'clash'; readonly kind: KindName; readonly clashes: readonly Clash[]; takeTheirs(): void }
-  /** what was changed here was thrown away there */
-  | { readonly what: 'gone'; readonly kind: KindName; keepMine(): void }
-  /** what was thrown away here was changed there, so it stays */
-  | { readonly what: 'stays'; readonly kind: KindName }
-  /** notes of an earlier tab that cannot be read */
-  | { readonly what: 'unreadable'; readonly notes: readonly UnreadNote[] };
 
 interface Parts {
   readonly shelf: Shelf;
@@ -78,7 +46,7 @@ export function createKeeper({ shelf, journal, state, retryMs = RETRY_MS }: Part
   const forgotten = new WeakSet<Waiting>();
   /** counts the changes of each document, so that an answer that was under way can tell that it is old */
   const turns = new Map<string, number>();
-  const failing = ref<readonly Issue[]>([]);
+  let failing: readonly Issue[] = [];
   let epoch: string | null = null;
   let tries = 0;
   /** several tabs left notes on one document: they are taken up one after another */
@@ -150,8 +118,8 @@ export function createKeeper({ shelf, journal, state, retryMs = RETRY_MS }: Part
   }
 
   function onFailure(issues: readonly Issue[], { settled }: Waiting): void {
-    if (!sameJson(failing.value, issues)) listener({ what: 'not-stored', issues });
-    failing.value = issues;
+    if (!sameJson(failing, issues)) listener({ what: 'not-stored', issues });
+    failing = issues;
     for (const done of settled.splice(0)) done(fail(issues));
     if (timer !== null || state() === 'deleted' || state() === 'taken-over') return;
     timer = setTimeout(
@@ -165,8 +133,10 @@ export function createKeeper({ shelf, journal, state, retryMs = RETRY_MS }: Part
 
   /** There is no room for one more of its kind: trying again would not help, and whoever asked is told. */
   function onRefusal(id: string, waiting: Waiting, issues: readonly Issue[]): void {
-    if (pending.get(id) === waiting) pending.delete(id);
-    journal.settle(noteOf(waiting));
+    if (pending.get(id) === waiting) {
+      pending.delete(id);
+      journal.settle(waiting);
+    }
     turned(id);
     for (const done of waiting.settled.splice(0)) done(fail(issues));
     const { kind, key, base, row } = waiting;
@@ -180,7 +150,7 @@ export function createKeeper({ shelf, journal, state, retryMs = RETRY_MS }: Part
     const next = pending.get(id);
     if (next === waiting) {
       pending.delete(id);
-      journal.settle(noteOf(waiting));
+      journal.settle(waiting);
     } else if (next) {
       // made from what the store has by now
       const later = { ...next, base: waiting.row };
@@ -190,8 +160,8 @@ export function createKeeper({ shelf, journal, state, retryMs = RETRY_MS }: Part
     waiting.places.forEach(journal.remove);
     for (const done of waiting.settled.splice(0)) done(ok(row));
     if (!forgotten.has(waiting)) tell(waiting, decision);
-    if (pending.size === 0 && failing.value.length > 0) {
-      failing.value = [];
+    if (pending.size === 0 && failing.length > 0) {
+      failing = [];
       tries = 0;
       listener({ what: 'stored-at-last' });
     }
@@ -255,9 +225,10 @@ export function createKeeper({ shelf, journal, state, retryMs = RETRY_MS }: Part
       issues: [],
       row: text,
     }));
-    for (const { rubbishOf, note } of notes.map(judged)) {
-      if (rubbishOf) {
-        unread.push(rubbishOf);
+    for (const note of notes) {
+      const checked = note.row === null ? ok(null) : kindOf(note.kind).check(note.row);
+      if (!checked.ok) {
+        unread.push({ from: `notes of a ${note.kind}`, key: note.key, issues: checked.issues, row: note.row });
         journal.remove(note.place);
         continue;
       }
@@ -276,28 +247,12 @@ export function createKeeper({ shelf, journal, state, retryMs = RETRY_MS }: Part
     void flush();
   }
 
-  function judged(note: Note & { readonly place: string }): {
-    readonly note: typeof note;
-    readonly rubbishOf: UnreadNote | null;
-  } {
-    if (note.row === null) return { note, rubbishOf: null };
-    const checked = kindOf(note.kind).check(note.row);
-    return {
-      note,
-      rubbishOf: checked.ok
-        ? null
-        : { from: `notes of a ${note.kind}`, key: note.key, issues: checked.issues, row: note.row },
-    };
-  }
-
   /** Rows of the store with what it does not have yet. */
   const overlaid = <K extends KindName>(name: K, rows: readonly Rows[K][]): readonly Rows[K][] =>
     pending.size === 0 ? rows : overlay(name, rows, pending.values());
 
   return {
     pending,
-    failing,
-    change,
     flush,
     recover,
     /** settles once what earlier tabs noted is on the screen */
@@ -313,7 +268,6 @@ export function createKeeper({ shelf, journal, state, retryMs = RETRY_MS }: Part
       (pending.get(idOf(kind, key)) as unknown as Pending<K> | undefined) ?? null,
     /** grows with every change and every answer of the store to one */
     turnOf: (kind: KindName, key: string): number => turns.get(idOf(kind, key)) ?? 0,
-    epoch: (): string | null => epoch,
     /** The store was read: what is made from now on belongs to this epoch. */
     setEpoch(next: string): void {
       epoch = next;
@@ -324,7 +278,7 @@ export function createKeeper({ shelf, journal, state, retryMs = RETRY_MS }: Part
       for (const waiting of writing.values()) forgotten.add(waiting);
       for (const { settled } of pending.values()) for (const done of settled.splice(0)) done(ok(null));
       pending.clear();
-      failing.value = [];
+      failing = [];
       tries = 0;
       journal.forgetAll();
     },
@@ -334,18 +288,3 @@ export function createKeeper({ shelf, journal, state, retryMs = RETRY_MS }: Part
   };
 }
 export type Keeper = ReturnType<typeof createKeeper>;
-
-/** A row with the other tab's values where both had changed one. */
-function withTheirs<Row>(row: Row, clashes: readonly Clash[]): Row {
-  let taken: unknown = row;
-  for (const { path, theirs } of clashes) taken = path === '' ? theirs : withField(taken, path.split('.'), theirs);
-  return taken as Row;
-}
-
-function withField(value: unknown, [name, ...rest]: readonly string[], theirs: unknown): unknown {
-  const around = { ...(value as Record<string, unknown>) };
-  const inner = rest.length === 0 ? theirs : withField(around[name!] ?? {}, rest, theirs);
-  if (inner === undefined) delete around[name!];
-  else around[name!] = inner;
-  return around;
-}

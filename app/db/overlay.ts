@@ -1,5 +1,5 @@
 import { kindOf, type KindName, type Rows } from './kinds';
-import type { Pending } from './keeper';
+import type { Pending } from './keeper-news';
 
 /** Rows of the store with what it does not have yet: changed ones in their place, new ones at the end, thrown away ones gone. */
 export function overlay<K extends KindName>(

@@ -2,7 +2,7 @@ import { issue, sameJson, setAside, STORE_LIMITS, type Aside } from '@core';
 import { newId } from '../new-id';
 import { KeepError } from './cause';
 import type { AsideRow, PanderoDatabase } from './database';
-import type { UnreadNote } from './keeper';
+import type { UnreadNote } from './keeper-news';
 import { KIND_NAMES, kindOf, laterKinds } from './kinds';
 import type { Unreadable } from './sieve';
 

@@ -31,7 +31,10 @@ export function createSieve<K extends KindName>(kind: K) {
   /** @returns the rows that can be read, and those that cannot */
   const parted = (rows: readonly Rows[K][]): { good: readonly Rows[K][]; bad: readonly Unreadable<K>[] } => {
     if (bad.size === 0) return { good: rows, bad: [] };
-    return { good: rows.filter((row) => !bad.has(key(row))), bad: [...bad.values()] };
+    return {
+      good: rows.filter((row) => !bad.has(key(row))),
+      bad: rows.flatMap((row) => bad.get(key(row)) ?? []),
+    };
   };
   /** how many of them have not been looked at */
   const unseen = (rows: readonly Rows[K][]): number =>

@@ -57,13 +57,10 @@ export function backupText({ counts, fromScreen }: BackupFile & { readonly fromS
 }
 
 /** Saves a full backup as a file, and remembers when. */
-export async function exportAll(tell?: Tell): Promise<boolean> {
+export async function exportAll(tell?: Tell): Promise<void> {
   const notices = useNotices();
   const made = await backUp(tell);
-  if (!made.ok) {
-    notices.complain(made.issues);
-    return false;
-  }
+  if (!made.ok) return notices.complain(made.issues);
   const at = new Date().toISOString();
   saveBlob(`pandero-backup-${at.slice(0, 10)}.json`, made.value.blob);
   notices.say(backupText(made.value));
@@ -71,5 +68,4 @@ export async function exportAll(tell?: Tell): Promise<boolean> {
     const before = await keep(() => db.settings.get('backed-up'));
     void keeper.put('setting', { key: 'backed-up', value: at }, (before.ok && before.value) || null);
   }
-  return true;
 }

@@ -1,5 +1,6 @@
 import {
   backupPieces,
+  emptyBox,
   fail,
   issue,
   JSON_LIMIT_CHARS,
@@ -65,24 +66,16 @@ async function boxNow(of: PanderoDatabase, { waiting }: OnScreen): Promise<Box> 
   return boxOfRows(overlay('part', await of.parts.orderBy('at').toArray(), waiting));
 }
 
-async function incoming(
-  of: PanderoDatabase,
-  file: Blob,
-  how: ReadHow,
-  onScreen: OnScreen,
-  tell: Tell,
-): Promise<Result<Incoming>> {
+/** @param box  what a list is compared with */
+async function incoming(file: Blob, how: ReadHow, box: () => Promise<Result<Box>>): Promise<Result<Incoming>> {
   let bytes: Uint8Array;
   try {
     bytes = new Uint8Array(await file.arrayBuffer());
   } catch {
     return fail([issue('no-such-file', '', { got: (file as File).name ?? '' })]);
   }
-  tell(0.2);
-  const box = await keep(() => boxNow(of, onScreen), of);
-  if (!box.ok) return box;
-  tell(0.3);
-  return readBytes(bytes, box.value, how);
+  const compared = await box();
+  return compared.ok ? readBytes(bytes, compared.value, how) : compared;
 }
 
 async function take(
@@ -90,7 +83,8 @@ async function take(
   job: Extract<FileJob, { readonly do: 'take' }>,
   tell: Tell,
 ): Promise<Result<Taken>> {
-  const read = await incoming(of, job.file, job.how, job.onScreen, tell);
+  // what it changes was shown before; whoever takes it compares anew
+  const read = await incoming(job.file, job.how, () => Promise.resolve(ok(emptyBox())));
   if (!read.ok) return read;
   tell(0.6);
   const file = read.value;
@@ -158,7 +152,7 @@ export async function doFileJob<J extends FileJob>(
 export async function doFileJob(job: FileJob, of: PanderoDatabase, tell: Tell): Promise<Result<unknown>> {
   switch (job.do) {
     case 'read': {
-      const read = await incoming(of, job.file, job.how, job.onScreen, tell);
+      const read = await incoming(job.file, job.how, () => keep(() => boxNow(of, job.onScreen), of));
       return read.ok ? ok(previewOf(read.value)) : read;
     }
     case 'take':
@@ -167,8 +161,13 @@ export async function doFileJob(job: FileJob, of: PanderoDatabase, tell: Tell): 
       const rows = job.rows ? ok(job.rows) : await keep(() => readAll(of), of);
       if (!rows.ok) return rows;
       tell(0.2);
+      let furthest = 0;
       const made = (how: 'checked' | 'as-they-are'): Result<BackupFile> =>
-        writtenAndRead(backupOf(rows.value, job.onScreen, job.madeAt, how), (part) => tell(0.2 + 0.8 * part));
+        writtenAndRead(backupOf(rows.value, job.onScreen, job.madeAt, how), (part) => {
+          // a second reading begins anew, what is shown does not
+          furthest = Math.max(furthest, part);
+          tell(0.2 + 0.8 * furthest);
+        });
       try {
         const trusting = made('as-they-are');
         if (trusting.ok) return trusting;

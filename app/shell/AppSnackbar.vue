@@ -1,8 +1,12 @@
 <script setup lang="ts">
 import { ref, watch } from 'vue';
+import type { Issue } from '@core';
 import { useNotices } from '../stores/notices';
 
 const notices = useNotices();
+/** A way back that could not be gone says why. */
+const isFailure = (done: unknown): done is { readonly issues: readonly Issue[] } =>
+  typeof done === 'object' && done !== null && (done as { readonly ok?: unknown }).ok === false;
 const shown = ref(true);
 watch(
   () => notices.notice,
@@ -15,7 +19,8 @@ watch(shown, (open) => {
 async function undo(): Promise<void> {
   const back = notices.notice?.undo;
   shown.value = false;
-  await back?.();
+  const done = await back?.();
+  if (isFailure(done)) void notices.complain(done.issues);
 }
 </script>
 

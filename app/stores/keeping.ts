@@ -1,10 +1,10 @@
-import { computed, onScopeDispose, ref } from 'vue';
+import { computed, onScopeDispose } from 'vue';
 import { defineStore } from 'pinia';
 import { liveQuery } from 'dexie';
 import { causeOf } from '../db/cause';
 import { db } from '../db/database';
 import { keep } from '../db/keep';
-import type { KeeperNews, UnreadNote } from '../db/keeper';
+import type { KeeperNews, UnreadNote } from '../db/keeper-news';
 import { kindOf } from '../db/kinds';
 import { keeper } from '../db/our-keeper';
 import { EPOCH } from '../db/shelf';
@@ -25,9 +25,7 @@ export const useKeeping = defineStore('keeping', () => {
   const notices = useNotices();
   /** changes that are noted and not stored yet */
   const waiting = computed(() => keeper.pending.size);
-  /** why they could not be stored, where that was tried */
-  const failing = computed(() => keeper.failing.value);
-  const isStarted = ref(false);
+  let isStarted = false;
   const underWay = new Set<string>();
   let ended = (): void => undefined;
   onScopeDispose(() => ended());
@@ -79,8 +77,8 @@ export const useKeeping = defineStore('keeping', () => {
 
   /** Takes up what earlier tabs left, and follows clearings of the store. */
   function start(): void {
-    if (isStarted.value) return;
-    isStarted.value = true;
+    if (isStarted) return;
+    isStarted = true;
     keeper.onNews(onNews);
     db.onState = (state) => {
       notices.takeBack('store');
@@ -119,5 +117,5 @@ export const useKeeping = defineStore('keeping', () => {
     );
   }
 
-  return { waiting, failing, isStarted, start, setRowsAside, somethingToLose };
+  return { waiting, start, setRowsAside, somethingToLose };
 });

@@ -1,5 +1,5 @@
 import { oneLine, type Clash } from '@core';
-import type { KeeperNews } from '../db/keeper';
+import type { KeeperNews } from '../db/keeper-news';
 import type { KindName } from '../db/kinds';
 import type { Problem } from './notices';
 

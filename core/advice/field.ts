@@ -197,18 +197,19 @@ export function mostWithin({ judge, reach, compiled }: Field): Closer {
   };
   const [weighs, snags] = [lossOf('weight'), lossOf('snag')];
   const losses = new Map<HeadClass, number>();
+  // what a head weighs is known before anything hangs on it
+  const loss = (head: HeadClass): number => {
+    const known = losses.get(head) ?? weighs(head.body.massKg);
+    losses.set(head, known);
+    return known;
+  };
   return {
-    // what a head weighs is known before anything hangs on it
-    loss(head) {
-      const known = losses.get(head) ?? weighs(head.body.massKg);
-      losses.set(head, known);
-      return known;
-    },
+    loss,
     most(head, trailer, least) {
       const rules = judge.rules.closed(head, trailer) + judge.mostOfSkirts(head, trailer);
       // where meeting every want would not do, or every one but those that are known, nobody asks which it can meet
       if (all + rules < least) return all + rules;
-      const known = all - this.loss(head) - snags(reach.snag(head, trailer)) + rules;
+      const known = all - loss(head) - snags(reach.snag(head, trailer)) + rules;
       return known < least ? known : judge.wants.most(reach(head, trailer), least - rules) + rules;
     },
   };

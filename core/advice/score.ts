@@ -67,6 +67,10 @@ export function wantScorer(wants: readonly Want[]): WantScorer {
   const weights = Float64Array.from(wants, ({ weight }) => weight);
   const bests = wants.map(bestValue);
   const run = wants.findIndex(({ id }) => id === 'run');
+  const mostOf = (want: number, reach: Readonly<Record<WantId, Range>>): number => {
+    const [least, most] = reach[wants[want]!.id];
+    return weights[want]! * fitting[want]!(Math.min(most, Math.max(least, bests[want]!)));
+  };
   return {
     exact(row) {
       let sum = 0;
@@ -74,14 +78,10 @@ export function wantScorer(wants: readonly Want[]): WantScorer {
       return sum;
     },
     most(reach, asked = -Infinity) {
-      const at = (want: number): number => {
-        const [least, most] = reach[wants[want]!.id];
-        return weights[want]! * fitting[want]!(Math.min(most, Math.max(least, bests[want]!)));
-      };
       let sum = 0;
-      for (let want = 0; want < columns.length; want++) if (want !== run) sum += at(want);
-      if (run === -1 || sum + weights[run]! < asked) return run === -1 ? sum : sum + weights[run]!;
-      return sum + at(run);
+      for (let want = 0; want < columns.length; want++) if (want !== run) sum += mostOf(want, reach);
+      if (run === -1) return sum;
+      return sum + (sum + weights[run]! < asked ? weights[run]! : mostOf(run, reach));
     },
   };
 }

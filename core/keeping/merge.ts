@@ -57,3 +57,18 @@ export function mergeFields<T>(base: T | null, mine: T, theirs: T): Merged<T> {
   const value = merge(base ?? undefined, mine, theirs, '') as T;
   return { value, clashes };
 }
+
+/** A document with the other hand's values wherever both had changed one. */
+export function withTheirs<Row>(row: Row, clashes: readonly Clash[]): Row {
+  let taken: unknown = row;
+  for (const { path, theirs } of clashes) taken = path === '' ? theirs : withField(taken, path.split('.'), theirs);
+  return taken as Row;
+}
+
+function withField(value: unknown, [name, ...rest]: readonly string[], theirs: unknown): unknown {
+  const around = { ...(value as Record<string, unknown>) };
+  const inner = rest.length === 0 ? theirs : withField(around[name!] ?? {}, rest, theirs);
+  if (inner === undefined) delete around[name!];
+  else around[name!] = inner;
+  return around;
+}

@@ -50,10 +50,10 @@ function readWithUnit(text: string, units: Readonly<Record<string, number>>, pla
 }
 
 const OZ_PER_G = ozFromMassKg(massKgFromG(1));
-const OUNCES = { oz: 1, ozs: 1, ounce: 1, ounces: 1, g: OZ_PER_G, gr: OZ_PER_G, gram: OZ_PER_G, grams: OZ_PER_G };
+const OUNCES = { oz: 1, ozs: 1, ounce: 1, ounces: 1, g: OZ_PER_G, gram: OZ_PER_G, grams: OZ_PER_G };
 const MM_PER_IN = mmFromLengthM(lengthMFromIn(1));
 const MILLIMETRES = { mm: 1, cm: 10, in: MM_PER_IN, inch: MM_PER_IN, inches: MM_PER_IN, '"': MM_PER_IN };
-const GRAMS = { g: 1, gr: 1, gram: 1, grams: 1, oz: 1 / OZ_PER_G, ozs: 1 / OZ_PER_G };
+const GRAMS = { g: 1, gram: 1, grams: 1, oz: 1 / OZ_PER_G, ozs: 1 / OZ_PER_G };
 
 /** A number without an exponent, every digit of it kept: what is read back is the same number. */
 export function digits(value: number): string {

@@ -1,0 +1,35 @@
+import type { Clash, Issue } from '@core';
+import type { KindName, Rows } from './kinds';
+
+/** A change that the store does not have yet. */
+export interface Pending<K extends KindName = KindName> {
+  readonly kind: K;
+  readonly key: string;
+  readonly base: Rows[K] | null;
+  readonly row: Rows[K] | null;
+}
+
+/** A note that cannot be read, as it stood, and why. */
+export interface UnreadNote {
+  readonly from: string;
+  readonly key: string;
+  readonly issues: readonly Issue[];
+  readonly row: unknown;
+}
+
+/** What the keeper has to say to whoever sits in front of it. */
+export type KeeperNews =
+  /** a change of this tab could not be stored; it is tried again */
+  | { readonly what: 'not-stored'; readonly issues: readonly Issue[] }
+  /** it is not stored: there are too many of its kind; it can be tried again once some are thrown away */
+  | { readonly what: 'refused'; readonly issues: readonly Issue[]; again(): void }
+  /** everything that waited is stored now */
+  | { readonly what: 'stored-at-last' }
+  /** both tabs changed the same field: this tab's stands */
+  | { readonly what: 'clash'; readonly kind: KindName; readonly clashes: readonly Clash[]; takeTheirs(): void }
+  /** what was changed here was thrown away there */
+  | { readonly what: 'gone'; readonly kind: KindName; keepMine(): void }
+  /** what was thrown away here was changed there, so it stays */
+  | { readonly what: 'stays'; readonly kind: KindName }
+  /** notes of an earlier tab that cannot be read */
+  | { readonly what: 'unreadable'; readonly notes: readonly UnreadNote[] };
