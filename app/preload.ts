@@ -1,50 +1,55 @@
+import { whenIdle } from './when-idle';
+
 /** Whether the browser keeps the whole app already. */
 const isKept = (): boolean => ((navigator as Partial<Navigator>).serviceWorker?.controller ?? null) !== null;
 
 /** Time a service worker has to fetch everything first, ms. */
 const WORKER_MS = 6000;
 
+/** The other stations and dialogs. */
+const REST: readonly (() => Promise<unknown>)[] = [
+  () => import('./stations/water/WaterCoverRow.vue'),
+  () => import('./stations/water/WaterPlacesDialog.vue'),
+  () => import('./shell/FilesMenu.vue'),
+  () => import('./stations/pick/PickPage.vue'),
+  () => import('./stations/pick/PickSettings.vue'),
+  () => import('./stations/pick/PickSchools.vue'),
+  () => import('./stations/bench/BenchPage.vue'),
+  () => import('./stations/bench/BenchSteps.vue'),
+  () => import('./stations/bench/BenchCompare.vue'),
+  () => import('./stations/bench/BenchCard.vue'),
+  () => import('./stations/bench/BenchCalibrate.vue'),
+  () => import('./stations/bench/BenchBuilds.vue'),
+  () => import('../paper/card-pdf'),
+  () => import('./stations/box/BoxPage.vue'),
+  () => import('./stations/box/PartSheet.vue'),
+  () => import('./stations/box/PartGallery.vue'),
+  () => import('./stations/box/WeighDialog.vue'),
+  () => import('./stations/tickets/TicketsPage.vue'),
+  () => import('./stations/tickets/TicketPage.vue'),
+  () => import('./parts/FileImport.vue'),
+  () => import('./stations/box/ImportPreview.vue'),
+  () => import('./files/back-up'),
+  () => import('./shell/ClearDialog.vue'),
+  () => import('./shell/AppHelp.vue'),
+  () => import('./shell/RuleCard.vue'),
+  () => import('./stations/handbook/HandbookPage.vue'),
+  () => import('./stations/water/LocalRulesDialog.vue'),
+  () => import('./shell/AppSnackbar.vue'),
+  () => import('../demo/brindle-mere'),
+  () => import('./workers/ask-gaps').then(({ preloadGaps }) => preloadGaps()),
+  () => import('./files/ask-files').then(({ preloadFileWorker }) => preloadFileWorker()),
+  () => import('./shell/StoreDialog.vue'),
+  () => import('./shell/AsideDialog.vue'),
+];
+
 /**
- * Fetches the other stations and dialogs while nothing else happens, so that a server that stops later, or a signal that is
- * lost, keeps nobody from their work. A failure here is no news: what is needed is asked for again when it is opened.
+ * Fetches the rest of the app while nothing else happens, one part in each quiet moment, so that a server that stops later, or a
+ * signal that is lost, keeps nobody from their work. A failure here is no news: what is needed is asked for again when it is opened.
  */
 export function preloadStations(): void {
   const fetchAll = async (): Promise<void> => {
-    await Promise.allSettled([
-      import('./stations/water/WaterCoverRow.vue'),
-      import('./stations/water/WaterPlacesDialog.vue'),
-      import('./shell/FilesMenu.vue'),
-      import('./stations/pick/PickPage.vue'),
-      import('./stations/pick/PickSettings.vue'),
-      import('./stations/pick/PickSchools.vue'),
-      import('./stations/bench/BenchPage.vue'),
-      import('./stations/bench/BenchSteps.vue'),
-      import('./stations/bench/BenchCompare.vue'),
-      import('./stations/bench/BenchCard.vue'),
-      import('./stations/bench/BenchCalibrate.vue'),
-      import('./stations/bench/BenchBuilds.vue'),
-      import('../paper/card-pdf'),
-      import('./stations/box/BoxPage.vue'),
-      import('./stations/box/PartSheet.vue'),
-      import('./stations/box/PartGallery.vue'),
-      import('./stations/box/WeighDialog.vue'),
-      import('./stations/tickets/TicketsPage.vue'),
-      import('./stations/tickets/TicketPage.vue'),
-      import('./parts/FileImport.vue'),
-      import('./stations/box/ImportPreview.vue'),
-      import('./files/back-up'),
-      import('./shell/ClearDialog.vue'),
-      import('./shell/AppHelp.vue'),
-      import('./shell/RuleCard.vue'),
-      import('./stations/handbook/HandbookPage.vue'),
-      import('./stations/water/LocalRulesDialog.vue'),
-      import('./shell/AppSnackbar.vue'),
-      import('../demo/brindle-mere'),
-      import('./workers/ask-gaps').then(({ preloadGaps }) => preloadGaps()),
-      import('./files/ask-files').then(({ preloadFileWorker }) => preloadFileWorker()),
-      import('./shell/StoreDialog.vue'),
-      import('./shell/AsideDialog.vue'),
-    ]);
+    for (const load of REST) await Promise.allSettled([whenIdle(load)]);
   };
   const wait = (navigator as Partial<Navigator>).serviceWorker ? WORKER_MS : 0;
   setTimeout(() => void (isKept() || fetchAll()), wait);

@@ -207,7 +207,7 @@ export { asJson, asideSchema, setAside, type Aside, type ReadHow } from './forma
 export { decodeText, type Decoded, type Encoding } from './formats/decode';
 export { sniff, type Sniffed } from './formats/sniff';
 export { oneLine } from './messages/one-line';
-export { readJson, readPanderoJson, type PanderoFile, type ReadFile } from './formats/pandero-json/read';
+export { checkRows, readJson, readPanderoJson, type PanderoFile, type ReadFile } from './formats/pandero-json/read';
 export { backupPieces, writeBackup, writeBox, writeTickets } from './formats/pandero-json/write';
 export {
   BACKUP_VERSION,

@@ -54,8 +54,34 @@ function ordered<Row>(rows: Row[], by: keyof Row): Row[] {
   return rows.sort((a, b) => (of(a) < of(b) ? -1 : of(a) > of(b) ? 1 : 0));
 }
 
-/** Reads everything the store holds, as it stands at one moment. */
-export const readAll = (from: PanderoDatabase): Promise<AllRows> =>
+/** Tickets read at one go. */
+const LOT = 1000;
+
+/** Tickets as they lie; the next lot is on its way while one is gone through. */
+async function ticketsOf(
+  table: PanderoDatabase['tickets'],
+  onRow?: (list: string, row: unknown) => void,
+): Promise<Ticket[]> {
+  const after = (last: Ticket | undefined) =>
+    (last ? table.where(':id').above(last.id) : table.toCollection()).limit(LOT).toArray();
+  const tickets: Ticket[] = [];
+  for (let coming = after(undefined); ;) {
+    const lot = await coming;
+    const isLast = lot.length < LOT;
+    if (!isLast) coming = after(lot.at(-1));
+    for (const ticket of lot) {
+      tickets.push(ticket);
+      onRow?.('tickets', ticket);
+    }
+    if (isLast) return tickets;
+  }
+}
+
+/**
+ * Reads everything the store holds, as it stands at one moment.
+ * @param onTicket  hears of tickets while others are read
+ */
+export const readAll = (from: PanderoDatabase, onTicket?: (list: string, row: unknown) => void): Promise<AllRows> =>
   from.transaction(
     'r',
     [from.settings, from.waters, from.parts, from.tickets, from.builds, from.setAside],
@@ -63,7 +89,7 @@ export const readAll = (from: PanderoDatabase): Promise<AllRows> =>
       settings: await from.settings.toArray(),
       waters: ordered(await from.waters.toArray(), 'at'),
       parts: ordered(await from.parts.toArray(), 'at'),
-      tickets: ordered(await from.tickets.toArray(), 'madeAt'),
+      tickets: ordered(await ticketsOf(from.tickets, onTicket), 'madeAt'),
       builds: ordered(await from.builds.toArray(), 'changedAt'),
       setAside: ordered(await from.setAside.toArray(), 'at').map(({ id: _id, at: _at, ...row }) => row),
     }),

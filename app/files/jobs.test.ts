@@ -53,12 +53,12 @@ describe('a backup', () => {
   test('that does not read back as it was is none', async () => {
     const backup = await makeBackup(ON_SCREEN, MADE_AT, db);
     const odd = { ...backup, tickets: [{ ...ticket, note: 'x'.repeat(3000) }] };
-    expect(writtenAndRead(odd, tell)).toMatchObject({
+    expect(await writtenAndRead(odd, tell)).toMatchObject({
       ok: false,
       issues: [{ code: 'backup-differs' }, { path: 'tickets[0].note' }],
     });
     const sly = { ...backup, waters: [{ id: 'a', place: ' spaced ', day: null, water: NORTH_ARM }] };
-    expect(writtenAndRead(sly, tell)).toMatchObject({
+    expect(await writtenAndRead(sly, tell)).toMatchObject({
       ok: false,
       issues: [{ code: 'backup-differs', data: { got: 'waters' } }],
     });

@@ -1,5 +1,6 @@
 import {
   backupPieces,
+  checkRows,
   emptyBox,
   fail,
   issue,
@@ -11,6 +12,7 @@ import {
   type Backup,
   type Box,
   type ReadHow,
+  type ReadFile,
   type Result,
 } from '@core';
 import { boxOfRows } from '../db/box-of-rows';
@@ -20,6 +22,8 @@ import { addTickets, backupOf, readAll, restoreBackup, type AllRows, type OnScre
 import { keep } from '../db/keep';
 import { overlay } from '../db/overlay';
 import '../db/later-kinds';
+import type { WorkerLike } from '../workers/asker';
+import { startBeside, type Beside } from './beside';
 import { previewOf, readBytes, type Incoming, type Preview } from './incoming';
 
 /** Work with files, done away from the page where that can be had. */
@@ -34,7 +38,9 @@ export type FileJob =
     }
   /** @param rows  what is on the screen, where the store cannot be read */
   | { readonly do: 'back-up'; readonly onScreen: OnScreen; readonly madeAt: string; readonly rows: AllRows | null }
-  | { readonly do: 'tickets'; readonly onScreen: OnScreen };
+  | { readonly do: 'tickets'; readonly onScreen: OnScreen }
+  /** @param text  rows of one list of a backup: whether they read as they are written */
+  | { readonly do: 'check-rows'; readonly list: string; readonly text: string };
 
 /** What a backup holds, and the file itself. */
 export interface BackupFile {
@@ -54,6 +60,7 @@ export interface FileAnswers {
   take: Taken;
   'back-up': BackupFile;
   tickets: { readonly blob: Blob; readonly count: number };
+  'check-rows': boolean;
 }
 
 /** Tells how far a job is, 0 to 1. */
@@ -109,30 +116,43 @@ const rowsOf = ({ waters, tickets, builds, box }: Backup): number =>
 
 /**
  * Writes a backup and reads it back, by the very reader that will import it, before anybody says that it is one.
+ * @param beside  checks rows of large lists meanwhile, in a worker of its own; where there is none, or it is lost, they are checked here
  * @returns the file, or how it differs from what was to be saved
  */
-export function writtenAndRead(backup: Backup, tell: Tell): Result<BackupFile> {
+export async function writtenAndRead(
+  backup: Backup,
+  tell: Tell,
+  beside: Beside | null = null,
+): Promise<Result<BackupFile>> {
   const pieces: string[] = [];
   const total = 2 * rowsOf(backup) + 100;
-  for (const piece of backupPieces(backup)) {
+  for (const piece of backupPieces(backup, beside?.rowText)) {
     pieces.push(piece);
     if (pieces.length % REPORT_EVERY === 0) tell(Math.min(1, pieces.length / total) * 0.4);
   }
-  const text = `${pieces.join('')}\n`;
+  pieces.push('\n');
+  const text = pieces.join('');
   if (text.length > JSON_LIMIT_CHARS) {
     return fail([issue('too-big-a-file', '', { got: text.length, limit: JSON_LIMIT_CHARS })]);
   }
   tell(0.5);
-  const read = readPanderoJson(text, ['backup']);
+  beside?.allSent();
+  const isSame = (read: Result<ReadFile>): Result<null> => {
+    if (!read.ok) return fail([issue('backup-differs', '', { got: read.issues[0]?.path ?? '' }), ...read.issues]);
+    const back = read.value.value as Backup;
+    const differs = (Object.keys(backup) as (keyof Backup)[]).find((part) => !sameJson(back[part], backup[part]));
+    return differs ? fail([issue('backup-differs', '', { got: differs })]) : ok(null);
+  };
+  let same = isSame(readPanderoJson(text, ['backup'], 'all-or-nothing', beside?.lists));
+  tell(0.8);
+  const blob = new Blob([text], { type: 'application/json' });
+  if (beside && same.ok && !(await beside.areWell(tell))) same = isSame(readPanderoJson(text, ['backup']));
   tell(0.9);
-  if (!read.ok) return fail([issue('backup-differs', '', { got: read.issues[0]?.path ?? '' }), ...read.issues]);
-  const back = read.value.value as Backup;
-  const differs = (Object.keys(backup) as (keyof Backup)[]).find((part) => !sameJson(back[part], backup[part]));
-  if (differs) return fail([issue('backup-differs', '', { got: differs })]);
+  if (!same.ok) return same;
   const { waters, box, tickets, builds, setAside } = backup;
   const parts = Object.values(box).reduce((sum, tray) => sum + (Array.isArray(tray) ? tray.length : 0), 0);
   return ok({
-    blob: new Blob([text], { type: 'application/json' }),
+    blob,
     counts: {
       waters: waters.length,
       parts,
@@ -143,13 +163,64 @@ export function writtenAndRead(backup: Backup, tell: Tell): Result<BackupFile> {
   });
 }
 
-/** Does one job. */
+/** Tickets from which a second worker is worth its start. */
+const BESIDE_FROM = 1000;
+/** Counted before anything is read: a worker starts while its maker waits, and not while it is busy. */
+async function isLarge(rows: AllRows | null, of: PanderoDatabase): Promise<boolean> {
+  const count = rows ? ok(rows.tickets.length) : await keep(() => of.tickets.count(), of);
+  return count.ok && count.value >= BESIDE_FROM;
+}
+
+async function backUp(
+  { rows: onScreen, ...job }: Extract<FileJob, { readonly do: 'back-up' }>,
+  of: PanderoDatabase,
+  tell: Tell,
+  makeSecond: (() => WorkerLike) | null,
+): Promise<Result<BackupFile>> {
+  const beside = makeSecond && (await isLarge(onScreen, of)) ? startBeside(makeSecond) : null;
+  try {
+    const rows = onScreen ? ok(onScreen) : await keep(() => readAll(of, beside?.ahead), of);
+    if (!rows.ok) return rows;
+    tell(0.2);
+    let furthest = 0;
+    const made = (how: 'checked' | 'as-they-are', by: Beside | null): Promise<Result<BackupFile>> =>
+      writtenAndRead(
+        backupOf(rows.value, job.onScreen, job.madeAt, how),
+        (part) => {
+          // a second reading begins anew, what is shown does not
+          furthest = Math.max(furthest, part);
+          tell(0.2 + 0.8 * furthest);
+        },
+        by,
+      );
+    try {
+      const trusting = await made('as-they-are', beside);
+      if (trusting.ok) return trusting;
+    } catch {
+      // a row of no shape that can be written: found by the check
+    }
+    return await made('checked', null);
+  } finally {
+    beside?.end();
+  }
+}
+
+/**
+ * Does one job.
+ * @param makeSecond  starts a second worker of the same kind, where that can be had
+ */
 export async function doFileJob<J extends FileJob>(
   job: J,
   of: PanderoDatabase,
   tell: Tell,
+  makeSecond?: (() => WorkerLike) | null,
 ): Promise<Result<FileAnswers[J['do']]>>;
-export async function doFileJob(job: FileJob, of: PanderoDatabase, tell: Tell): Promise<Result<unknown>> {
+export async function doFileJob(
+  job: FileJob,
+  of: PanderoDatabase,
+  tell: Tell,
+  makeSecond: (() => WorkerLike) | null = null,
+): Promise<Result<unknown>> {
   switch (job.do) {
     case 'read': {
       const read = await incoming(job.file, job.how, () => keep(() => boxNow(of, job.onScreen), of));
@@ -157,25 +228,10 @@ export async function doFileJob(job: FileJob, of: PanderoDatabase, tell: Tell): 
     }
     case 'take':
       return take(of, job, tell);
-    case 'back-up': {
-      const rows = job.rows ? ok(job.rows) : await keep(() => readAll(of), of);
-      if (!rows.ok) return rows;
-      tell(0.2);
-      let furthest = 0;
-      const made = (how: 'checked' | 'as-they-are'): Result<BackupFile> =>
-        writtenAndRead(backupOf(rows.value, job.onScreen, job.madeAt, how), (part) => {
-          // a second reading begins anew, what is shown does not
-          furthest = Math.max(furthest, part);
-          tell(0.2 + 0.8 * furthest);
-        });
-      try {
-        const trusting = made('as-they-are');
-        if (trusting.ok) return trusting;
-      } catch {
-        // a row of no shape that can be written: found by the check
-      }
-      return made('checked');
-    }
+    case 'back-up':
+      return backUp(job, of, tell, makeSecond);
+    case 'check-rows':
+      return ok(checkRows(job.list, job.text));
     case 'tickets': {
       const rows = await keep(() => of.tickets.orderBy('madeAt').toArray(), of);
       if (!rows.ok) return rows;

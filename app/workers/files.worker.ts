@@ -1,5 +1,12 @@
 import { db } from '../db/database';
 import { doFileJob, type FileJob } from '../files/jobs';
+import type { WorkerLike } from './asker';
 import { serve } from './serve';
 
-serve((job: FileJob, tell) => doFileJob(job, db, tell));
+/** Another one of these; not every browser lets a worker start one. */
+const second =
+  typeof Worker === 'undefined'
+    ? null
+    : (): WorkerLike => new Worker(self.location.href, { type: 'module' }) as unknown as WorkerLike;
+
+serve((job: FileJob, tell) => doFileJob(job, db, tell, second));

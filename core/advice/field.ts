@@ -233,6 +233,28 @@ export function* paced<T>(search: Generator<void, T>, from: number, to: number):
   }
 }
 
+/** Pairs from which it pays to look ahead, and how many of them each lot must stand for. */
+const LOOK_AHEAD = { pairs: 1_000_000, inLot: 10 } as const;
+
+const paysToLookAhead = ({ pairs }: Field, { heads, trailers }: Queue): boolean =>
+  pairs > LOOK_AHEAD.pairs && pairs > LOOK_AHEAD.inLot * heads.length * trailers.length;
+
+/**
+ * What the last of the wanted rigs scores at least, from the first member of each lot alone: in a large field it spares measuring
+ * most of what would be found and dropped again.
+ */
+export function* lookAhead(field: Field, queue: Queue, top: number): Generator<number, number> {
+  const { space, judge, numbersOf, kin } = field;
+  const firsts = { ...queue, heads: queue.heads.map(([at]) => [at!]), trailers: queue.trailers.map(([at]) => [at!]) };
+  const search = searchBest(space, judge, firsts, mostWithin(field), numbersOf, {
+    groupOf: kin.of,
+    enough: (settled) => settled.length >= top,
+    top,
+  });
+  const found = yield* paced(search, BOUNDING_SHARE, BOUNDING_SHARE);
+  return found[top - 1]?.score ?? 0;
+}
+
 /**
  * The best rigs of one field, one a kin, and the order in which its pairs are worth looking at again.
  * @param floor   score among all families below which nothing but its very best is wanted
@@ -246,11 +268,12 @@ export function* rankField(
 ): Generator<number, { found: readonly Found[]; queue: Queue }> {
   const { space, judge, numbersOf, kin } = field;
   const queue = yield* scaled(queueIn(field), 0, BOUNDING_SHARE);
+  const ahead = paysToLookAhead(field, queue) ? yield* lookAhead(field, queue, top) : 0;
   const search = searchBest(space, judge, queue, mostWithin(field), numbersOf, {
     groupOf: kin.of,
     enough: (settled) => settled.length >= top,
     top,
-    floor: floor / field.worth,
+    floor: Math.max(floor / field.worth, ahead),
     strict,
   });
   return { found: (yield* paced(search, BOUNDING_SHARE, 1)).slice(0, top), queue };

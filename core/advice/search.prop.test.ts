@@ -8,7 +8,7 @@ import { colourClassOf } from '../tackle/colours';
 import { anySmallBox, anyWater } from '../testing/fixtures/boxes';
 import type { Family, Water } from '../water/schema';
 import { reachOf } from './bounds';
-import { fieldsOf } from './field';
+import { fieldsOf, lookAhead, rankField } from './field';
 import { measureRig, type Has } from './measure';
 import { advise, adviseInSteps, reasonsFor } from './rank';
 import { WANT_IDS } from './rule';
@@ -107,6 +107,39 @@ describe('the search', () => {
       }),
       RUNS,
     );
+  });
+
+  test('what looking ahead promises is there, and keeping to it changes no pick', () => {
+    const end = <T>(steps: Generator<number, T>): T => {
+      for (;;) {
+        const step = steps.next();
+        if (step.done) return step.value;
+      }
+    };
+    let promised = 0;
+    fc.assert(
+      fc.property(anySmallBox, anyWater, fc.integer({ min: 1, max: 6 }), (small, water, top) => {
+        // lots of several members
+        const box: Box = {
+          ...small,
+          heads: small.heads.flatMap((part) =>
+            [1, 1.02, 0.97].map((by) => ({ ...part, weightOz: part.weightOz * by })),
+          ),
+          trailers: small.trailers.flatMap((part) =>
+            [1, 1.01, 0.98].map((by) => ({ ...part, lengthMm: part.lengthMm * by })),
+          ),
+        };
+        for (const field of fieldsOf(water, box)) {
+          const { found, queue } = end(rankField(field, top));
+          const ahead = end(lookAhead(field, queue, top));
+          expect(ahead).toBeLessThanOrEqual(found[top - 1]?.score ?? 0);
+          if (ahead > 0) promised++;
+          expect(end(rankField(field, top, ahead * field.worth)).found).toEqual(found);
+        }
+      }),
+      RUNS,
+    );
+    expect(promised).toBeGreaterThan(50);
   });
 
   test('whatever skirt a pair wears, its numbers lie within the bounds', () => {

@@ -4,16 +4,26 @@ type Fields = Readonly<Record<string, unknown>>;
 const isFields = (value: unknown): value is Fields =>
   typeof value === 'object' && value !== null && !Array.isArray(value);
 
-/** Whether two values say the same as JSON: order of fields and fields set to undefined do not matter. */
+/**
+ * Whether two values say the same as JSON: order of fields and fields set to undefined do not matter. Backups of hundreds of millions
+ * of letters go through here, so nothing is made on the way.
+ */
 export function sameJson(a: unknown, b: unknown): boolean {
-  if (Object.is(a, b) || (typeof a === 'number' && a === b)) return true;
-  if (Array.isArray(a)) {
-    return Array.isArray(b) && a.length === b.length && a.every((inner, at) => sameJson(inner, b[at]));
+  if (a === b) return true;
+  if (typeof a !== 'object' || typeof b !== 'object' || a === null || b === null) return Object.is(a, b);
+  if (Array.isArray(a) || Array.isArray(b)) {
+    if (!Array.isArray(a) || !Array.isArray(b) || a.length !== b.length) return false;
+    for (let at = 0; at < a.length; at++) if (!sameJson(a[at], b[at])) return false;
+    return true;
   }
-  if (!isFields(a) || !isFields(b)) return false;
-  const names = new Set([...Object.keys(a), ...Object.keys(b)]);
-  for (const name of names) if (!sameJson(a[name], b[name])) return false;
-  return true;
+  const [mine, theirs] = [a as Fields, b as Fields];
+  let more = 0;
+  for (const name in mine) {
+    if (!sameJson(mine[name], theirs[name])) return false;
+    if (mine[name] !== undefined) more++;
+  }
+  for (const name in theirs) if (theirs[name] !== undefined) more--;
+  return more === 0;
 }
 
 /** A field that two hands changed to different values since both read it. */

@@ -38,10 +38,10 @@ export function nestingOf(text: string): Nesting {
 
 /** Keys a parsed value holds, at every depth. */
 function keysIn(value: unknown): number {
-  if (Array.isArray(value)) return value.reduce<number>((sum, inner) => sum + keysIn(inner), 0);
   if (typeof value !== 'object' || value === null) return 0;
   let sum = 0;
-  for (const inner of Object.values(value)) sum += 1 + keysIn(inner);
+  if (Array.isArray(value)) for (const inner of value) sum += keysIn(inner);
+  else for (const key in value) sum += 1 + keysIn((value as Record<string, unknown>)[key]);
   return sum;
 }
 

@@ -2,6 +2,8 @@ import { parse as parseTolerant, type ParseError } from 'jsonc-parser';
 import type * as z from 'zod/mini';
 import { parseWith } from '../../parse';
 import { fail, issue, ok, type Issue, type Result } from '../../result';
+import { sameJson } from '../../keeping/merge';
+import { READ_LIMIT } from '../../rig/box';
 import { setAside, type Aside, type ReadHow } from '../aside';
 import { JSON_KINDS, JSON_LIMIT_CHARS, type JsonKind, type RowList } from './format';
 import { lineFinder, withLines } from './lines';
@@ -110,15 +112,28 @@ function withList(value: unknown, [key, ...rest]: readonly string[], list: reado
   return { ...around, [key!]: rest.length === 0 ? list : withList(around[key!], rest, list) };
 }
 
+/** A value without the rows of some of its lists, and those rows. A list that is too long stays, for whoever checks that. */
+function rowsApart(value: unknown, names: readonly string[]) {
+  const rows: Record<string, readonly unknown[]> = {};
+  for (const name of names) {
+    const list = listAt(value, [name]);
+    if (Array.isArray(list) && list.length <= READ_LIMIT) rows[name] = list;
+  }
+  const emptied = Object.fromEntries(Object.keys(rows).map((name) => [name, []]));
+  return { bare: { ...(value as object), ...emptied }, rows };
+}
+
 /**
  * Recognises and checks any JSON file of ours.
- * @param wanted  kinds the caller can use; another of ours is refused by name
- * @param how     whether one bad row refuses the file, or is set aside
+ * @param wanted         kinds the caller can use; another of ours is refused by name
+ * @param how            whether one bad row refuses the file, or is set aside
+ * @param rowsElsewhere  lists whose rows somebody checks with `checkRows` meanwhile; here they are taken as they come
  */
 export function readPanderoJson(
   text: string,
   wanted?: readonly JsonKind[],
   how: ReadHow = 'all-or-nothing',
+  rowsElsewhere: readonly string[] = [],
 ): Result<ReadFile> {
   const json = readJson(text);
   if (!json.ok) return json;
@@ -139,9 +154,24 @@ export function readPanderoJson(
   const upgraded = upgrade(json.value);
   const { value, aside } =
     how === 'what-can-be-read' ? withoutBadRows(upgraded, lists) : { value: upgraded, aside: [] as Aside[] };
-  const parsed = parseWith<unknown>(schema, value);
+  const { bare, rows } = rowsApart(value, rowsElsewhere);
+  const parsed = parseWith<object>(schema as z.ZodMiniType<object>, bare);
   if (!parsed.ok) return fail(withLines(parsed.issues, text));
-  const doubled = doubledRows(parsed.value, lists);
+  const whole: unknown = { ...parsed.value, ...rows };
+  const doubled = doubledRows(whole, lists);
   if (doubled.length > 0) return fail(withLines(doubled, text));
-  return ok({ kind, value: parsed.value, aside } as ReadFile);
+  return ok({ kind, value: whole, aside } as ReadFile);
+}
+
+/**
+ * Whether rows of one list of a backup read as they are written, each checked as a whole file would have it checked.
+ * @param list  its name
+ * @param text  some of its rows, as a JSON list
+ */
+export function checkRows(list: string, text: string): boolean {
+  const { row } = JSON_KINDS.backup.lists.find(({ path }) => path.join('.') === list)!;
+  return (JSON.parse(text) as unknown[]).every((written) => {
+    const read = parseWith<unknown>(row, written);
+    return read.ok && sameJson(read.value, written);
+  });
 }

@@ -9,28 +9,39 @@ export const writeBox = (box: Box): string => pretty(box);
 /** How deep lists are laid out a row a line; below it a value stands on its line. */
 const LAID_OUT = 2;
 
+/** Writes a row of a list. */
+export type RowWriter = (list: string, row: unknown) => string;
+const plainRow: RowWriter = (_list, row) => JSON.stringify(row);
+
 /**
  * A value in pieces, each row of its lists on a line of its own: problems are found by line, and thousands of rows take half the
  * room of indented ones.
  */
-function* rowALine(value: unknown, depth = 0): Generator<string> {
+function* rowALine(value: unknown, rowText = plainRow, list = '', depth = 0): Generator<string> {
   const object = typeof value === 'object' && value !== null;
   if (!object || depth >= LAID_OUT + (Array.isArray(value) ? 1 : 0)) {
     yield JSON.stringify(value);
     return;
   }
-  const [open, close] = Array.isArray(value) ? '[]' : '{}';
-  const rows = Array.isArray(value)
-    ? value.map((row: unknown) => ['', row] as const)
-    : Object.entries(value)
-        .filter(([, inner]) => inner !== undefined)
-        .map(([name, inner]) => [`${JSON.stringify(name)}: `, inner] as const);
-  yield open!;
   let first = true;
-  for (const [name, inner] of rows) {
-    yield `${first ? '' : ','}\n${name}`;
+  const next = (): string => {
+    const between = first ? '\n' : ',\n';
     first = false;
-    yield* Array.isArray(value) ? [JSON.stringify(inner)] : rowALine(inner, depth + 1);
+    return between;
+  };
+  const [open, close] = Array.isArray(value) ? '[]' : '{}';
+  yield open!;
+  if (Array.isArray(value)) {
+    for (const inner of value as unknown[]) {
+      yield next();
+      yield rowText(list, inner);
+    }
+  } else {
+    for (const [name, inner] of Object.entries(value)) {
+      if (inner === undefined) continue;
+      yield `${next()}${JSON.stringify(name)}: `;
+      yield* rowALine(inner, rowText, name, depth + 1);
+    }
   }
   yield first ? close! : `\n${close!}`;
 }
@@ -42,5 +53,5 @@ export const writeTickets = (tickets: readonly Ticket[]): string =>
 
 export const writeBackup = (backup: Backup): string => laidOut(backup);
 
-/** The same in pieces, for who wants to tell how far it is. */
-export const backupPieces = (backup: Backup): Generator<string> => rowALine(backup);
+/** The same in pieces, for who wants to tell how far it is, or has rows written already. */
+export const backupPieces = (backup: Backup, rowText?: RowWriter): Generator<string> => rowALine(backup, rowText);
