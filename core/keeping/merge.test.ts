@@ -12,6 +12,45 @@ const fields = fc.dictionary(
   { noNullPrototype: true },
 );
 
+describe('whether two values say the same', () => {
+  /** Sorted, without what is undefined: two texts are equal where the values say the same. */
+  const told = (value: unknown): string =>
+    Array.isArray(value)
+      ? `[${value.map(told).join()}]`
+      : typeof value === 'object' && value !== null
+        ? `{${Object.entries(value)
+            .filter(([, inner]) => inner !== undefined)
+            .map(([name, inner]) => `${JSON.stringify(name)}:${told(inner)}`)
+            .sort()
+            .join()}}`
+        : `${typeof value}${String(value)}`;
+  const any = fc.anything({
+    key: fc.constantFrom('a', 'b', '__proto__', 'toString'),
+    values: [fc.constantFrom(0, 1, '', '0', null, undefined, NaN, true)],
+    maxDepth: 3,
+    withNullPrototype: true,
+  });
+  test('as an independent account of them does', () => {
+    fc.assert(
+      fc.property(any, any, (a, b) => expect(sameJson(a, b)).toBe(told(a) === told(b))),
+      { numRuns: 5000 },
+    );
+    fc.assert(
+      fc.property(any, (a) => expect([sameJson(a, structuredClone(a)), sameJson([a], [a, 0])]).toEqual([true, false])),
+      { numRuns: 1000 },
+    );
+  });
+  test.each([
+    [{ a: undefined }, {}, true],
+    [{ a: undefined }, { b: undefined }, true],
+    [{ a: 1, b: undefined }, { b: 1, a: undefined }, false],
+    [[], {}, false],
+    [-0, 0, true],
+    [null, {}, false],
+    [[undefined], [], false],
+  ])('%p and %p: %p', (a, b, same) => expect([sameJson(a, b), sameJson(b, a)]).toEqual([same, same]));
+});
+
 describe('two changes to one document', () => {
   test('what one hand left alone is as the other left it', () => {
     fc.assert(
