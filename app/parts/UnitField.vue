@@ -2,6 +2,7 @@
 import { computed, ref, watch } from 'vue';
 import { displayUnit, parseShown, shown, shownNumber, type Quantity } from '@core';
 import { useUnits } from '../composables/useUnits';
+import StepButtons from './StepButtons.vue';
 
 /**
  * A number with its unit: typed, stepped with buttons, or with the arrow keys. What cannot be taken stays in the field with
@@ -45,7 +46,7 @@ function take(typed: string | null): void {
   }
 }
 
-function step(direction: 1 | -1): void {
+function step(direction: number): void {
   const { step: size, fromSi, toSi } = unit.value;
   const next = Math.round(fromSi(value.value) / size + direction) * size;
   value.value = Math.min(props.max, Math.max(props.min, toSi(next)));
@@ -77,12 +78,7 @@ function onBlur(): void {
       @keydown.up.prevent="step(1)"
       @keydown.down.prevent="step(-1)"
     />
-    <button type="button" class="unit-field__step" :aria-label="`Less ${label.toLowerCase()}`" @click="step(-1)">
-      −
-    </button>
-    <button type="button" class="unit-field__step" :aria-label="`More ${label.toLowerCase()}`" @click="step(1)">
-      +
-    </button>
+    <StepButtons :less="`Less ${label.toLowerCase()}`" :more="`More ${label.toLowerCase()}`" @step="step" />
   </div>
 </template>
 
@@ -96,20 +92,6 @@ function onBlur(): void {
   grid-column: 1 / -1;
   font: 500 14px/1.25 var(--v-font-heading);
   color: rgb(var(--v-theme-ink-soft));
-}
-.unit-field__step {
-  min-width: 34px;
-  min-height: 40px;
-  margin-left: -1px;
-  font-size: 20px;
-  padding: 0;
-  border: 1px solid rgb(var(--v-theme-ink-soft));
-  background: none;
-  color: inherit;
-  cursor: pointer;
-}
-.unit-field__step:hover {
-  background: rgb(var(--v-theme-rule));
 }
 .unit-field :deep(input) {
   font: 700 21px var(--v-font-heading);
@@ -126,10 +108,6 @@ function onBlur(): void {
 @media (max-width: 700px) {
   .unit-field {
     grid-template-columns: 1fr 48px 48px;
-  }
-  .unit-field__step {
-    min-width: 48px;
-    min-height: 48px;
   }
   .unit-field :deep(input) {
     font-size: 24px;

@@ -11,6 +11,7 @@ import {
   type AmountEdit,
   type Rig,
 } from '@core';
+import StepButtons from '../../parts/StepButtons.vue';
 import { useUnits } from '../../composables/useUnits';
 import { useBench } from '../../stores/bench';
 import { useEditValue } from './useEditValue';
@@ -86,12 +87,7 @@ function stepBy(by: number): void {
       @keydown.up.prevent="stepBy(1)"
       @keydown.down.prevent="stepBy(-1)"
     />
-    <button type="button" class="amount__step" :aria-label="`Less: ${EDIT_TITLE[edit.id]}`" @click="stepBy(-1)">
-      −
-    </button>
-    <button type="button" class="amount__step" :aria-label="`More: ${EDIT_TITLE[edit.id]}`" @click="stepBy(1)">
-      +
-    </button>
+    <StepButtons :less="`Less: ${EDIT_TITLE[edit.id]}`" :more="`More: ${EDIT_TITLE[edit.id]}`" @step="stepBy" />
   </div>
 </template>
 
@@ -102,19 +98,6 @@ function stepBy(by: number): void {
   align-items: start;
   padding-top: 8px;
 }
-.amount__step {
-  min-height: 40px;
-  margin-left: -1px;
-  padding: 0;
-  border: 1px solid rgb(var(--v-theme-ink-soft));
-  background: none;
-  color: inherit;
-  font-size: 20px;
-  cursor: pointer;
-}
-.amount__step:hover {
-  background: rgb(var(--v-theme-rule));
-}
 .amount :deep(input) {
   font: 700 20px var(--v-font-heading);
   font-feature-settings: 'tnum';
@@ -122,9 +105,6 @@ function stepBy(by: number): void {
 @media (max-width: 700px) {
   .amount {
     grid-template-columns: 1fr 52px 52px;
-  }
-  .amount__step {
-    min-height: 48px;
   }
 }
 </style>

@@ -73,6 +73,7 @@ function onFocus(): void {
     :aria-valuetext="value"
     :data-testid="`handle-${handle.edit}`"
     @pointerdown.prevent="emit('take', $event)"
+    @touchmove.prevent
     @pointerenter="over = true"
     @pointerleave="over = false"
     @keydown="onKey"
@@ -107,6 +108,8 @@ function onFocus(): void {
 <style scoped>
 .handle {
   cursor: grab;
+  /* as an inline box, which a group is by default, it would not keep the page from being panned */
+  display: block;
   touch-action: none;
   outline: none;
 }

@@ -52,7 +52,8 @@ const builds = isOpen('builds');
 onMounted(() => Promise.all([bench.load(), screen.load()]));
 const LARGE = 2.5;
 const pxPerMm = computed(() => (scale.value === 'fit' ? 0 : screen.pxPerMm * (scale.value === 'large' ? LARGE : 1)));
-const title = computed(() => (bench.rig ? rigTitle(bench.rig, system.value) : ''));
+/** of what lies there: a name that grew under a drag would push the sheet away from the finger */
+const title = computed(() => (bench.build ? rigTitle(bench.build.rig, system.value) : ''));
 /** the rig of fields and cut list: it follows a frame after a change, so that no frame has to draw everything */
 const settled = shallowRef<Rig | null>(bench.build?.rig ?? null);
 let frame = 0;
@@ -211,6 +212,8 @@ onBeforeUnmount(() => window.removeEventListener('keydown', onUndoKey));
     flex-direction: column;
     height: auto;
     padding-bottom: 76px;
+    /* lines that come and go below the sheet under a drag must not scroll it away from the finger */
+    overflow-anchor: none;
   }
   .bench__middle {
     order: 1;

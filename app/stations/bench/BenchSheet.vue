@@ -42,7 +42,7 @@ const emit = defineEmits<{ choose: [part: BenchPart] }>();
 const { system, show } = useUnits();
 const svg = ref<SVGSVGElement | null>(null);
 const place = ref<HTMLElement | null>(null);
-const { held, take, move, letGo, giveUp } = useDrag(svg);
+const { held, take, move, letGo, giveUp, onSheet } = useDrag(svg);
 const room = ref({ width: 600, height: 400 });
 const watcher = new ResizeObserver(([entry]) => {
   if (entry) room.value = { width: entry.contentRect.width, height: entry.contentRect.height };
@@ -131,6 +131,15 @@ const paper = computed(() => {
 function choose(handle: Handle): void {
   emit('choose', editOf(handle.edit).part);
 }
+/** Takes the handle next to the finger: where targets lie over each other it is not always the one on top. */
+function takeNearest(event: PointerEvent): void {
+  const [x, y] = onSheet(event.clientX, event.clientY);
+  const away = ({ handle, origin }: { readonly handle: Handle; readonly origin: PointMm }): number =>
+    Math.hypot(origin[0] + handle.at[0] - x, origin[1] + handle.at[1] - y);
+  const nearest = handles.value.reduce((best, one) => (away(one) < away(best) ? one : best));
+  choose(nearest.handle);
+  take(event, nearest.handle, nearest.origin);
+}
 </script>
 
 <template>
@@ -210,12 +219,7 @@ function choose(handle: Handle): void {
         :held="held === handle.edit"
         :chosen="chosen"
         @choose="choose(handle)"
-        @take="
-          (event) => {
-            choose(handle);
-            take(event, handle, origin);
-          }
-        "
+        @take="takeNearest"
       />
     </svg>
   </div>

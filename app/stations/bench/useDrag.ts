@@ -14,6 +14,8 @@ export function useDrag(sheet: Ref<SVGSVGElement | null>) {
     readonly start: number | string;
     readonly from: PointMm;
     readonly origin: PointMm;
+    /** the finger that holds it */
+    readonly finger: number;
   } | null = null;
   let frame = 0;
   let last: { readonly x: number; readonly y: number } | null = null;
@@ -25,10 +27,11 @@ export function useDrag(sheet: Ref<SVGSVGElement | null>) {
     return [point.x, point.y];
   }
   function take(event: PointerEvent, handle: Handle, origin: PointMm): void {
-    if (!bench.build || !sheet.value) return;
+    if (!bench.build || !sheet.value || grip || event.button !== 0) return;
     (event.currentTarget as Element).setPointerCapture(event.pointerId);
     const [x, y] = onSheet(event.clientX, event.clientY);
-    grip = { handle, start: editOf(handle.edit).read(bench.build.rig), from: [x - origin[0], y - origin[1]], origin };
+    const start = editOf(handle.edit).read(bench.build.rig);
+    grip = { handle, start, from: [x - origin[0], y - origin[1]], origin, finger: event.pointerId };
     held.value = handle.edit;
   }
   function snapped(value: number | string): number | string {
@@ -47,12 +50,12 @@ export function useDrag(sheet: Ref<SVGSVGElement | null>) {
     bench.preview(grip.handle.edit, snapped(draggedTo(grip.handle, grip.start, grip.from, to)));
   }
   function move(event: PointerEvent): void {
-    if (!grip) return;
+    if (grip?.finger !== event.pointerId) return;
     last = { x: event.clientX, y: event.clientY };
     if (frame === 0) frame = requestAnimationFrame(draw);
   }
-  function letGo(): void {
-    if (!grip) return;
+  function letGo(event: PointerEvent): void {
+    if (grip?.finger !== event.pointerId) return;
     cancelAnimationFrame(frame);
     draw();
     end();
@@ -70,5 +73,5 @@ export function useDrag(sheet: Ref<SVGSVGElement | null>) {
     grip = null;
     held.value = null;
   }
-  return { held, take, move, letGo, giveUp };
+  return { held, take, move, letGo, giveUp, onSheet };
 }

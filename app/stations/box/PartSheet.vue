@@ -12,6 +12,7 @@ import {
 } from '@core';
 import FractionText from '../../parts/FractionText.vue';
 import OutlineDrawing from '../../parts/OutlineDrawing.vue';
+import { useHeld } from '../../composables/useHeld';
 import { useUnits } from '../../composables/useUnits';
 import type { PartRow } from '../../db/database';
 import { useBox } from '../../stores/box';
@@ -79,6 +80,7 @@ async function fitOrStrip(name: Fitting): Promise<void> {
 
 const quantity = computed(() => part.value.quantity);
 const count = (by: number): Promise<void> => change('quantity', Math.max(0, (quantity.value ?? 1) + by));
+const held = useHeld((by) => void count(by));
 const condition = computed(() => part.value.condition ?? 'good');
 
 async function duplicate(): Promise<void> {
@@ -112,9 +114,9 @@ async function remove(): Promise<void> {
       :label="drawn.says"
     />
     <div class="sheet__count" role="group" aria-label="How many">
-      <v-btn aria-label="One less" @click="count(-1)">−</v-btn>
+      <v-btn aria-label="One less" v-bind="held(-1)">−</v-btn>
       <b class="number" data-testid="sheet-quantity">{{ quantityText(quantity) }}</b>
-      <v-btn aria-label="One more" @click="count(1)">+</v-btn>
+      <v-btn aria-label="One more" v-bind="held(1)">+</v-btn>
       <v-btn v-if="quantity !== 0" @click="change('quantity', 0)">Used up</v-btn>
       <v-btn
         v-for="state in ['torn', 'rusty'] as const"

@@ -3,7 +3,7 @@ import { ref } from 'vue';
 
 /**
  * Something in the picture that can be moved up and down: with a finger or mouse, or by the arrow keys once it has the focus.
- * What it holds is told in words; it never holds a value itself.
+ * What it holds is told in words; it never holds a value itself. `cancel` asks for what was there when it was grabbed.
  */
 const props = defineProps<{
   x: number;
@@ -16,8 +16,9 @@ const props = defineProps<{
   /** moving down makes the value larger, as with depths */
   down: boolean;
 }>();
-const emit = defineEmits<{ drag: [y: number]; step: [by: number]; drop: []; grab: [] }>();
-const held = ref(false);
+const emit = defineEmits<{ drag: [y: number]; step: [by: number]; drop: []; grab: []; cancel: [] }>();
+/** the finger that holds it */
+const finger = ref<number | null>(null);
 
 /** Height of the pointer in the picture's own pixels. */
 function yOf(event: PointerEvent): number {
@@ -25,17 +26,24 @@ function yOf(event: PointerEvent): number {
   return new DOMPoint(event.clientX, event.clientY).matrixTransform(svg.getScreenCTM()!.inverse()).y;
 }
 function grab(event: PointerEvent): void {
-  if (event.button !== 0) return;
+  if (event.button !== 0 || finger.value !== null) return;
   (event.currentTarget as SVGGElement).setPointerCapture(event.pointerId);
-  held.value = true;
+  finger.value = event.pointerId;
   emit('grab');
 }
 function move(event: PointerEvent): void {
-  if (held.value) emit('drag', yOf(event));
+  if (finger.value === event.pointerId) emit('drag', yOf(event));
 }
-function drop(): void {
-  if (!held.value) return;
-  held.value = false;
+function drop(event: PointerEvent): void {
+  if (finger.value !== event.pointerId) return;
+  finger.value = null;
+  emit('drop');
+}
+/** What was half done is undone: the system took the finger, or Escape was pressed. */
+function giveUp(): void {
+  if (finger.value === null) return;
+  finger.value = null;
+  emit('cancel');
   emit('drop');
 }
 const STEPS: Readonly<Record<string, number>> = {
@@ -47,6 +55,7 @@ const STEPS: Readonly<Record<string, number>> = {
   PageUp: -5,
 };
 function key(event: KeyboardEvent): void {
+  if (event.key === 'Escape' && finger.value !== null) return giveUp();
   const by = STEPS[event.key];
   if (by === undefined) return;
   event.preventDefault();
@@ -58,7 +67,7 @@ function key(event: KeyboardEvent): void {
 <template>
   <g
     class="handle"
-    :class="{ 'handle--held': held }"
+    :class="{ 'handle--held': finger !== null }"
     role="slider"
     tabindex="0"
     aria-orientation="vertical"
@@ -71,7 +80,8 @@ function key(event: KeyboardEvent): void {
     @pointerdown="grab"
     @pointermove="move"
     @pointerup="drop"
-    @pointercancel="drop"
+    @pointercancel="giveUp"
+    @touchmove.prevent
     @keydown="key"
   >
     <circle r="24" class="handle__reach" />
@@ -83,6 +93,8 @@ function key(event: KeyboardEvent): void {
 <style scoped>
 .handle {
   cursor: ns-resize;
+  /* as an inline box, which a group is by default, it would not keep the page from being panned */
+  display: block;
   touch-action: none;
 }
 .handle__reach {

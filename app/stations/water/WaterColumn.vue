@@ -37,6 +37,17 @@ function setTop(at: number, topM: number): void {
   const top = within(topM, { min: 0, max: store.water.depthM });
   store.change({ cover: store.water.cover.map((row, index) => (index === at ? { ...row, topM: top } : row)) });
 }
+/** what is dragged, as it was when it was grabbed */
+let before: Partial<Water> = {};
+const keep = (...fields: readonly (keyof Water)[]): void => {
+  before = Object.fromEntries(fields.map((field) => [field, store.water[field]]));
+};
+/** A bottom that rises takes tops and the wanted band with it. */
+function grabBottom(): void {
+  keep('depthM', 'cover', 'band');
+  column.heldEndM = rulerEndM(store.water.depthM);
+}
+const putBack = (): void => void store.change(before);
 /** Steps of whole degrees as people read them, not of what was typed. */
 const stepTemp = (by: number): void => {
   const { fromSi, toSi, step } = displayUnit('temperature', column.system);
@@ -48,7 +59,7 @@ const stepTemp = (by: number): void => {
   <svg
     class="water-column"
     :viewBox="`0 0 ${FRAME.width} ${FRAME.height}`"
-    aria-label="The column.water, drawn to depth"
+    aria-label="The water, drawn to depth"
     role="group"
   >
     <ColumnPicture :column="column" />
@@ -63,6 +74,8 @@ const stepTemp = (by: number): void => {
       :min="0"
       :max="WATER_LIMITS.visibilityM.max"
       down
+      @grab="keep('usualVisibilityM')"
+      @cancel="putBack"
       @drag="setVisibility('usualVisibilityM', toStep(column.scale.depthAt($event), visStep))"
       @step="setVisibility('usualVisibilityM', column.usual.usualVisibilityM + $event * visStep)"
     />
@@ -75,6 +88,8 @@ const stepTemp = (by: number): void => {
       :min="0"
       :max="WATER_LIMITS.visibilityM.max"
       down
+      @grab="keep('visibilityM')"
+      @cancel="putBack"
       @drag="setVisibility('visibilityM', toStep(column.scale.depthAt($event), visStep))"
       @step="setVisibility('visibilityM', column.water.visibilityM + $event * visStep)"
     />
@@ -87,7 +102,8 @@ const stepTemp = (by: number): void => {
       :min="WATER_LIMITS.depthM.min"
       :max="WATER_LIMITS.depthM.max"
       down
-      @grab="column.heldEndM = rulerEndM(column.water.depthM)"
+      @grab="grabBottom"
+      @cancel="putBack"
       @drag="setDepth(toStep(column.scale.depthAt($event), depthStep / 5))"
       @drop="column.heldEndM = null"
       @step="setDepth(column.water.depthM + $event * depthStep)"
@@ -107,6 +123,8 @@ const stepTemp = (by: number): void => {
       :min="0"
       :max="column.water.depthM"
       down
+      @grab="keep('cover')"
+      @cancel="putBack"
       @drag="setTop(cover.at, toStep(column.scale.depthAt($event), depthStep / 5))"
       @step="setTop(cover.at, cover.topM + ($event * depthStep) / 2)"
     />
@@ -119,6 +137,8 @@ const stepTemp = (by: number): void => {
       :min="WATER_LIMITS.temperatureC.min"
       :max="WATER_LIMITS.temperatureC.max"
       :down="false"
+      @grab="keep('temperatureC')"
+      @cancel="putBack"
       @drag="setTemp(toStep(tempAt($event), tempStep))"
       @step="stepTemp"
     />

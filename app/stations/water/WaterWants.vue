@@ -1,13 +1,15 @@
 <script setup lang="ts">
-import { computed } from 'vue';
-import { CONTRADICTION_TEXT, contradictions, WANT_MEANS, WANT_TITLE, wantBand, ruleText } from '@core';
+import { computed, defineAsyncComponent } from 'vue';
+import { CONTRADICTION_TEXT, contradictions, WANT_MEANS, WANT_TITLE, wantBand } from '@core';
 import BandLine from '../../parts/BandLine.vue';
-import BecauseLine from '../../parts/BecauseLine.vue';
 import FractionText from '../../parts/FractionText.vue';
 import { useUnits } from '../../composables/useUnits';
 import { useWater } from '../../stores/water';
 import { FAMILY_TITLE } from '../../parts/family-names';
+import { whenIdle } from '../../when-idle';
 
+// the numbers first: what all the rules say is the largest text there is, and follows a moment later
+const WantReasons = defineAsyncComponent(() => whenIdle(() => import('./WantReasons.vue')));
 const store = useWater();
 const { system } = useUnits();
 
@@ -17,7 +19,6 @@ const rows = computed(() =>
     title: WANT_TITLE[want.id],
     means: WANT_MEANS[want.id],
     band: wantBand(want, system.value),
-    because: want.rules.map((rule) => ({ rule, says: ruleText(rule, store.water, system.value) })),
   })),
 );
 const odd = computed(() => contradictions(store.water).map((id) => ({ id, says: CONTRADICTION_TEXT[id] })));
@@ -37,9 +38,7 @@ const odd = computed(() => contradictions(store.water).map((id) => ({ id, says: 
       <p class="wants__band number"><FractionText :text="row.band" /></p>
       <BandLine class="wants__line" :want="row.want" />
       <p class="wants__because">
-        <template v-for="line in row.because" :key="line.rule"
-          ><BecauseLine :rule="line.rule" :says="line.says" :water="store.water" />{{ ' ' }}</template
-        >
+        <WantReasons :want="row.want" />
       </p>
     </article>
   </section>
@@ -81,6 +80,7 @@ const odd = computed(() => contradictions(store.water).map((id) => ({ id, says: 
 }
 .wants__because {
   color: rgb(var(--v-theme-ink-soft));
+  min-height: 1.5em;
   font-size: 14.5px;
   margin-top: 2px;
 }

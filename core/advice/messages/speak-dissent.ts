@@ -2,7 +2,7 @@ import { shown, type UnitSystem } from '../../units/display';
 import type { SchoolRef } from '../../water/schema';
 import type { Dissent } from '../other-schools';
 import { QUESTION_TITLE, SCHOOL_WORDS } from './schools-en';
-import { rigTitle } from './speak';
+import { rigTitle } from './speak-values';
 
 const schoolWords = ({ question, school }: Dissent) => SCHOOL_WORDS[`${question}:${school}` as SchoolRef];
 

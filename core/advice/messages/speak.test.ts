@@ -6,16 +6,8 @@ import { COVER_KINDS } from '../../water/schema';
 import { advise } from '../rank';
 import { WANT_IDS } from '../rule';
 import type { Want } from '../wants';
-import {
-  adviceWarnings,
-  fishesLikeText,
-  lengthText,
-  pickSentence,
-  rigTitle,
-  wantBand,
-  wantBecause,
-  wantValue,
-} from './speak';
+import { adviceWarnings, pickSentence, wantBecause } from './speak';
+import { fishesLikeText, lengthText, rigTitle, wantBand, wantValue } from './speak-values';
 import { dissentText, dissentTitle } from './speak-dissent';
 import { questionOf } from '../schools';
 import { LIVE_SCHOOLS } from '../wants';

@@ -1,5 +1,5 @@
 import { rigFaults } from '../../advice/checks';
-import { rigTitle } from '../../advice/messages/speak';
+import { rigTitle } from '../../advice/messages/speak-values';
 import { CAUTION_TEXT } from '../../advice/messages/words-en';
 import type { Rig } from '../../rig/schema';
 import type { UnitSystem } from '../../units/display';

@@ -1,0 +1,164 @@
+import type { CDPSession, Locator, Page } from '@playwright/test';
+import { expect, goTo, openDemoWorld, test } from './fixtures';
+
+test.beforeEach(async ({ page }, info) => {
+  test.skip(info.project.name !== 'deck', 'fingers are of the deck');
+  await openDemoWorld(page);
+});
+
+interface Point {
+  readonly x: number;
+  readonly y: number;
+}
+const scrolled = (page: Page): Promise<number> =>
+  page.evaluate('document.scrollingElement.scrollTop + document.scrollingElement.scrollLeft') as Promise<number>;
+
+/** A finger that moves over the glass as the browser itself gets it, panning and all. */
+class Finger {
+  constructor(private readonly cdp: CDPSession) {}
+  private send(type: 'touchStart' | 'touchMove' | 'touchEnd' | 'touchCancel', touchPoints: Point[]): Promise<void> {
+    return this.cdp.send('Input.dispatchTouchEvent', { type, touchPoints }) as Promise<never>;
+  }
+  async down(at: Point): Promise<void> {
+    await this.send('touchStart', [at]);
+  }
+  async along(from: Point, to: Point, steps = 6): Promise<void> {
+    for (let step = 1; step <= steps; step++) {
+      const part = step / steps;
+      await this.send('touchMove', [{ x: from.x + (to.x - from.x) * part, y: from.y + (to.y - from.y) * part }]);
+    }
+  }
+  up = (): Promise<void> => this.send('touchEnd', []);
+  cancel = (): Promise<void> => this.send('touchCancel', []);
+}
+const fingerOn = async (page: Page): Promise<Finger> => new Finger(await page.context().newCDPSession(page));
+
+/** Middle of a handle, brought to where the page can be panned both ways. */
+async function middleOf(page: Page, handle: Locator): Promise<Point> {
+  const where = async (): Promise<Point> => {
+    const box = (await handle.locator('.handle__target, .handle__reach').boundingBox())!;
+    return { x: box.x + box.width / 2, y: box.y + box.height / 2 };
+  };
+  // numbers and lines that come after a change move what stands below them
+  for (let before = { x: 0, y: 0 }; ;) {
+    await handle.evaluate((element) => element.scrollIntoView({ block: 'center' }));
+    await page.waitForTimeout(120);
+    const now = await where();
+    if (Math.hypot(now.x - before.x, now.y - before.y) < 1) return now;
+    before = now;
+  }
+}
+const topOf = (page: Page): Promise<number> =>
+  page.locator('.sheet__svg').evaluate((sheet) => sheet.getBoundingClientRect().top);
+const says = async (handle: Locator): Promise<string> => (await handle.getAttribute('aria-valuetext')) ?? '';
+
+test('every handle of the water follows a finger, and the page stays still', async ({ page }) => {
+  const finger = await fingerOn(page);
+  const names = await page
+    .getByRole('slider', { name: /, in the picture$/ })
+    .evaluateAll((all) => all.map((handle) => handle.getAttribute('aria-label')!));
+  expect(names.length).toBeGreaterThan(4);
+  for (const name of names) {
+    const handle = page.getByRole('slider', { name, exact: true });
+    const at = await middleOf(page, handle);
+    const [still, before] = [await scrolled(page), await says(handle)];
+    // what lies at the surface goes down, the others up
+    const by = before === '0 ft' ? 45 : -45;
+    await finger.down(at);
+    await finger.along(at, { x: at.x, y: at.y + by });
+    await finger.up();
+    await expect.poll(() => says(handle), { message: name }).not.toBe(before);
+    expect(await scrolled(page), name).toBe(still);
+  }
+});
+
+test('a gesture that is cancelled leaves nothing half-made on the water', async ({ page }) => {
+  const finger = await fingerOn(page);
+  for (const name of [/^Depth/, /^Visibility/, /^Water temperature/, /^Top of hedgerow/]) {
+    const handle = page.getByRole('slider', { name });
+    const at = await middleOf(page, handle);
+    const before = await says(handle);
+    await finger.down(at);
+    await finger.along(at, { x: at.x, y: at.y - 50 });
+    expect(await says(handle)).not.toBe(before);
+    await finger.cancel();
+    await expect.poll(() => says(handle)).toBe(before);
+  }
+});
+
+/** Which way a handle of the first pick has room, in pixels. */
+const LEFT = [-40, 0] as const;
+const RIGHT = [40, 0] as const;
+const DOWN = [0, 40] as const;
+const ROUND = [75, 75] as const;
+const WAYS: Readonly<Record<string, readonly [number, number]>> = {
+  'guard-bevel': RIGHT,
+  'guard-spread': RIGHT,
+  'guard-fibres': DOWN,
+  'skirt-side': DOWN,
+  thin: DOWN,
+  nose: RIGHT,
+  slit: RIGHT,
+  core: RIGHT,
+  turn: ROUND,
+  hang: ROUND,
+};
+
+test('every handle of the bench follows a finger, part by part; a cancelled one goes back', async ({ page }) => {
+  await goTo(page, 'Bench');
+  await page.getByRole('button', { name: 'Lay it on the bench' }).first().click();
+  await expect(page.getByTestId('open-steps')).toBeVisible();
+  const handles = page.locator('[data-testid^="handle-"]');
+  const finger = await fingerOn(page);
+  const parts = page.locator('[data-testid^="part-"]');
+  const seen = new Set<string>();
+  for (const part of await parts.all()) {
+    await part.click();
+    await page.waitForTimeout(150);
+    const ids = await handles.evaluateAll((all) => all.map((one) => one.getAttribute('data-testid')!));
+    for (const id of ids) {
+      const handle = page.getByTestId(id);
+      const before = await says(handle);
+      const [dx, dy] = WAYS[id.slice('handle-'.length)] ?? LEFT;
+      const drag = async (): Promise<void> => {
+        const at = await middleOf(page, handle);
+        const stays = await topOf(page);
+        await finger.down(at);
+        await finger.along(at, { x: at.x + dx, y: at.y + dy });
+        await expect.poll(() => says(handle), { message: `${id}, held` }).not.toBe(before);
+        // once it is let go the sheet may lay itself out anew
+        expect(Math.abs((await topOf(page)) - stays), id).toBeLessThan(2);
+      };
+      await drag();
+      await finger.cancel();
+      await expect.poll(() => says(handle), { message: `${id}, cancelled` }).toBe(before);
+      await drag();
+      await finger.up();
+      await page.waitForTimeout(100);
+      expect(await says(handle), id).not.toBe(before);
+      await page.keyboard.press('Control+z');
+      await expect.poll(() => says(handle), { message: `${id}, taken back` }).toBe(before);
+      seen.add(id);
+    }
+  }
+  expect(seen.size).toBeGreaterThan(12);
+});
+
+test('more and less go on while they are held, and stop when they are let go', async ({ page }) => {
+  const finger = await fingerOn(page);
+  const depth = page.getByRole('textbox', { name: /^Depth/ });
+  const before = Number(await depth.inputValue());
+  const more = page.getByRole('button', { name: 'More depth' });
+  await more.scrollIntoViewIfNeeded();
+  const box = (await more.boundingBox())!;
+  const at = { x: box.x + box.width / 2, y: box.y + box.height / 2 };
+  await finger.down(at);
+  await page.waitForTimeout(1200);
+  await finger.up();
+  const after = Number(await depth.inputValue());
+  expect(after).toBeGreaterThan(before + 2.4);
+  await page.waitForTimeout(400);
+  expect(Number(await depth.inputValue())).toBe(after);
+  await more.click();
+  await expect(depth).not.toHaveValue(String(after));
+});
