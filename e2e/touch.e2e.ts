@@ -52,7 +52,9 @@ const topOf = (page: Page): Promise<number> =>
   page.locator('.sheet__svg').evaluate((sheet) => sheet.getBoundingClientRect().top);
 const says = async (handle: Locator): Promise<string> => (await handle.getAttribute('aria-valuetext')) ?? '';
 
-test('every handle of the water follows a finger, and the page stays still', async ({ page }) => {
+test('every handle of the water follows a finger, and the page stays still; a cancelled one goes back', async ({
+  page,
+}) => {
   const finger = await fingerOn(page);
   const names = await page
     .getByRole('slider', { name: /, in the picture$/ })
@@ -63,26 +65,16 @@ test('every handle of the water follows a finger, and the page stays still', asy
     const at = await middleOf(page, handle);
     const [still, before] = [await scrolled(page), await says(handle)];
     // what lies at the surface goes down, the others up
-    const by = before === '0 ft' ? 45 : -45;
-    await finger.down(at);
-    await finger.along(at, { x: at.x, y: at.y + by });
-    await finger.up();
-    await expect.poll(() => says(handle), { message: name }).not.toBe(before);
-    expect(await scrolled(page), name).toBe(still);
-  }
-});
-
-test('a gesture that is cancelled leaves nothing half-made on the water', async ({ page }) => {
-  const finger = await fingerOn(page);
-  for (const name of [/^Depth/, /^Visibility/, /^Water temperature/, /^Top of hedgerow/]) {
-    const handle = page.getByRole('slider', { name });
-    const at = await middleOf(page, handle);
-    const before = await says(handle);
-    await finger.down(at);
-    await finger.along(at, { x: at.x, y: at.y - 50 });
-    expect(await says(handle)).not.toBe(before);
-    await finger.cancel();
-    await expect.poll(() => says(handle)).toBe(before);
+    const to = { x: at.x, y: at.y + (before === '0 ft' ? 45 : -45) };
+    for (const end of ['cancel', 'up'] as const) {
+      await finger.down(at);
+      await finger.along(at, to);
+      await expect.poll(() => says(handle), { message: name }).not.toBe(before);
+      expect(await scrolled(page), name).toBe(still);
+      await finger[end]();
+      if (end === 'cancel') await expect.poll(() => says(handle), { message: `${name}, cancelled` }).toBe(before);
+    }
+    expect(await says(handle), name).not.toBe(before);
   }
 });
 
