@@ -1,3 +1,4 @@
+import compat from 'eslint-plugin-compat';
 import pluginVue from 'eslint-plugin-vue';
 import tseslint from 'typescript-eslint';
 import vueParser from 'vue-eslint-parser';
@@ -77,6 +78,12 @@ export default tseslint.config(
         },
       ],
     },
+  },
+  {
+    // what one of the three engines lacks is used with a way round, or not at all; `browserslist` in package.json says which versions
+    ...compat.configs['flat/recommended'],
+    files: ['app/**/*.ts', 'app/**/*.vue', 'core/**/*.ts', 'paper/**/*.ts'],
+    ignores: ['**/*.test.ts', 'core/testing/**'],
   },
   { files: ['**/*.cjs'], rules: { '@typescript-eslint/no-require-imports': 'off' } },
   { files: ['server/serve.ts', 'standins/**', 'scripts/**', 'bench/**'], rules: { 'no-console': 'off' } },

@@ -41,14 +41,26 @@ export function ensureDependencies() {
   }
 }
 
-/** Installs Debian's Chromium when there is none. */
-export function ensureChromium() {
-  if (existsSync(chromium)) return;
-  console.error('pandero: installing Chromium …');
+/** Installs a Debian package when a program of it is missing. */
+function ensureProgram(path, name, packages) {
+  if (existsSync(path)) return;
+  console.error(`pandero: installing ${name} …`);
   run('apt-get', ['update', '-qq']);
-  const status = run('apt-get', ['install', '-y', '-qq', '--no-install-recommends', 'chromium']);
-  if (status !== 0 || !existsSync(chromium)) {
-    console.error('pandero: Chromium could not be installed; install Debian package "chromium" by hand (needs root).');
+  const status = run('apt-get', ['install', '-y', '-qq', '--no-install-recommends', ...packages]);
+  if (status !== 0 || !existsSync(path)) {
+    console.error(
+      `pandero: ${name} could not be installed; install Debian's "${packages.join('", "')}" by hand (needs root).`,
+    );
     process.exit(1);
   }
+}
+
+/** Installs Debian's Chromium when there is none. */
+export const ensureChromium = () => ensureProgram(chromium, 'Chromium', ['chromium']);
+
+/** Installs browsers of the two other engines. */
+export function ensureOtherEngines() {
+  ensureProgram('/usr/bin/firefox-esr', 'Firefox', ['firefox-esr']);
+  ensureProgram('/usr/bin/WebKitWebDriver', 'WebKitGTK', ['webkit2gtk-driver']);
+  ensureProgram('/usr/bin/Xvfb', 'a screen nobody sees', ['xvfb']);
 }
