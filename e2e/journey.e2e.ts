@@ -43,7 +43,7 @@ test('from nothing to a ticket that survives: box, water, pick, ticket, reload, 
   await expect(first).toBeVisible();
   await expect(page.getByRole('heading', { name: /^[\d,]+ rigs$/ })).toHaveText('6,775 rigs');
   // the answer to the last change, not to one before
-  await expect(page.getByText(/^ranked in/)).toBeVisible();
+  await expect(page.getByRole('status').filter({ hasText: 'compared' })).toBeVisible();
   await clean(page);
   const title = (await first.getByRole('heading').first().textContent())!;
   await first.getByRole('button').first().press('Enter');

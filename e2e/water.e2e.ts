@@ -132,8 +132,11 @@ test.describe('the water of the demo world', () => {
   test('several waters by place and day: a new day is a copy, the one before comes back', async ({ page }, info) => {
     deskOnly(info);
     await page.getByRole('button', { name: /^Water at hand: Brindle Mere, north arm · 27/ }).press('Enter');
-    await page.getByRole('button', { name: 'Start a new day from this water' }).press('Enter');
-    await page.getByRole('textbox', { name: 'Place' }).fill('Brindle Mere, dam end');
+    // what is typed for the next one renames the one at hand not at all
+    await page.getByRole('textbox', { name: 'Its place' }).fill('Brindle Mere, dam end');
+    await expect(page.getByRole('textbox', { name: 'Place', exact: true })).toHaveValue('Brindle Mere, north arm');
+    await page.getByRole('button', { name: 'From the one at hand' }).press('Enter');
+    await expect(page.getByRole('textbox', { name: 'Place', exact: true })).toHaveValue('Brindle Mere, dam end');
     await expectAxeClean(page);
     await page.getByRole('button', { name: 'Close', exact: true }).press('Enter');
     await page.getByRole('textbox', { name: /Water temperature/ }).fill('71');

@@ -3,6 +3,17 @@ import { spawn } from 'node:child_process';
 import { join } from 'node:path';
 import { ensureDependencies, root, run } from './ensure.mjs';
 
+if (process.argv.slice(2).some((word) => word === '--help' || word === '-h')) {
+  console.log(`npm run demo [-- OPTIONS]
+
+Installs what is missing, builds, fills the demo world, starts the stand-in scale and the server, and prints one address.
+
+  --port N        the port to listen on (4310, or the next that is free)
+  --host HOST     who may open it: 127.0.0.1 (this machine alone, the default) or 0.0.0.0 (the boat's network)
+  --name NAME     a further name this machine is known by; may stand several times
+  --help          this`);
+  process.exit(0);
+}
 ensureDependencies();
 console.error('pandero: building …');
 if (run('npm', ['run', '-s', 'build']) !== 0) {

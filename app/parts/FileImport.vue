@@ -31,6 +31,10 @@ watch(open, () => {
   chosen.value = null;
 });
 
+/** A file that was corrected has its name still: a field that remembers it would not notice that it is chosen again. */
+function forget({ target }: Event): void {
+  if (target instanceof HTMLInputElement && target.type === 'file') target.value = '';
+}
 async function choose(given: File | File[] | null): Promise<void> {
   chosen.value = (Array.isArray(given) ? given[0] : given) ?? null;
   await read('all-or-nothing');
@@ -109,7 +113,13 @@ async function take(): Promise<void> {
         A box list (CSV), or a box, tickets or a backup (JSON). Nothing is taken in unless all of it is right, or you
         say that the rest may be left out.
       </p>
-      <v-file-input label="File" accept=".json,.csv,.txt" prepend-icon="" @update:model-value="choose" />
+      <v-file-input
+        label="File"
+        accept=".json,.csv,.txt"
+        prepend-icon=""
+        @click.capture="forget"
+        @update:model-value="choose"
+      />
       <v-progress-linear
         v-if="chosen && progress < 1"
         :model-value="progress * 100"

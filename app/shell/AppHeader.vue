@@ -136,12 +136,18 @@ const isHere = (name: string): boolean => route.name === name || (name === 'tick
   .header__name {
     font-size: 22px;
   }
+  /* its place goes to the handbook */
+  @media (max-width: 430px) {
+    .header__name {
+      display: none;
+    }
+  }
   .header__tools {
     order: 2;
     min-height: 52px;
   }
   .header__book {
-    display: none;
+    padding: 0 8px;
   }
   .header__tools :deep(.v-btn) {
     min-width: 48px;

@@ -25,10 +25,19 @@ async function undo(): Promise<void> {
 </script>
 
 <template>
-  <v-snackbar v-model="shown" :timeout="8000" color="surface-variant" class="no-print">
+  <v-snackbar v-model="shown" :timeout="8000" color="surface-variant" class="no-print notice">
     {{ notices.notice?.text }}
     <template #actions>
       <v-btn v-if="notices.notice?.undo" variant="outlined" @click="undo">Undo</v-btn>
     </template>
   </v-snackbar>
 </template>
+
+<style>
+@media (max-width: 700px) {
+  /* above the stations, which stay within reach */
+  .notice .v-snackbar__wrapper {
+    margin-bottom: 66px;
+  }
+}
+</style>

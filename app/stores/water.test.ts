@@ -92,33 +92,48 @@ describe('several waters by place and day', () => {
     store.change(NORTH_ARM);
     store.rename({ place: 'Brindle Mere', day: '2026-09-26' });
     await settled();
-    await store.copyForToday();
+    await store.startAnother('this', { place: store.place, day: '2026-09-28' });
     store.change({ temperatureC: 9 });
     await settled();
     const rows = await db.waters.orderBy('at').toArray();
     expect(rows.map(({ place }) => place)).toEqual(['Brindle Mere', 'Brindle Mere']);
     expect(rows.map(({ value }) => value.temperatureC)).toEqual([NORTH_ARM.temperatureC, 9]);
     expect(rows[0]!.day).toBe('2026-09-26');
-    expect(store.day).toMatch(/^\d{4}-\d\d-\d\d$/);
+    expect(store.day).toBe('2026-09-28');
   });
   test('what is typed while the copy is being written belongs to the copy', async () => {
     const store = useWater();
     store.rename({ place: 'Brindle Mere', day: '2026-09-26' });
     await settled();
     const before = store.key;
-    const copied = store.copyForToday();
+    const copied = store.startAnother('this', { place: store.place, day: '2026-09-28' });
     store.rename({ place: 'Withy Pool' });
     await copied;
     await settled();
     expect((await db.waters.get(before))!.place).toBe('Brindle Mere');
     expect((await db.waters.get(store.key))!.place).toBe('Withy Pool');
   });
+  test('a blank one knows nothing of the one before, and its name does not rename that one', async () => {
+    const store = useWater();
+    store.change(NORTH_ARM);
+    store.rename({ place: 'Brindle Mere', day: '2026-09-26' });
+    await settled();
+    await store.startAnother('blank', { place: ' Withy Pool ', day: null });
+    await settled();
+    expect(store.water).toEqual(DEFAULT_WATER);
+    const rows = await db.waters.orderBy('at').toArray();
+    expect(rows.map(({ place, day }) => [place, day])).toEqual([
+      ['Brindle Mere', '2026-09-26'],
+      ['Withy Pool', null],
+    ]);
+    expect(rows.map(({ value }) => value.temperatureC)).toEqual([NORTH_ARM.temperatureC, DEFAULT_WATER.temperatureC]);
+  });
   test('another is opened, and is at hand after a reload', async () => {
     const store = useWater();
     store.change({ temperatureC: 9 });
     await settled();
     const first = (await db.waters.get(store.key))!;
-    await store.copyForToday();
+    await store.startAnother('this', { place: store.place, day: '2026-09-28' });
     store.change({ temperatureC: 21 });
     await settled();
     await store.open(first);
@@ -133,7 +148,7 @@ describe('several waters by place and day', () => {
     const store = useWater();
     store.change({ temperatureC: 9 });
     await settled();
-    await store.copyForToday();
+    await store.startAnother('this', { place: store.place, day: '2026-09-28' });
     store.change({ temperatureC: 21 });
     await settled();
     const row = (await db.waters.get(store.key))!;

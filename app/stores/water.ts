@@ -11,7 +11,7 @@ import { newId } from '../new-id';
 import { useNotices } from './notices';
 
 /** Day of the calendar here, `2026-09-26`. */
-function today(): string {
+export function today(): string {
   const now = new Date();
   const two = (part: number): string => String(part).padStart(2, '0');
   return `${now.getFullYear()}-${two(now.getMonth() + 1)}-${two(now.getDate())}`;
@@ -127,14 +127,16 @@ export const useWater = defineStore('water', () => {
   }
 
   /**
-   * Keeps this water as it is and goes on with a copy of it: the same place, today. The copy is at hand at once, before anything
-   * is written: what is typed in the next moment is the copy's.
+   * Keeps this water as it is and goes on with another: a copy of it, or one nobody has described yet. The new one is at hand at
+   * once, before anything is written: what is typed in the next moment is the new one's.
    */
-  async function copyForToday(): Promise<void> {
+  async function startAnother(from: 'this' | 'blank', name: { place: string; day: string | null }): Promise<void> {
     const kept = store();
+    if (from === 'blank') begin();
     base = null;
     key.value = newId();
-    day.value = today();
+    place.value = name.place.trim().slice(0, 60);
+    day.value = name.day;
     await Promise.all([kept, store()]);
   }
 
@@ -154,7 +156,7 @@ export const useWater = defineStore('water', () => {
   }
   const putBack = (row: WaterRow): Promise<Result<unknown>> => keeper.put('water', { ...row }, null);
 
-  return { water, key, place, day, all, compiled, load, change, rename, copyForToday, open, remove, putBack };
+  return { water, key, place, day, all, compiled, load, change, rename, startAnother, open, remove, putBack };
 });
 
 /** A shallower water takes its cover tops and wanted band up with it, and fields set to undefined are gone. */

@@ -42,7 +42,7 @@ const changes = computed(() => {
       ? 'changes none of the numbers'
       : worsens.length > 0
         ? `worsens ${worsens.map(({ want, by }) => `${WANT_TITLE[want].toLowerCase()} (−${Math.round(-by * 100)})`).join(', ')}`
-        : 'worsens no want',
+        : 'changes nothing that is asked for',
     worse: worsens.length > 0,
   }));
 });

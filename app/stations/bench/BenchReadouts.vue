@@ -37,6 +37,8 @@ const wants = computed(() =>
       return { want, has: props.numbers.has[want.id], by, uncertain };
     }),
 );
+/** what every change is told against */
+const against = computed(() => (bench.earlier ? `“${bench.earlier.name}”` : 'the rig as it came'));
 const tuning = computed(() => (bench.on ? tuningOf(props.numbers.rig, bench.on.medium, props.numbers.speedMps) : null));
 const care = computed(() => careFor(props.numbers.rig).map((id) => CARE_TEXT[id]));
 const SPEEDS = { min: 0.1, max: 2, step: 0.05 } as const;
@@ -67,6 +69,7 @@ const SPEEDS = { min: 0.1, max: 2, step: 0.05 } as const;
     </div>
     <section aria-label="What this water asks">
       <h2>What this water asks</h2>
+      <p class="numbers__against soft">changes, of 100, against {{ against }}</p>
       <ul>
         <li
           v-for="{ want, has, by, uncertain } in wants"
@@ -115,6 +118,10 @@ const SPEEDS = { min: 0.1, max: 2, step: 0.05 } as const;
 </template>
 
 <style scoped>
+.numbers__against {
+  padding: 0 14px 2px;
+  font-size: 13.5px;
+}
 .numbers h2 {
   padding: 9px 14px 3px;
   font-size: 18px;

@@ -16,7 +16,7 @@ const lines = computed(() =>
     const value = editValueText(edit, row.kind === 'amount' ? row.unit : 'word', to, system.value);
     const said = `${EDIT_TITLE[edit]} ${value}`;
     if (idle) return { edit, worse: false, text: `${said}: does nothing here that Pandero computes.` };
-    if (worsens.length === 0) return { edit, worse: false, text: `${said}: worsens no want.` };
+    if (worsens.length === 0) return { edit, worse: false, text: `${said}: changes nothing that is asked for.` };
     const wants = worsens.map(({ want, by }) => `${WANT_TITLE[want]} by ${Math.max(1, Math.round(-by * 100))} of 100`);
     return { edit, worse: true, text: `${said}: worsens ${wants.join(', ')}.` };
   }),

@@ -4,6 +4,7 @@ import { adviceWarnings, wantBand, WANT_MEANS, WANT_TITLE } from '@core';
 import BandLine from '../../parts/BandLine.vue';
 import FractionText from '../../parts/FractionText.vue';
 import { useGradually } from '../../composables/useGradually';
+import { useNarrow } from '../../composables/useNarrow';
 import { useNextFrame } from '../../composables/useNextFrame';
 import { useUnits } from '../../composables/useUnits';
 import { useAdvice } from '../../stores/advice';
@@ -12,10 +13,12 @@ import PickRow from './PickRow.vue';
 import PickVerdict from './PickVerdict.vue';
 
 // its selects are the heaviest part of the page: they come a moment after the rest
+const PickFirst = defineAsyncComponent(() => import('./PickFirst.vue'));
 const PickSettings = defineAsyncComponent(() => import('./PickSettings.vue'));
 const store = useAdvice();
 const { system } = useUnits();
 const ready = useNextFrame();
+const narrow = useNarrow();
 const open = ref<number[]>([]);
 /** a row a frame: no frame has to draw the whole list */
 const shown = useGradually(() => (ready.value ? store.picks.length : 0), 0, 1);
@@ -26,7 +29,7 @@ const wants = computed(() => (mixed.value ? [] : (store.picks[0]?.wants ?? store
 const warnings = computed(() => (store.advice ? adviceWarnings(store.advice) : []));
 const state = computed(() => {
   if (store.ranking) return 'ranking…';
-  return store.stopped ? 'stopped' : `ranked in ${(store.tookMs / 1000).toFixed(2)} s`;
+  return store.stopped ? 'stopped' : 'compared';
 });
 /** a ranking that lasts is shown with its progress; a quick one would only flicker */
 const slow = computed(() => store.ranking && store.progress > 0);
@@ -35,6 +38,7 @@ const counted = computed(() => (store.advice?.considered ?? 0).toLocaleString('e
 
 <template>
   <div v-if="ready" class="pick" :style="{ '--wants': wants.length }">
+    <PickFirst v-if="narrow && store.picks[0] && store.answered" :pick="store.picks[0]" :water="store.answered" />
     <header class="pick__head">
       <div class="pick__title">
         <h1>{{ counted }} rigs</h1>

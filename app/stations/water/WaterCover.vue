@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent } from 'vue';
-import type { Cover } from '@core';
+import { COVER_NAME, type Cover } from '@core';
+import { useNotices } from '../../stores/notices';
 import { useWater } from '../../stores/water';
 import { whenIdle } from '../../when-idle';
 import { COVER_CHOICES } from './water-choices';
@@ -9,6 +10,8 @@ import { COVER_CHOICES } from './water-choices';
 const WaterCoverRow = defineAsyncComponent(() => whenIdle(() => import('./WaterCoverRow.vue')));
 const MAX_COVER = 12;
 const store = useWater();
+const notices = useNotices();
+const capitalised = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 const cover = computed(() => store.water.cover);
 
 function replace(at: number, row: Cover): void {
@@ -20,7 +23,11 @@ function add(): void {
   store.change({ cover: [...cover.value, { kind, density: 'medium' }] });
 }
 function remove(at: number): void {
+  const gone = cover.value[at]!;
   store.change({ cover: cover.value.filter((_, index) => index !== at) });
+  const back = (): void =>
+    void store.change({ cover: [...cover.value.slice(0, at), gone, ...cover.value.slice(at)].slice(0, MAX_COVER) });
+  notices.say(`${capitalised(COVER_NAME[gone.kind])} taken out.`, () => Promise.resolve(back()));
 }
 </script>
 

@@ -1,7 +1,8 @@
 <script setup lang="ts">
+import { ref } from 'vue';
 import type { WaterRow } from '../../db/database';
 import { useNotices } from '../../stores/notices';
-import { useWater } from '../../stores/water';
+import { today, useWater } from '../../stores/water';
 import { placeName } from './place-name';
 
 /** Names the water at hand, starts a new day from it, and leads to the others. */
@@ -14,9 +15,12 @@ async function remove(row: WaterRow): Promise<void> {
   if (!removed.ok) return notices.complain(removed.issues);
   notices.say(`${placeName(row)} taken out.`, () => store.putBack(row));
 }
-async function copy(): Promise<void> {
-  await store.copyForToday();
-  notices.say('A copy for today; the water before it is kept.');
+/** name of the next one: what is typed here never renames the one at hand */
+const place = ref(store.place);
+const day = ref<string | null>(today());
+async function start(from: 'this' | 'blank'): Promise<void> {
+  await store.startAnother(from, { place: place.value, day: day.value });
+  notices.say(`${from === 'this' ? 'A copy' : 'A blank water'} is at hand; the water before it is kept.`);
 }
 </script>
 
@@ -24,7 +28,8 @@ async function copy(): Promise<void> {
   <v-dialog v-model="open" aria-label="Waters by place and day" :max-width="560">
     <v-card class="places__sheet">
       <h2>Waters by place and day</h2>
-      <div class="places__name">
+      <h3>The one at hand</h3>
+      <div class="places__name" role="group" aria-label="The one at hand">
         <v-text-field
           :model-value="store.place"
           label="Place"
@@ -39,7 +44,19 @@ async function copy(): Promise<void> {
           @update:model-value="store.rename({ day: $event ? String($event) : null })"
         />
       </div>
-      <v-btn class="act" @click="copy">Start a new day from this water</v-btn>
+      <h3>Start another</h3>
+      <div class="places__name" role="group" aria-label="Start another">
+        <v-text-field v-model="place" label="Its place" maxlength="60" autocomplete="off" />
+        <v-text-field
+          :model-value="day ?? ''"
+          label="Its day"
+          type="date"
+          @update:model-value="day = $event ? String($event) : null"
+        />
+        <v-btn class="act" @click="start('this')">From the one at hand</v-btn>
+        <v-btn @click="start('blank')">Blank</v-btn>
+      </div>
+      <h3 v-if="store.all.length > 0">All of them</h3>
       <ul v-if="store.all.length > 0">
         <li v-for="row in store.all" :key="row.key">
           <v-btn variant="text" class="places__open" :aria-pressed="row.key === store.key" @click="store.open(row)">
