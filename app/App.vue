@@ -10,13 +10,16 @@ import { keep } from './db/keep';
 import { loadDemoWorld } from './demo-world';
 import { useRuleCard } from './stores/handbook';
 import { useKeeping } from './stores/keeping';
+import { useNumberCard } from './stores/number-card';
 import { useNotices } from './stores/notices';
 import { useSettings } from './stores/settings';
 import { useWater } from './stores/water';
 
 const AppHelp = defineAsyncComponent(() => import('./shell/AppHelp.vue'));
+const NumberCard = defineAsyncComponent(() => import('./shell/NumberCard.vue'));
 const RuleCard = defineAsyncComponent(() => import('./shell/RuleCard.vue'));
 const card = useRuleCard();
+const numberCard = useNumberCard();
 const router = useRouter();
 const route = useRoute();
 const settings = useSettings();
@@ -70,6 +73,7 @@ useKeys({
       </div>
     </v-main>
     <AppHelp v-if="help" v-model="help" />
+    <NumberCard v-if="numberCard.asked !== null" />
     <RuleCard v-if="card.id !== null" />
   </v-app>
 </template>

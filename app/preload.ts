@@ -33,6 +33,7 @@ const REST: readonly (() => Promise<unknown>)[] = [
   () => import('./shell/ClearDialog.vue'),
   () => import('./shell/AppHelp.vue'),
   () => import('./shell/RuleCard.vue'),
+  () => import('./shell/NumberCard.vue'),
   () => import('./stations/handbook/HandbookPage.vue'),
   () => import('./stations/water/LocalRulesDialog.vue'),
   () => import('./shell/AppSnackbar.vue'),

@@ -227,3 +227,5 @@ export {
   type Settings,
 } from './formats/pandero-json/settings';
 export { issuePlace, issueSays, issueText } from './messages/issues-en';
+export { FAMILIAR_RIGS, familiarNumbers } from './bench/familiar';
+export { READOUT_NUMBER, SCORE_NUMBER, WANT_NUMBER, type NumberText } from './bench/numbers-en';

@@ -1,4 +1,4 @@
-import { deskOnly, choose, expect, expectAxeClean, openDemoWorld, test } from './fixtures';
+import { deskOnly, choose, expect, expectAxeClean, goTo, openDemoWorld, test } from './fixtures';
 
 test.beforeEach(({ page }) => openDemoWorld(page));
 
@@ -113,4 +113,31 @@ test('on the deck every target is large enough, and nothing scrolls sideways', a
     expect(fields.filter((height) => height < 47.5)).toEqual([]);
     expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
   }
+});
+
+test('a number says what it is and which end is which, wherever its name stands; Escape goes back to it', async ({
+  page,
+}, info) => {
+  deskOnly(info);
+  const ask = async (name: string): Promise<void> => {
+    const asked = page.getByRole('button', { name, exact: true }).first();
+    await asked.press('Enter');
+    const card = page.getByTestId('number-card');
+    await expect(card.getByRole('heading', { level: 2 })).toBeVisible();
+    await expect(card).toContainText('3/8 oz casting, 3 in chunk');
+    await expect(card).toContainText('4 in flapper craw');
+    await page.keyboard.press('Escape');
+    await expect(card).toHaveCount(0);
+    await expect(asked).toBeFocused();
+  };
+  await ask('Push');
+  await page.getByRole('button', { name: 'Motion', exact: true }).press('Enter');
+  await expect(page.getByTestId('number-card')).toContainText('lies still');
+  await expectAxeClean(page);
+  await page.keyboard.press('Escape');
+  await goTo(page, 'Bench');
+  await page.getByRole('button', { name: 'Lay it on the bench' }).first().click();
+  await ask('Puff');
+  await goTo(page, 'Pick');
+  await ask('Snag-proof');
 });

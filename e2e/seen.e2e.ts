@@ -34,7 +34,7 @@ test('every page has its heading, and a word of 400 letters widens none of them'
   expect(sheet.width).toBeLessThanOrEqual(info.project.use.viewport!.width);
   await visit(page, '#/water');
   await page.getByRole('button', { name: /^Water at hand/ }).click();
-  await page.getByRole('textbox', { name: 'Place' }).fill(word.slice(0, 60));
+  await page.getByRole('textbox', { name: 'Place', exact: true }).fill(word.slice(0, 60));
   await page.getByRole('button', { name: 'Close' }).click();
   for (const hash of [...PAGES, ticket]) {
     await visit(page, hash);

@@ -8,8 +8,10 @@ import { askFiles, onScreen } from '../files/ask-files';
 import { problemLines, type Preview } from '../files/incoming';
 import { useKeeping } from '../stores/keeping';
 import { useNotices } from '../stores/notices';
+import { useFocusBack } from '../composables/useFocusBack';
 
 /** Choose a file, see what it would bring or every problem in it, then take it: all of it, or what can be read. */
+useFocusBack();
 const open = defineModel<boolean>({ required: true });
 const notices = useNotices();
 const keeping = useKeeping();

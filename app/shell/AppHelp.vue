@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { STATIONS } from '../router';
+import { useFocusBack } from '../composables/useFocusBack';
 
+useFocusBack();
 const open = defineModel<boolean>({ required: true });
 
 const KEYS = [

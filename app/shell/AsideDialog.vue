@@ -6,8 +6,10 @@ import { keep } from '../db/keep';
 import { tryAgain } from '../db/set-aside';
 import { saveText } from '../files/save';
 import { useNotices } from '../stores/notices';
+import { useFocusBack } from '../composables/useFocusBack';
 
 /** Rows that could not be read: what they were, why, and a way to export them, try them again or throw them away. */
+useFocusBack();
 const open = defineModel<boolean>({ required: true });
 const notices = useNotices();
 const rows = shallowRef<readonly AsideRow[]>([]);

@@ -5,8 +5,10 @@ import { beginAnew } from '../files/after';
 import { askFiles, onScreen } from '../files/ask-files';
 import { backUp } from '../files/back-up';
 import { useNotices } from '../stores/notices';
+import { useFocusBack } from '../composables/useFocusBack';
 
 /** Asks before everything goes, and can bring it back. */
+useFocusBack();
 const open = defineModel<boolean>({ required: true });
 defineEmits<{ export: [] }>();
 const notices = useNotices();

@@ -5,8 +5,10 @@ import { handbookRule, QUESTION_TITLE, questionOf, ruleText, SCHOOL_WORDS, speak
 import FractionText from '../parts/FractionText.vue';
 import { useUnits } from '../composables/useUnits';
 import { useRuleCard } from '../stores/handbook';
+import { useFocusBack } from '../composables/useFocusBack';
 
 /** One rule, read by itself: what it says, when it speaks, what it does, and what speaks against it. */
+useFocusBack();
 const card = useRuleCard();
 const router = useRouter();
 const { system } = useUnits();

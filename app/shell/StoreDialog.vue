@@ -2,8 +2,10 @@
 import { computed } from 'vue';
 import { useKeeping } from '../stores/keeping';
 import { useStoreFacts } from './useStoreFacts';
+import { useFocusBack } from '../composables/useFocusBack';
 
 /** Where what is entered is kept, how safe it is there, and what would make it safer. */
+useFocusBack();
 const open = defineModel<boolean>({ required: true });
 defineEmits<{ export: [] }>();
 const { lastBackup, size, isForGood, askForGood } = useStoreFacts();

@@ -4,8 +4,10 @@ import FractionText from '../../parts/FractionText.vue';
 import RigDrawing from '../../parts/RigDrawing.vue';
 import { useUnits } from '../../composables/useUnits';
 import { useBench } from '../../stores/bench';
+import { useFocusBack } from '../../composables/useFocusBack';
 
 /** Builds that are kept: take one up again, name it, or throw it away. */
+useFocusBack();
 const open = defineModel<boolean>({ required: true });
 const bench = useBench();
 const { system } = useUnits();

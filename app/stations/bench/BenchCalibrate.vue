@@ -1,8 +1,10 @@
 <script setup lang="ts">
 import { ref } from 'vue';
 import { SCREEN_LIMITS, useScreen } from '../../stores/screen';
+import { useFocusBack } from '../../composables/useFocusBack';
 
 /** Sets once how large a millimetre is on this screen: a bank card is the same size everywhere. */
+useFocusBack();
 const open = defineModel<boolean>({ required: true });
 const screen = useScreen();
 /** ID-1 of ISO/IEC 7810, mm */

@@ -5,8 +5,10 @@ import ChoiceRow from '../../parts/ChoiceRow.vue';
 import { saveBytes, saveText } from '../../files/save';
 import { useUnits } from '../../composables/useUnits';
 import { useNotices } from '../../stores/notices';
+import { useFocusBack } from '../../composables/useFocusBack';
 
 /** The cut card of a build at true size, to print: PDF or SVG, on the paper that is in the printer. */
+useFocusBack();
 const props = defineProps<{ numbers: BuildNumbers; base: Rig }>();
 const open = defineModel<boolean>({ required: true });
 const { system } = useUnits();

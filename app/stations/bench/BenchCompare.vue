@@ -17,8 +17,10 @@ import RigDrawing from '../../parts/RigDrawing.vue';
 import { useUnits } from '../../composables/useUnits';
 import { AS_IT_CAME, useBench } from '../../stores/bench';
 import { useEditValue } from './useEditValue';
+import { useFocusBack } from '../../composables/useFocusBack';
 
 /** Two states of a build beside each other: what was changed, which cut worsens what, and by how much each number moved. */
+useFocusBack();
 const open = defineModel<boolean>({ required: true });
 const bench = useBench();
 const { system } = useUnits();

@@ -3,6 +3,7 @@ import { computed } from 'vue';
 import { careFor, CARE_TEXT, READOUT_TITLE, tuningOf, wantBand, wantValue, WANT_TITLE, type BuildNumbers } from '@core';
 import BandLine from '../../parts/BandLine.vue';
 import FractionText from '../../parts/FractionText.vue';
+import NumberName from '../../parts/NumberName.vue';
 import { useGradually } from '../../composables/useGradually';
 import { useUnits } from '../../composables/useUnits';
 import { useBench } from '../../stores/bench';
@@ -77,7 +78,7 @@ const SPEEDS = { min: 0.1, max: 2, step: 0.05 } as const;
           class="numbers__want"
           :data-testid="`bench-want-${want.id}`"
         >
-          <span class="numbers__title">{{ WANT_TITLE[want.id] }}</span>
+          <NumberName class="numbers__title" :name="WANT_TITLE[want.id]" :number="{ of: 'want', id: want.id }" />
           <span
             v-if="by !== 0"
             class="numbers__by number"

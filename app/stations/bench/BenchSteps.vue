@@ -15,8 +15,10 @@ import {
 import FractionText from '../../parts/FractionText.vue';
 import OutlinePaths from '../../parts/OutlinePaths.vue';
 import { useUnits } from '../../composables/useUnits';
+import { useFocusBack } from '../../composables/useFocusBack';
 
 /** One picture a step, large enough for a moving deck: what to do, what to mind, next. */
+useFocusBack();
 const props = defineProps<{ steps: readonly CutStep[]; from: number; title: string }>();
 const open = defineModel<boolean>({ required: true });
 const { system } = useUnits();

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { READOUT_MEANS, READOUT_TITLE, readoutChange, readoutNumber, readoutText, type Readout } from '@core';
+import { READOUT_TITLE, readoutChange, readoutNumber, readoutText, type Readout } from '@core';
 import FractionText from '../../parts/FractionText.vue';
+import NumberName from '../../parts/NumberName.vue';
 import MarkLine from '../../parts/MarkLine.vue';
 import { useUnits } from '../../composables/useUnits';
 import { readoutPlace } from './readout-scale';
@@ -39,8 +40,8 @@ const label = computed(() => {
 </script>
 
 <template>
-  <li class="readout" :data-testid="`readout-${readout.id}`" :title="READOUT_MEANS[readout.id]">
-    <span class="readout__title">{{ READOUT_TITLE[readout.id] }}</span>
+  <li class="readout" :data-testid="`readout-${readout.id}`">
+    <NumberName class="readout__title" :name="READOUT_TITLE[readout.id]" :number="{ of: 'readout', id: readout.id }" />
     <span
       class="readout__change number"
       :aria-label="change ? `changed by ${change}` : undefined"

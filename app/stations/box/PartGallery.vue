@@ -16,8 +16,10 @@ import { useUnits } from '../../composables/useUnits';
 import { useBox } from '../../stores/box';
 import { useNotices } from '../../stores/notices';
 import { tellPart, TRAY_ONE } from './part-text';
+import { useFocusBack } from '../../composables/useFocusBack';
 
 /** Every kind of a tray: its outline, what it is for, and the sizes it comes in. A size puts one in the box. */
+useFocusBack();
 const props = defineProps<{ tray: Tray }>();
 const open = defineModel<boolean>({ required: true });
 const emit = defineEmits<{ added: [id: string] }>();

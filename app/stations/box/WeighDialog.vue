@@ -4,9 +4,11 @@ import { massKgFromG, shown, type WeighingVerdict } from '@core';
 import { useScale } from '../../composables/useScale';
 import { useUnits } from '../../composables/useUnits';
 import PartAmount from './PartAmount.vue';
+import { useFocusBack } from '../../composables/useFocusBack';
 
 /** Weighs a part with a scale that the server hears: live reading, average with its spread, and the mass to keep. */
 withDefaults(defineProps<{ title?: string; how?: string }>(), { title: 'Weigh it', how: '' });
+useFocusBack();
 const open = defineModel<boolean>({ required: true });
 const emit = defineEmits<{ keep: [massG: number] }>();
 const scale = useScale();

@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent, ref } from 'vue';
-import { adviceWarnings, wantBand, WANT_MEANS, WANT_TITLE } from '@core';
+import { adviceWarnings, wantBand, WANT_TITLE } from '@core';
 import BandLine from '../../parts/BandLine.vue';
 import FractionText from '../../parts/FractionText.vue';
+import NumberName from '../../parts/NumberName.vue';
 import { useGradually } from '../../composables/useGradually';
 import { useNarrow } from '../../composables/useNarrow';
 import { useNextFrame } from '../../composables/useNextFrame';
@@ -47,8 +48,8 @@ const counted = computed(() => (store.advice?.considered ?? 0).toLocaleString('e
         </p>
         <div class="pick__settings"><PickSettings /></div>
       </div>
-      <div v-for="want in wants" :key="want.id" class="pick__want" :title="WANT_MEANS[want.id]">
-        <span class="pick__want-title">{{ WANT_TITLE[want.id] }}</span>
+      <div v-for="want in wants" :key="want.id" class="pick__want">
+        <NumberName class="pick__want-title" :name="WANT_TITLE[want.id]" :number="{ of: 'want', id: want.id }" />
         <span class="pick__want-band number"><FractionText :text="wantBand(want, system)" /></span>
         <BandLine class="pick__want-line" :want="want" />
       </div>

@@ -20,6 +20,7 @@ import {
 } from '@core';
 import BandLine from '../../parts/BandLine.vue';
 import FractionText from '../../parts/FractionText.vue';
+import NumberName from '../../parts/NumberName.vue';
 import HandlingList from '../../parts/HandlingList.vue';
 import ReasonList from '../../parts/ReasonList.vue';
 import RigDrawing from '../../parts/RigDrawing.vue';
@@ -110,7 +111,7 @@ async function makeTicket(): Promise<void> {
       </p>
       <ul class="reasons__marks" aria-label="What it has against what is wanted">
         <li v-for="want in shown.wants" :key="want.id">
-          <span>{{ WANT_TITLE[want.id] }}</span>
+          <NumberName :name="WANT_TITLE[want.id]" :number="{ of: 'want', id: want.id }" />
           <b class="number"><FractionText :text="wantValue(want.id, shown.has[want.id], system)" /></b>
           <span class="soft"><FractionText :text="wantBand(want, system)" /></span>
           <BandLine :want="want" :has="shown.has[want.id]" />
@@ -119,7 +120,8 @@ async function makeTicket(): Promise<void> {
     </div>
     <div>
       <p class="reasons__score">
-        It answers <b class="number">{{ Math.round(shown.score * 100) }}</b> of 100 parts of what this water asks for.
+        <NumberName name="It answers" :number="{ of: 'score' }" />
+        <b class="number">{{ Math.round(shown.score * 100) }}</b> of 100 parts of what this water asks for.
       </p>
       <ReasonList v-if="parts > 0" :reasons="reasons" :water="water" />
       <HandlingList

@@ -18,8 +18,10 @@ import {
 import FractionText from '../../parts/FractionText.vue';
 import { useUnits } from '../../composables/useUnits';
 import { useWater } from '../../stores/water';
+import { useFocusBack } from '../../composables/useFocusBack';
 
 /** Questions on which anglers part, each with its schools: the water decides until somebody chooses. */
+useFocusBack();
 const open = defineModel<boolean>({ required: true });
 const store = useWater();
 const { show } = useUnits();

@@ -19,6 +19,7 @@ import {
 } from '@core';
 import BandLine from '../../parts/BandLine.vue';
 import FractionText from '../../parts/FractionText.vue';
+import NumberName from '../../parts/NumberName.vue';
 import HandlingList from '../../parts/HandlingList.vue';
 import ReasonList from '../../parts/ReasonList.vue';
 import RigDrawing from '../../parts/RigDrawing.vue';
@@ -123,7 +124,7 @@ const cautions = computed(() => [
         <h2>What was asked for</h2>
         <ul class="sheet__wants">
           <li v-for="want in ticket.wants" :key="want.id">
-            <span>{{ WANT_TITLE[want.id] }}</span>
+            <NumberName :name="WANT_TITLE[want.id]" :number="{ of: 'want', id: want.id }" />
             <b class="number"><FractionText :text="wantValue(want.id, has[want.id], system)" /></b>
             <span class="soft"><FractionText :text="wantBand(want, system)" /></span>
             <BandLine :want="want" :has="has[want.id]" v-bind="sureness(want.id)" />

@@ -5,8 +5,10 @@ import ChoiceRow from '../../parts/ChoiceRow.vue';
 import UnitField from '../../parts/UnitField.vue';
 import { useNotices } from '../../stores/notices';
 import { useWater } from '../../stores/water';
+import { useFocusBack } from '../../composables/useFocusBack';
 
 /** What is allowed at this place, as it stands on the licence or the board. What nobody entered restricts nothing. */
+useFocusBack();
 const open = defineModel<boolean>({ required: true });
 const store = useWater();
 const notices = useNotices();

@@ -4,8 +4,10 @@ import type { WaterRow } from '../../db/database';
 import { useNotices } from '../../stores/notices';
 import { today, useWater } from '../../stores/water';
 import { placeName } from './place-name';
+import { useFocusBack } from '../../composables/useFocusBack';
 
 /** Names the water at hand, starts a new day from it, and leads to the others. */
+useFocusBack();
 const open = defineModel<boolean>({ required: true });
 const store = useWater();
 const notices = useNotices();

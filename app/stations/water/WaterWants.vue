@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent } from 'vue';
-import { CONTRADICTION_TEXT, contradictions, WANT_MEANS, WANT_TITLE, wantBand } from '@core';
+import { CONTRADICTION_TEXT, contradictions, WANT_TITLE, wantBand } from '@core';
 import BandLine from '../../parts/BandLine.vue';
 import FractionText from '../../parts/FractionText.vue';
+import NumberName from '../../parts/NumberName.vue';
 import { useUnits } from '../../composables/useUnits';
 import { useWater } from '../../stores/water';
 import { FAMILY_TITLE } from '../../parts/family-names';
@@ -17,7 +18,6 @@ const rows = computed(() =>
   store.compiled.wants.map((want) => ({
     want,
     title: WANT_TITLE[want.id],
-    means: WANT_MEANS[want.id],
     band: wantBand(want, system.value),
   })),
 );
@@ -34,7 +34,7 @@ const odd = computed(() => contradictions(store.water).map((id) => ({ id, says: 
       asked of {{ FAMILY_TITLE[store.compiled.facts.family].toLowerCase() }}, which suit it best
     </p>
     <article v-for="row in rows" :key="row.want.id" class="wants__row" :data-testid="`want-${row.want.id}`">
-      <h3 class="wants__title" :title="row.means">{{ row.title }}</h3>
+      <h3 class="wants__title"><NumberName :name="row.title" :number="{ of: 'want', id: row.want.id }" /></h3>
       <p class="wants__band number"><FractionText :text="row.band" /></p>
       <BandLine class="wants__line" :want="row.want" />
       <p class="wants__because">

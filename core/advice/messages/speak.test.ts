@@ -12,7 +12,7 @@ import { dissentText, dissentTitle } from './speak-dissent';
 import { questionOf } from '../schools';
 import { LIVE_SCHOOLS } from '../wants';
 import { QUESTION_TITLE, SCHOOL_WORDS } from './schools-en';
-import { CAUTION_TEXT, COVER_NAME, WANT_MEANS, WANT_TITLE } from './words-en';
+import { CAUTION_TEXT, COVER_NAME, WANT_TITLE } from './words-en';
 
 const want = (id: Want['id'], from: number, to: number): Want => ({ id, from, to, weight: 1, rules: ['snag-open'] });
 
@@ -140,7 +140,6 @@ describe('sentences', () => {
 describe('words', () => {
   test('every id has its words', () => {
     expect(Object.keys(WANT_TITLE).sort()).toEqual([...WANT_IDS].sort());
-    expect(Object.keys(WANT_MEANS).sort()).toEqual([...WANT_IDS].sort());
     expect(Object.keys(COVER_NAME)).toEqual([...COVER_KINDS]);
     for (const ref of LIVE_SCHOOLS) {
       expect([ref, (QUESTION_TITLE[questionOf(ref)] ?? '').length > 4]).toEqual([ref, true]);

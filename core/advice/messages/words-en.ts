@@ -20,21 +20,6 @@ export const WANT_TITLE: Readonly<Record<WantId, string>> = {
   kick: 'Kick',
 };
 
-/** What a want means, for those who meet it first. */
-export const WANT_MEANS: Readonly<Record<WantId, string>> = {
-  fall: 'speed straight down on a slack line',
-  weight: 'the head alone',
-  push: 'water moved, felt from afar; 0 to 100',
-  show: 'motion to the eye at falling speed; 0 to 100',
-  length: 'nose to tail',
-  ratio: 'height against length, in per cent',
-  snag: 'contacts out of a hundred it comes back from',
-  run: 'depth half way back at the pace of this water; 25 m of cast, tip at 1 m, 15 lb fluorocarbon',
-  hold: 'reel speed at which it runs level where it is wanted',
-  window: 'how far the pace lies from stalling, blowing over, slipping and the surface',
-  kick: 'the pace over the speed at which its tail comes alive at this temperature',
-};
-
 export const COVER_NAME: Readonly<Record<CoverKind, string>> = {
   open: 'open water',
   rock: 'rock',
