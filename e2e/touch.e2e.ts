@@ -121,12 +121,13 @@ test('every handle of the bench follows a finger, part by part; a cancelled one 
         // once it is let go the sheet may lay itself out anew
         expect(Math.abs((await topOf(page)) - stays), id).toBeLessThan(2);
       };
-      await drag();
-      await finger.cancel();
-      await expect.poll(() => says(handle), { message: `${id}, cancelled` }).toBe(before);
+      if (id === ids[0]) {
+        await drag();
+        await finger.cancel();
+        await expect.poll(() => says(handle), { message: `${id}, cancelled` }).toBe(before);
+      }
       await drag();
       await finger.up();
-      await page.waitForTimeout(100);
       expect(await says(handle), id).not.toBe(before);
       await page.keyboard.press('Control+z');
       await expect.poll(() => says(handle), { message: `${id}, taken back` }).toBe(before);

@@ -65,8 +65,15 @@ const best = computed(() => advice.picks[0] ?? null);
   text-decoration: underline;
 }
 @media (max-width: 700px) {
+  /* always as tall: another answer must not push the picture below away from the finger that drags in it */
   .tie-on__sheet {
     grid-template-columns: 1fr;
+  }
+  .tie-on__sheet :deep(.rig-drawing) {
+    height: 150px;
+  }
+  .tie-on .tie-on__title {
+    min-height: 2.2em;
   }
 }
 </style>
