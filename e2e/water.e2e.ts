@@ -37,6 +37,8 @@ test.describe('the water of the demo world', () => {
     await expect(cover).toContainText('None: open water');
     await expect(page.getByTestId('want-snag')).toContainText('Nothing here holds a hook');
     await expect(page.getByRole('link', { name: /^The water: .*no cover/ })).toBeVisible();
+    await page.getByRole('button', { name: 'Undo' }).press('Enter');
+    await expect(page.getByRole('link', { name: /^The water: .*hedgerow/ })).toBeVisible();
   });
 
   test('what a water can be: fits a desk, high over weed, shallow, dark, odd', async ({ page }, info) => {

@@ -121,7 +121,8 @@ describe('several waters by place and day', () => {
     await store.startAnother('blank', { place: ' Withy Pool ', day: null });
     await settled();
     expect(store.water).toEqual(DEFAULT_WATER);
-    const rows = await db.waters.orderBy('at').toArray();
+    // both may have been stored in the same millisecond
+    const rows = (await db.waters.toArray()).sort((a, b) => a.place.localeCompare(b.place));
     expect(rows.map(({ place, day }) => [place, day])).toEqual([
       ['Brindle Mere', '2026-09-26'],
       ['Withy Pool', null],

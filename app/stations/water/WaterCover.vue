@@ -25,8 +25,12 @@ function add(): void {
 function remove(at: number): void {
   const gone = cover.value[at]!;
   store.change({ cover: cover.value.filter((_, index) => index !== at) });
-  const back = (): void =>
-    void store.change({ cover: [...cover.value.slice(0, at), gone, ...cover.value.slice(at)].slice(0, MAX_COVER) });
+  const { key } = store;
+  const back = (): void => {
+    // another water may be at hand by then
+    if (store.key !== key || cover.value.length >= MAX_COVER) return;
+    store.change({ cover: [...cover.value.slice(0, at), gone, ...cover.value.slice(at)] });
+  };
   notices.say(`${capitalised(COVER_NAME[gone.kind])} taken out.`, () => Promise.resolve(back()));
 }
 </script>
