@@ -8,10 +8,13 @@ const WORKER_MS = 6000;
 
 /** The other stations and dialogs. */
 const REST: readonly (() => Promise<unknown>)[] = [
+  () => import('./stations/water/WaterColumn.vue'),
+  () => import('./stations/water/WantReasons.vue'),
   () => import('./stations/water/WaterCoverRow.vue'),
   () => import('./stations/water/WaterPlacesDialog.vue'),
   () => import('./shell/FilesMenu.vue'),
   () => import('./stations/pick/PickPage.vue'),
+  () => import('./stations/pick/PickFirst.vue'),
   () => import('./stations/pick/PickSettings.vue'),
   () => import('./stations/pick/PickSchools.vue'),
   () => import('./stations/bench/BenchPage.vue'),

@@ -12,12 +12,6 @@ const card = useNumberCard();
 
 <style scoped>
 .number-name {
-  padding: 0;
-  border: 0;
-  background: none;
-  color: inherit;
-  font: inherit;
-  text-align: left;
   cursor: help;
 }
 .number-name:hover,

@@ -45,10 +45,12 @@ const familiar = computed(() => {
   return RIGS.map((rig) => {
     const name = rigTitle(FAMILIAR_RIGS[rig], system.value);
     if (asked.of === 'score')
-      return { name, has: `${Math.round(judgeRig(water.water, FAMILIAR_RIGS[rig]).score * 100)}` };
-    if (asked.of === 'want') return { name, has: wantValue(asked.id, numbers![rig].has[asked.id], system.value) };
+      return { name, has: `${Math.round(judgeRig(water.water, FAMILIAR_RIGS[rig]).score * 100)}`, band: '' };
+    if (asked.of === 'want')
+      return { name, has: wantValue(asked.id, numbers![rig].has[asked.id], system.value), band: '' };
     const readout = numbers![rig].readouts.find(({ id }) => id === asked.id);
-    return { name, has: readout ? readoutText(readout, system.value).value || 'none' : 'none' };
+    const words = readout ? readoutText(readout, system.value) : { value: '', band: '' };
+    return { name, has: words.value || 'none', band: words.band };
   });
 });
 </script>
@@ -67,7 +69,10 @@ const familiar = computed(() => {
       <dl>
         <template v-for="row in familiar" :key="row.name">
           <dt><FractionText :text="row.name" /></dt>
-          <dd class="number"><FractionText :text="row.has" /></dd>
+          <dd>
+            <span class="number"><FractionText :text="row.has" /></span>
+            <small v-if="row.band" class="soft"> likely <FractionText :text="row.band" /></small>
+          </dd>
         </template>
       </dl>
       <v-btn class="act" autofocus @click="card.asked = null">Close</v-btn>
@@ -97,7 +102,9 @@ const familiar = computed(() => {
   gap: 4px 12px;
 }
 .number-card dd {
-  font-size: 19px;
   text-align: right;
+}
+.number-card dd .number {
+  font-size: 19px;
 }
 </style>

@@ -30,6 +30,7 @@ import {
 } from './space';
 import { compileWater, type CompiledWater } from './wants';
 import { familiesOf, type WaterFacts } from './water-facts';
+import { paced, scaled } from './pacing';
 
 /** The rigs of one family on a water, and what judges them. */
 export interface Field {
@@ -213,24 +214,6 @@ export function mostWithin({ judge, reach, compiled }: Field): Closer {
       return known < least ? known : judge.wants.most(reach(head, trailer), least - rules) + rules;
     },
   };
-}
-
-/** A generator's own progress as a part of the whole. */
-export function* scaled<T>(work: Generator<number, T>, from: number, to: number): Generator<number, T> {
-  for (;;) {
-    const step = work.next();
-    if (step.done) return step.value;
-    yield from + (to - from) * step.value;
-  }
-}
-
-/** Passes a search's pauses on as progress that creeps towards the end of its share. */
-export function* paced<T>(search: Generator<void, T>, from: number, to: number): Generator<number, T> {
-  for (let left = to - from; ; left *= 0.9) {
-    const step = search.next();
-    if (step.done) return step.value;
-    yield to - left * 0.9;
-  }
 }
 
 /** Pairs from which it pays to look ahead, and how many of them each lot must stand for. */

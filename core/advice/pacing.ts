@@ -1,0 +1,17 @@
+/** A generator's own progress as a part of the whole. */
+export function* scaled<T>(work: Generator<number, T>, from: number, to: number): Generator<number, T> {
+  for (;;) {
+    const step = work.next();
+    if (step.done) return step.value;
+    yield from + (to - from) * step.value;
+  }
+}
+
+/** Passes a search's pauses on as progress that creeps towards the end of its share. */
+export function* paced<T>(search: Generator<void, T>, from: number, to: number): Generator<number, T> {
+  for (let left = to - from; ; left *= 0.9) {
+    const step = search.next();
+    if (step.done) return step.value;
+    yield to - left * 0.9;
+  }
+}
