@@ -156,6 +156,7 @@ export { rigReport, type RigReport } from './advice/rig-report';
 export { USUAL_REEL_MPS } from './advice/work-speed';
 export { adviceReport, type AdviceReport } from './advice/advice-report';
 export * from './advice/messages/speak';
+export * from './advice/messages/rig-titles';
 export * from './advice/messages/speak-values';
 export { dissentText, dissentTitle } from './advice/messages/speak-dissent';
 export * from './advice/messages/words-en';

@@ -40,7 +40,7 @@ test('a box from nothing, by keyboard alone: head, skirt, trailer, and a rig to 
   await page.getByRole('button', { name: /^Trailers/ }).press('Enter');
   await expect(page.getByTestId('box-list')).toContainText('soft plastic, weighed 0.32 oz');
   await goTo(page, 'Pick');
-  await expect(page.getByTestId('pick-1')).toContainText('3/8 oz casting, 3 3/4 in flapper craw');
+  await expect(page.getByTestId('pick-1')).toContainText('3/8 oz casting');
 });
 
 test.describe('with the demo parts', () => {

@@ -11,7 +11,6 @@ import {
   measureBuild,
   parseWith,
   redone,
-  rigTitle,
   sameJson,
   startBuild,
   undone,
@@ -166,8 +165,7 @@ export const useBench = defineStore('bench', () => {
 
   /** Lays a rig on the bench as a new build. */
   async function start(from: Rig, base?: Rig): Promise<void> {
-    const name = rigTitle(from, settings.units).slice(0, 60);
-    const next = startBuild(from, { ...now(), id: newId(), name, ...(base ? { base } : {}) });
+    const next = startBuild(from, { ...now(), id: newId(), name: '', ...(base ? { base } : {}) });
     stored = null;
     lay(next);
     loaded.value = true;

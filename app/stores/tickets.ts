@@ -1,14 +1,13 @@
 import { computed, onScopeDispose, ref } from 'vue';
 import { defineStore } from 'pinia';
 import { liveQuery } from 'dexie';
-import { makeTicket, rigTitle, type Pick, type Result, type Rig, type Ticket, type Water } from '@core';
+import { makeTicket, type Pick, type Result, type Rig, type Ticket, type Water } from '@core';
 import { db } from '../db/database';
 import '../db/later-kinds';
 import { keeper } from '../db/our-keeper';
 import { useLiveRows } from '../composables/useLiveRows';
 import { newId } from '../new-id';
 import { useKeeping } from './keeping';
-import { useSettings } from './settings';
 
 /** What may be changed on a ticket once it is written. */
 interface Editable {
@@ -41,7 +40,6 @@ export const useTickets = defineStore('tickets', () => {
   onScopeDispose(() => counting.unsubscribe());
   const count = computed(() => Math.max(stored.value, rows.value.length));
   const showMore = (): void => void (most.value += PAGE);
-  const { settings } = useSettings();
   let last: { readonly what: string; readonly id: string; readonly atMs: number } | null = null;
 
   /**
@@ -54,9 +52,8 @@ export const useTickets = defineStore('tickets', () => {
     const what = JSON.stringify([pick.rig, water, base ?? null]);
     const atMs = performance.now();
     if (last?.what === what && atMs - last.atMs < SAME_TICKET_MS) return last.id;
-    const name = rigTitle(pick.rig, settings.units).slice(0, 60);
     const id = newId();
-    const made = { id, madeAt: new Date().toISOString(), name, ...(base ? { base } : {}) };
+    const made = { id, madeAt: new Date().toISOString(), name: '', ...(base ? { base } : {}) };
     void keeper.put('ticket', makeTicket(pick, water, made), null);
     useKeeping().somethingToLose();
     last = { what, id, atMs };

@@ -126,7 +126,7 @@ export function adviceReport(
         question: other.question,
         school: other.school,
         rig: other.rig,
-        because: dissentText(other, system),
+        because: dissentText(other, pick.rig, system),
       })),
       flips: flips[pick.rank - 1] ?? null,
       handling: pick.handled.steps.map(({ choice, rule }) => ({ choice, rule, says: HANDLING_TEXT[rule] })),

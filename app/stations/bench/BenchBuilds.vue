@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { rigTitle } from '@core';
+import { computed } from 'vue';
+import { rigTitle, rigTitles } from '@core';
 import FractionText from '../../parts/FractionText.vue';
 import RigDrawing from '../../parts/RigDrawing.vue';
 import { useUnits } from '../../composables/useUnits';
@@ -13,6 +14,13 @@ const bench = useBench();
 const { system } = useUnits();
 const when = (at: string): string =>
   new Date(at).toLocaleString(undefined, { dateStyle: 'medium', timeStyle: 'short' });
+const rows = computed(() => {
+  const titles = rigTitles(
+    bench.all.map(({ rig }) => rig),
+    system.value,
+  );
+  return bench.all.map((row, at) => ({ row, title: titles[at] ?? '' }));
+});
 async function take(id: string): Promise<void> {
   await bench.open(id);
   open.value = false;
@@ -27,17 +35,19 @@ async function take(id: string): Promise<void> {
         v-if="bench.build"
         :model-value="bench.build.name"
         label="Name of the build on the bench"
+        :placeholder="rigTitle(bench.build.rig, system)"
+        persistent-placeholder
         maxlength="60"
         @update:model-value="bench.rename"
       />
       <ul>
-        <li v-for="row in bench.all" :key="row.id" :class="{ builds__here: row.id === bench.build?.id }">
-          <RigDrawing :rig="row.rig" :label="`${rigTitle(row.rig, system)}, from the side`" />
+        <li v-for="{ row, title } in rows" :key="row.id" :class="{ builds__here: row.id === bench.build?.id }">
+          <RigDrawing :rig="row.rig" :label="`${title}, from the side`" />
           <div>
-            <b><FractionText :text="row.name || rigTitle(row.rig, system)" /></b>
+            <b><FractionText :text="row.name || title" /></b>
             <p class="soft">{{ when(row.changedAt) }}, {{ row.versions.length }} versions kept</p>
             <v-btn :disabled="row.id === bench.build?.id" @click="take(row.id)">Take it up</v-btn>
-            <v-btn variant="text" :aria-label="`Throw away ${row.name}`" @click="bench.remove(row.id)"
+            <v-btn variant="text" :aria-label="`Throw away ${row.name || title}`" @click="bench.remove(row.id)"
               >Throw away</v-btn
             >
           </div>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { rigTitle, type Rig } from '@core';
+import { rigTitles, type Rig } from '@core';
 import FractionText from '../../parts/FractionText.vue';
 import RigDrawing from '../../parts/RigDrawing.vue';
 import { useUnits } from '../../composables/useUnits';
@@ -15,7 +15,7 @@ const tickets = useTickets();
 const { system } = useUnits();
 const SHOWN = 3;
 
-const offered = computed((): { key: string; from: string; rig: Rig; base?: Rig }[] => [
+const found = computed((): { key: string; from: string; rig: Rig; base?: Rig }[] => [
   ...advice.picks
     .slice(0, SHOWN)
     .map(({ rank, rig }) => ({ key: `pick-${rank}`, from: `pick ${rank} for this water`, rig })),
@@ -23,6 +23,13 @@ const offered = computed((): { key: string; from: string; rig: Rig; base?: Rig }
     .slice(0, SHOWN)
     .map(({ id, rig, base }) => ({ key: id, from: 'from a ticket', rig, ...(base ? { base } : {}) })),
 ]);
+const offered = computed(() => {
+  const titles = rigTitles(
+    found.value.map(({ rig }) => rig),
+    system.value,
+  );
+  return found.value.map((row, at) => ({ ...row, title: titles[at] ?? '' }));
+});
 </script>
 
 <template>
@@ -31,9 +38,9 @@ const offered = computed((): { key: string; from: string; rig: Rig; base?: Rig }
     <p>Lay a rig on it to cut it, turn it and see what that does.</p>
     <ul>
       <li v-for="row in offered" :key="row.key">
-        <RigDrawing :rig="row.rig" :label="`${rigTitle(row.rig, system)}, from the side`" />
+        <RigDrawing :rig="row.rig" :label="`${row.title}, from the side`" />
         <div>
-          <b><FractionText :text="rigTitle(row.rig, system)" /></b>
+          <b><FractionText :text="row.title" /></b>
           <p class="soft">{{ row.from }}</p>
           <v-btn :class="{ act: row.key === 'pick-1' }" @click="bench.start(row.rig, row.base)"
             >Lay it on the bench</v-btn

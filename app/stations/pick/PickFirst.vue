@@ -1,19 +1,16 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { useRouter } from 'vue-router';
-import { CHOICE_TITLE, HANDLING_TEXT, rigTitle, type HandlingId, type Pick, type Water } from '@core';
+import { CHOICE_TITLE, HANDLING_TEXT, type HandlingId, type Pick, type Water } from '@core';
 import FractionText from '../../parts/FractionText.vue';
 import RigDrawing from '../../parts/RigDrawing.vue';
-import { useUnits } from '../../composables/useUnits';
 import { useTickets } from '../../stores/tickets';
 
 /** The answer for a hand that holds a phone: tie this, cut it so, one button. All the rest stands below. */
-const props = defineProps<{ pick: Pick; water: Water }>();
-const { system } = useUnits();
+const props = defineProps<{ pick: Pick; title: string; water: Water }>();
 const tickets = useTickets();
 const router = useRouter();
 
-const title = computed(() => rigTitle(props.pick.rig, system.value));
 /** what is done to it before it is tied on */
 const BEFORE = ['cut', 'guard', 'trailer-hook'] as const;
 const LINES = 2;

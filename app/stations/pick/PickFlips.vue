@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { rigTitle, type Flip, type Water } from '@core';
+import { rigTitles, type Flip, type Rig, type Water } from '@core';
 import FractionText from '../../parts/FractionText.vue';
 import RigDrawing from '../../parts/RigDrawing.vue';
 import { useUnits } from '../../composables/useUnits';
 
 /** The nearest change of each thing a day may change at which another rig takes this place. */
-const props = defineProps<{ flips: readonly Flip[] | null; water: Water }>();
+const props = defineProps<{ flips: readonly Flip[] | null; water: Water; than: Rig }>();
 const { system, show } = useUnits();
 
 const LIGHT = { bright: 'the light turns bright', mixed: 'the light turns mixed', dark: 'it turns dark' } as const;
@@ -26,7 +26,7 @@ function change({ field, at }: Flip): string {
   return `${way} ${show('depth', value)} of water`;
 }
 const rows = computed(() =>
-  (props.flips ?? []).map((flip) => ({ ...flip, change: change(flip), title: rigTitle(flip.to, system.value) })),
+  (props.flips ?? []).map((flip) => ({ ...flip, change: change(flip), title: rigTitles([props.than, flip.to], system.value)[1] ?? '' })),
 );
 </script>
 

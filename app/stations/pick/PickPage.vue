@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent, ref } from 'vue';
-import { adviceWarnings, wantBand, WANT_TITLE } from '@core';
+import { adviceWarnings, rigTitles, wantBand, WANT_TITLE } from '@core';
 import BandLine from '../../parts/BandLine.vue';
 import FractionText from '../../parts/FractionText.vue';
 import NumberName from '../../parts/NumberName.vue';
@@ -27,6 +27,12 @@ const shown = useGradually(() => (ready.value ? store.picks.length : 0), 0, 1);
 const mixed = computed(() => new Set(store.picks.map(({ rig }) => rig.family)).size > 1);
 /** bands head the list where all picks were asked the same; else every row names its own */
 const wants = computed(() => (mixed.value ? [] : (store.picks[0]?.wants ?? store.advice?.wants ?? [])));
+const titles = computed(() =>
+  rigTitles(
+    store.picks.map(({ rig }) => rig),
+    system.value,
+  ),
+);
 const warnings = computed(() => (store.advice ? adviceWarnings(store.advice) : []));
 const state = computed(() => {
   if (store.ranking) return 'ranking…';
@@ -39,7 +45,7 @@ const counted = computed(() => (store.advice?.considered ?? 0).toLocaleString('e
 
 <template>
   <div v-if="ready" class="pick" :style="{ '--wants': wants.length }">
-    <PickFirst v-if="narrow && store.picks[0] && store.answered" :pick="store.picks[0]" :water="store.answered" />
+    <PickFirst v-if="narrow && store.picks[0] && store.answered" :pick="store.picks[0]" :title="titles[0] ?? ''" :water="store.answered" />
     <header class="pick__head">
       <div class="pick__title">
         <h1>{{ counted }} rigs</h1>
@@ -73,9 +79,10 @@ const counted = computed(() => (store.advice?.considered ?? 0).toLocaleString('e
     <PickVerdict v-if="store.advice && store.answered" :advice="store.advice" :water="store.answered" />
     <v-expansion-panels v-if="store.picks.length > 0 && store.answered" v-model="open" multiple>
       <PickRow
-        v-for="pick in store.picks.slice(0, shown)"
+        v-for="(pick, at) in store.picks.slice(0, shown)"
         :key="pick.rank"
         :pick="pick"
+        :title="titles[at] ?? ''"
         :advice="store.advice!"
         :water="store.answered"
         :titled="mixed"

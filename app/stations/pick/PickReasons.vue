@@ -33,7 +33,7 @@ import { useTickets } from '../../stores/tickets';
 import PickFaults from './PickFaults.vue';
 import PickFlips from './PickFlips.vue';
 
-const props = defineProps<{ pick: Pick; water: Water }>();
+const props = defineProps<{ pick: Pick; title: string; water: Water }>();
 const { system } = useUnits();
 const store = useAdvice();
 /** reasons first; what is below them follows part by part, so that no frame has to draw it all */
@@ -64,7 +64,8 @@ const flips = computed(() => {
 /** flips are looked for for the first picks only */
 const asksFlips = computed(() => store.flips === null || store.flips[props.pick.rank - 1] !== undefined);
 
-const title = computed(() => rigTitle(shown.value.rig, system.value));
+/** one that was cured is another rig than the list names */
+const name = computed(() => (cured.value ? rigTitle(cured.value.rig, system.value) : props.title));
 const reasons = computed(() =>
   shown.value.reasons
     .filter(({ weight }) => weight > 0.05)
@@ -101,8 +102,8 @@ async function makeTicket(): Promise<void> {
     <div class="reasons__left">
       <v-btn class="act reasons__make" @click="makeTicket">Write the ticket for this rig</v-btn>
       <v-btn class="reasons__make" @click="toBench">Cut and hang it on the bench</v-btn>
-      <RigDrawing :rig="shown.rig" view="side" ruled :label="`${title}, from the side, with a rule`" />
-      <RigDrawing :rig="shown.rig" view="top" :label="`${title}, from above`" />
+      <RigDrawing :rig="shown.rig" view="side" ruled :label="`${name}, from the side, with a rule`" />
+      <RigDrawing :rig="shown.rig" view="top" :label="`${name}, from above`" />
       <PickFaults v-if="parts > 3" :faults="faults" :cured="cured !== null" @cure="cure" @undo="cured = null" />
       <RigNumbers :rig="shown.rig" :water="water" :fall="shown.fall" :has="shown.has" :bands="shown.bands" />
       <p v-if="pick.alike > 0" class="soft">
@@ -135,7 +136,7 @@ async function makeTicket(): Promise<void> {
           {{ row.title }}: “{{ row.name }}”, {{ row.because }}.
         </template>
       </p>
-      <PickFlips v-if="asksFlips && parts > 2" :flips="flips" :water="water" />
+      <PickFlips v-if="asksFlips && parts > 2" :flips="flips" :water="water" :than="pick.rig" />
       <section
         v-for="other in pick.dissent.slice(0, Math.max(0, parts - 4))"
         :key="other.question"
@@ -144,7 +145,7 @@ async function makeTicket(): Promise<void> {
       >
         <h3>{{ dissentTitle(other) }}, would tie</h3>
         <RigDrawing :rig="other.rig" :label="`${rigTitle(other.rig, system)}, from the side`" />
-        <p><FractionText :text="dissentText(other, system)" /></p>
+        <p><FractionText :text="dissentText(other, pick.rig, system)" /></p>
       </section>
     </div>
   </div>

@@ -3,7 +3,6 @@ import { computed } from 'vue';
 import {
   fishesLikeText,
   pickSentence,
-  rigTitle,
   wantValue,
   WANT_TITLE,
   type Advice,
@@ -17,10 +16,9 @@ import RigDrawing from '../../parts/RigDrawing.vue';
 import { useUnits } from '../../composables/useUnits';
 import PickReasons from './PickReasons.vue';
 
-const props = defineProps<{ pick: Pick; advice: Advice; water: Water; titled: boolean }>();
+const props = defineProps<{ pick: Pick; title: string; advice: Advice; water: Water; titled: boolean }>();
 const { system, show } = useUnits();
 
-const title = computed(() => rigTitle(props.pick.rig, system.value));
 const like = computed(() => fishesLikeText(props.pick.fall, system.value));
 /** what it does, for the deck: how it runs where it is reeled, how it falls where it is dropped */
 const does = computed(() => {
@@ -74,7 +72,7 @@ const cells = computed(() =>
       </div>
     </v-expansion-panel-title>
     <v-expansion-panel-text>
-      <PickReasons :pick="pick" :water="water" />
+      <PickReasons :pick="pick" :title="title" :water="water" />
     </v-expansion-panel-text>
   </v-expansion-panel>
 </template>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { defineAsyncComponent, ref } from 'vue';
-import { issueText, rigTitle, type Ticket } from '@core';
+import { computed, defineAsyncComponent, ref } from 'vue';
+import { issueText, rigTitles, type Ticket } from '@core';
 import FractionText from '../../parts/FractionText.vue';
 import RigDrawing from '../../parts/RigDrawing.vue';
 import { askFiles, onScreen } from '../../files/ask-files';
@@ -14,6 +14,13 @@ const notices = useNotices();
 const { system, show } = useUnits();
 const FileImport = defineAsyncComponent(() => import('../../parts/FileImport.vue'));
 const importing = ref(false);
+const titles = computed(() =>
+  rigTitles(
+    store.tickets.map(({ rig }) => rig),
+    system.value,
+  ),
+);
+const rows = computed(() => store.tickets.map((ticket, at) => ({ ticket, title: titles.value[at] ?? '' })));
 
 const day = (madeAt: string): string =>
   new Date(madeAt).toLocaleString(undefined, { dateStyle: 'medium', timeStyle: 'short' });
@@ -45,9 +52,9 @@ async function remove(ticket: Ticket): Promise<void> {
       numbers and its reasons, and it prints.
     </p>
     <ul>
-      <li v-for="ticket in store.tickets" :key="ticket.id" data-testid="ticket-row">
+      <li v-for="{ ticket, title } in rows" :key="ticket.id" data-testid="ticket-row">
         <RouterLink :to="`/tickets/${ticket.id}`" class="tickets__link">
-          <b class="condensed"><FractionText :text="ticket.name || rigTitle(ticket.rig, system)" /></b>
+          <b class="condensed"><FractionText :text="ticket.name || title" /></b>
           <small class="soft"
             >{{ day(ticket.madeAt) }} · falls {{ show('speed', ticket.fall.speedMps) }} ·
             {{ show('temperature', ticket.water.temperatureC) }}</small
@@ -56,9 +63,9 @@ async function remove(ticket: Ticket): Promise<void> {
         <RigDrawing
           class="tickets__drawing"
           :rig="ticket.rig"
-          :label="`${rigTitle(ticket.rig, system)}, from the side`"
+          :label="`${title}, from the side`"
         />
-        <v-btn variant="text" class="tickets__remove" :aria-label="`Throw away ${ticket.name}`" @click="remove(ticket)"
+        <v-btn variant="text" class="tickets__remove" :aria-label="`Throw away ${ticket.name || title}`" @click="remove(ticket)"
           >×</v-btn
         >
       </li>

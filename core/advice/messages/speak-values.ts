@@ -46,17 +46,26 @@ export function wantBand({ id, from, to }: Band, system: UnitSystem): string {
 }
 type Band = { readonly id: WantId; readonly from: number; readonly to: number };
 
-/** What a frame carries, as it is asked for over a counter: `Colorado 3 and willow 4`. */
+/** What a frame carries, as it is asked for over a counter: `gold Colorado 3 and nickel willow 4`. */
 function bladesText(blades: NonNullable<Rig['blades']>): string {
-  return blades.map(({ shape, size }) => `${BLADES[shape].title} ${size}`).join(' and ');
+  return blades.map(({ shape, size, finish }) => `${finish} ${BLADES[shape].title} ${size}`).join(' and ');
+}
+
+/** Colour of its skirt, or that it wears none; where the trailer has the same colour, that is said once at the end. */
+function dressText({ skirt, trailer, family }: Rig): string {
+  if (!skirt) return family === 'skirted' ? ' without a skirt' : '';
+  return trailer?.colour === skirt.colour ? '' : ` in ${skirt.colour}`;
 }
 
 /** Head of a rig in a few words; blades and plates say more about theirs than the shape of the lead. */
 function headText(rig: Rig, system: UnitSystem): string {
   const weight = shownHeadStep(massKgFromOz(rig.head.weightOz), system);
-  if (rig.family === 'spinner' && rig.blades) return `${weight} spinnerbait, ${bladesText(rig.blades)}`;
-  if (rig.family === 'vibrating' && rig.blade) return `${weight} vibrating jig, ${rig.blade.size} plate`;
-  return [
+  const dress = dressText(rig);
+  if (rig.family === 'spinner' && rig.blades) return `${weight} spinnerbait${dress}, ${bladesText(rig.blades)}`;
+  if (rig.family === 'vibrating' && rig.blade) {
+    return `${weight} vibrating jig${dress}, ${rig.blade.size} ${rig.blade.finish} plate`;
+  }
+  return `${[
     weight,
     ...(rig.head.finesse ? ['finesse'] : []),
     ...(rig.head.metal === 'lead' ? [] : [rig.head.metal]),
@@ -64,17 +73,23 @@ function headText(rig: Rig, system: UnitSystem): string {
     HEADS[rig.head.style].title,
     ...(rig.head.cams ? ['with cams'] : []),
     ...(!rig.guard && rig.keeper === 'screw' && rig.head.style !== 'bullet' ? ['without a guard'] : []),
-  ].join(' ');
+  ].join(' ')}${dress}`;
 }
 
-/** Short name of a rig: `3/8 oz casting, 4 in flat-tail bug on edge`. */
+/** Short name of a rig, with its colours: `3/8 oz casting in brown, 4 in black/blue flat-tail bug on edge`. */
 export function rigTitle(rig: Rig, system: UnitSystem): string {
   const head = headText(rig, system);
   if (!rig.trailer) return `${head}, no trailer`;
-  const { kind, lengthMm, orientation, hang } = rig.trailer;
+  const { kind, lengthMm, orientation, hang, colour } = rig.trailer;
   const size = shown('partLength', lengthMFromMm(lengthMm), system);
+  const alike = rig.skirt?.colour === colour;
   const turned = orientation === 'edge' ? ' on edge' : orientation === 'inverted' ? ' upside down' : '';
-  return `${head}, ${size} ${TRAILERS[kind].title}${turned}${hang === 'hung' ? ' hung at its end' : ''}`;
+  return [
+    `${head}, ${size} `,
+    ...(alike ? [] : [`${colour} `]),
+    `${TRAILERS[kind].title}${turned}${hang === 'hung' ? ' hung at its end' : ''}`,
+    ...(alike ? [`, all ${colour}`] : []),
+  ].join('');
 }
 
 /** "Fishes like" in words, null when it has no answer. */

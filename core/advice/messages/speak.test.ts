@@ -7,6 +7,7 @@ import { advise } from '../rank';
 import { WANT_IDS } from '../rule';
 import type { Want } from '../wants';
 import { adviceWarnings, pickSentence, wantBecause } from './speak';
+import { rigTitles } from './rig-titles';
 import { fishesLikeText, lengthText, rigTitle, wantBand, wantValue } from './speak-values';
 import { dissentText, dissentTitle } from './speak-dissent';
 import { questionOf } from '../schools';
@@ -56,38 +57,63 @@ describe('numbers of wants', () => {
 
 describe('names of rigs', () => {
   test.each([
-    [jig(), '3/8 oz casting, 3 in chunk'],
-    [jig({ trailer: null }), '3/8 oz casting, no trailer'],
+    [jig(), '3/8 oz casting, 3 in chunk, all green pumpkin'],
+    [jig({ trailer: null }), '3/8 oz casting in green pumpkin, no trailer'],
     [
       spinner([
         ['colorado', 3],
         ['willow', 4],
       ]),
-      '1/2 oz spinnerbait, Colorado 3 and willow 4, no trailer',
+      '1/2 oz spinnerbait in green pumpkin, gold Colorado 3 and gold willow 4, no trailer',
     ],
-    [vibrating('compact'), '1/2 oz vibrating jig, compact plate, 4 in straight minnow'],
-    [jig({ metal: 'tungsten', oz: 0.5 }), '1/2 oz tungsten casting, 3 in chunk'],
-    [jig({ more: { orientation: 'edge' } }), '3/8 oz casting, 3 in chunk on edge'],
-    [jig({ more: { hang: 'hung' } }), '3/8 oz casting, 3 in chunk hung at its end'],
+    [vibrating('compact'), '1/2 oz vibrating jig, compact black plate, 4 in straight minnow, all green pumpkin'],
+    [jig({ metal: 'tungsten', oz: 0.5 }), '1/2 oz tungsten casting, 3 in chunk, all green pumpkin'],
+    [jig({ more: { orientation: 'edge' } }), '3/8 oz casting, 3 in chunk on edge, all green pumpkin'],
+    [jig({ more: { hang: 'hung' } }), '3/8 oz casting, 3 in chunk hung at its end, all green pumpkin'],
     [
       jig({ trailer: 'paddle-tail', more: { orientation: 'inverted' } }),
-      '3/8 oz casting, 3 3/4 in paddle-tail upside down',
+      '3/8 oz casting, 3 3/4 in paddle-tail upside down, all green pumpkin',
     ],
-    [{ ...jig(), head: { ...jig().head, finesse: true } }, '3/8 oz finesse casting, 3 in chunk'],
+    [{ ...jig(), head: { ...jig().head, finesse: true } }, '3/8 oz finesse casting, 3 in chunk, all green pumpkin'],
     [
       { ...jig(), head: { ...jig().head, style: 'football' as const, cams: true } },
-      '3/8 oz football with cams, 3 in chunk',
+      '3/8 oz football with cams, 3 in chunk, all green pumpkin',
     ],
     [
       { ...jig(), head: { ...jig().head, style: 'flipping' as const, nose: 'round' as const } },
-      '3/8 oz round-nosed flipping, 3 in chunk',
+      '3/8 oz round-nosed flipping, 3 in chunk, all green pumpkin',
     ],
     [
       { ...jig(), head: { ...jig().head, style: 'flipping' as const, nose: 'pointed' as const } },
-      '3/8 oz flipping, 3 in chunk',
+      '3/8 oz flipping, 3 in chunk, all green pumpkin',
     ],
   ])('%#: %s', (rig, title) => expect(rigTitle(rig, 'us')).toBe(title));
-  test('in metric', () => expect(rigTitle(jig(), 'metric')).toBe('10.6 g casting, 76 mm chunk'));
+  test('in metric', () => expect(rigTitle(jig(), 'metric')).toBe('10.6 g casting, 76 mm chunk, all green pumpkin'));
+  test('each colour is said where they differ', () => {
+    const dressed = { ...jig({ more: { colour: 'white' } }), skirt: { ...jig().skirt!, colour: 'black/blue' } };
+    expect(rigTitle(dressed, 'us')).toBe('3/8 oz casting in black/blue, 3 in white chunk');
+    expect(rigTitle({ ...jig(), skirt: null }, 'us')).toBe('3/8 oz casting without a skirt, 3 in green pumpkin chunk');
+  });
+  test('no two of a list read the same while they differ', () => {
+    const soft = jig({ more: { softness: 'soft' } });
+    const bigHook = { ...jig(), head: { ...jig().head, hook: { ...jig().head.hook, size: '2/0' as const } } };
+    const cut = jig({ more: { cutNoseMm: 12 } });
+    const said = rigTitles([jig(), soft, bigHook, cut, jig({ oz: 0.5 })], 'us');
+    expect(new Set(said).size).toBe(5);
+    expect(said[1]).toBe('3/8 oz casting, 3 in chunk, all green pumpkin, soft plastic');
+    expect(said[3]).toMatch(XX);
+    expect(said[4]).toBe('1/2 oz casting, 3 in chunk, all green pumpkin');
+    expect(rigTitles([jig(), jig()], 'us')[0]).toBe(rigTitle(jig(), 'us'));
+  });
+  test('picks of many waters never read the same', () => {
+    for (const temperatureC of [6, 14, 24]) {
+      for (const visibilityM of [0.2, 0.8, 2]) {
+        const { picks } = advise({ ...NORTH_ARM, temperatureC, visibilityM }, DEMO_BOX, 12);
+        const rigs = picks.map(({ rig }) => rig);
+        expect(new Set(rigTitles(rigs, 'us')).size).toBe(rigs.length);
+      }
+    }
+  });
 });
 
 describe('sentences', () => {
@@ -127,7 +153,7 @@ describe('sentences', () => {
   test('the dissent names school, rig, fall and why', () => {
     const other = advice.picks[0]!.dissent.find(({ question }) => question === 'weight');
     expect(dissentTitle(other!)).toBe('On weight: the school “slow hand”');
-    expect(dissentText(other!, 'us')).toMatch(/oz .*: falls \d\.\d ft\/s\. Take a lighter head/);
+    expect(dissentText(other!, advice.picks[0]!.rig, 'us')).toMatch(/oz .*: falls \d\.\d ft\/s\. Take a lighter head/);
   });
   test('"fishes like" is a head that is sold, or nothing', () => {
     const { fall } = advice.picks[0]!;
