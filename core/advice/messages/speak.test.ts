@@ -101,7 +101,7 @@ describe('names of rigs', () => {
     const said = rigTitles([jig(), soft, bigHook, cut, jig({ oz: 0.5 })], 'us');
     expect(new Set(said).size).toBe(5);
     expect(said[1]).toBe('3/8 oz casting, 3 in chunk, all green pumpkin, soft plastic');
-    expect(said[3]).toMatch(toMatch(/, cut to 2\.\d+ in$/);
+    expect(said[3]).toMatch(/, cut to 2\.\d+ in$/);
     expect(said[4]).toBe('1/2 oz casting, 3 in chunk, all green pumpkin');
     expect(rigTitles([jig(), jig()], 'us')[0]).toBe(rigTitle(jig(), 'us'));
   });
