@@ -1,11 +1,48 @@
 import { fileURLToPath } from 'node:url';
 import vue from '@vitejs/plugin-vue';
-import { defineConfig } from 'vite';
+import { defineConfig, type Plugin } from 'vite';
 import { VitePWA } from 'vite-plugin-pwa';
 import vuetify from 'vite-plugin-vuetify';
 
+/** What stands in one file, and is read in a task of its own: the first view takes them in this order (app/first/first.ts). */
+const FILES: readonly { readonly name: string; readonly test: RegExp }[] = [
+  { name: 'first', test: /app\/(first\/(breath|last-|warm-)|look\/theme)|preload-helper/ },
+  { name: 'base', test: /node_modules\/(@vue|vue|vue-router|pinia)\// },
+  { name: 'data', test: /node_modules\/(dexie|zod|nanoid)\// },
+  {
+    name: 'core',
+    test: /core\/((units|water|tackle|keeping)\/|formats\/pandero-json\/(kept-water|settings)|advice\/(rules|axes|family|rule|schools|score|wants|water-facts|weights|messages\/(speak-values|words-en))|rig\/(body|box|frame|part-mass|schema|trailer-body|outline|outline-frame|outline-trailer|hook-shape|curve|skirt-shape|trailer-sheet|part-outline|profile)\.|(parse|result)\.)/,
+  },
+  {
+    name: 'stores',
+    test: /app\/(new-id|stores\/(advice|box|water|settings|keeping|notices)|workers\/ranker|composables\/use(LiveRows|Followed|Units|Held)|db\/(all-parts|box-of-rows|cause|database|journal|keep|keeper|kinds|our-keeper|overlay|shelf|sieve))\./,
+  },
+  {
+    name: 'look',
+    test: /node_modules\/@?vuetify\/(v0|lib\/(?!components|labs|styles)|lib\/components\/(transitions|V(App|Main|Btn|BtnGroup|BtnToggle|Field|Input|TextField|Icon|DefaultsProvider|Messages|Counter|ProgressLinear|ProgressCircular|Label)\/))/,
+  },
+];
+
+/** Has the page fetch the files of the first view side by side, while the first script paints; they are read in its order. */
+const fetchAhead: Plugin = {
+  name: 'fetch-ahead',
+  transformIndexHtml: {
+    order: 'post',
+    handler: (_html, { bundle }) =>
+      Object.values(bundle ?? {})
+        .filter((file) => file.type === 'chunk' && AHEAD.includes(file.name))
+        .map(({ fileName }) => ({
+          tag: 'link',
+          attrs: { rel: 'modulepreload', crossorigin: true, fetchpriority: 'low', href: `./${fileName}` },
+          injectTo: 'head',
+        })),
+  },
+};
+const AHEAD: readonly string[] = ['base', 'data', 'core', 'look', 'stores', 'main'];
+
 export default defineConfig({
   plugins: [
+    fetchAhead,
     vue(),
     vuetify({ autoImport: true }),
     VitePWA({
@@ -61,11 +98,12 @@ export default defineConfig({
     target: 'es2022',
     sourcemap: false,
     chunkSizeWarningLimit: 900,
-    // what every view needs travels together: fewer files are sooner there
+    // what every view needs travels together, in the order in which it is read: fewer files are sooner there
     rolldownOptions: {
       output: {
         codeSplitting: {
-          groups: [{ name: 'base', test: /node_modules[\\/](@vue|vue|vue-router|pinia|dexie|zod)[\\/]/ }],
+          groups: FILES.map((file, at) => ({ ...file, priority: FILES.length - at })),
+          includeDependenciesRecursively: false,
         },
       },
     },

@@ -1,19 +1,20 @@
 <script setup lang="ts">
-import { defineAsyncComponent, onMounted, ref } from 'vue';
+import { defineAsyncComponent, onMounted, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
+import { useTheme } from 'vuetify';
 import AppHeader from './shell/AppHeader.vue';
 import AppNotices from './shell/AppNotices.vue';
 import { STATIONS } from './router';
 import { useKeys } from './composables/useKeys';
+import { breath } from './first/breath';
+import { readStore } from './first/ground';
 import { db } from './db/database';
 import { keep } from './db/keep';
 import { loadDemoWorld } from './demo-world';
 import { useRuleCard } from './stores/handbook';
-import { useKeeping } from './stores/keeping';
 import { useNumberCard } from './stores/number-card';
 import { useNotices } from './stores/notices';
 import { useSettings } from './stores/settings';
-import { useWater } from './stores/water';
 
 const AppHelp = defineAsyncComponent(() => import('./shell/AppHelp.vue'));
 const NumberCard = defineAsyncComponent(() => import('./shell/NumberCard.vue'));
@@ -23,19 +24,24 @@ const numberCard = useNumberCard();
 const router = useRouter();
 const route = useRoute();
 const settings = useSettings();
-const water = useWater();
 const notices = useNotices();
-const keeping = useKeeping();
+const theme = useTheme();
+watch(
+  () => settings.settings.theme,
+  (name) => theme.change(name),
+  { immediate: true },
+);
 const ready = ref(false);
 const help = ref(false);
 
 /** Longest the first view waits for the store, ms: what is entered meanwhile is kept all the same. */
 const WAIT_MS = 1500;
 
-keeping.start();
 onMounted(async () => {
-  const loaded = Promise.all([settings.load(), water.load()]);
+  const loaded = readStore();
   await Promise.race([loaded, new Promise((resolve) => setTimeout(resolve, WAIT_MS))]);
+  // the frame of the page in one task, the station in the next
+  await breath();
   ready.value = true;
   await loaded;
   await router.isReady();

@@ -9,6 +9,7 @@ const WORKER_MS = 6000;
 /** The other stations and dialogs. */
 const REST: readonly (() => Promise<unknown>)[] = [
   () => import('./stations/water/WaterColumn.vue'),
+  () => import('./stations/water/keep-last'),
   () => import('./stations/water/WantReasons.vue'),
   () => import('./stations/water/WaterCoverRow.vue'),
   () => import('./stations/water/WaterPlacesDialog.vue'),

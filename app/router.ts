@@ -12,8 +12,9 @@ export const STATIONS = [
 
 export const router = createRouter({
   history: createWebHashHistory(),
-  // another page begins at its top, going back returns to where one was
-  scrollBehavior: (to, from, saved) => saved ?? (to.path === from.path ? false : { top: 0 }),
+  // another page begins at its top, going back returns to where one was; a page that just opened is at its top
+  scrollBehavior: (to, from, saved) =>
+    saved ?? (to.path === from.path || from.matched.length === 0 ? false : { top: 0 }),
   routes: [
     { path: '/', redirect: '/water' },
     { path: '/water', name: 'water', component: WaterPage },

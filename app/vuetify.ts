@@ -8,26 +8,27 @@ import { LIGHT, NIGHT } from './look/theme';
 const field = { variant: 'outlined', density: 'compact', hideDetails: 'auto', rounded: 0 } as const;
 
 /** The whole look of Vuetify's parts, said once: ruled, square, without shadows. */
-export const vuetify = createVuetify({
-  icons: { defaultSet: 'mdi', aliases, sets: { mdi } },
-  theme: { defaultTheme: 'light', themes: { light: LIGHT, night: NIGHT } },
-  display: { mobileBreakpoint: 'md' },
-  defaults: {
-    global: { ripple: false },
-    VBtn: { variant: 'outlined', rounded: 0, elevation: 0 },
-    VBtnToggle: { density: 'comfortable', rounded: 0 },
-    VTextField: field,
-    VTextarea: field,
-    VSelect: { ...field, menuProps: { rounded: 0, elevation: 0 } },
-    VFileInput: field,
-    VCombobox: { ...field, menuProps: { rounded: 0, elevation: 0 } },
-    VCard: { rounded: 0, elevation: 0, border: true },
-    VDialog: { maxWidth: 640 },
-    VExpansionPanels: { variant: 'accordion', elevation: 0, rounded: 0 },
-    VExpansionPanel: { elevation: 0, rounded: 0 },
-    VSnackbar: { rounded: 0, location: 'bottom' },
-    VTable: { density: 'compact' },
-    VMenu: { rounded: 0 },
-    VList: { density: 'compact', rounded: 0, elevation: 0 },
-  },
-});
+export const createLook = () =>
+  createVuetify({
+    icons: { defaultSet: 'mdi', aliases, sets: { mdi } },
+    theme: { defaultTheme: 'light', themes: { light: LIGHT, night: NIGHT } },
+    display: { mobileBreakpoint: 'md' },
+    defaults: {
+      global: { ripple: false },
+      VBtn: { variant: 'outlined', rounded: 0, elevation: 0 },
+      VBtnToggle: { density: 'comfortable', rounded: 0 },
+      VTextField: field,
+      VTextarea: field,
+      VSelect: { ...field, menuProps: { rounded: 0, elevation: 0 } },
+      VFileInput: field,
+      VCombobox: { ...field, menuProps: { rounded: 0, elevation: 0 } },
+      VCard: { rounded: 0, elevation: 0, border: true },
+      VDialog: { maxWidth: 640 },
+      VExpansionPanels: { variant: 'accordion', elevation: 0, rounded: 0 },
+      VExpansionPanel: { elevation: 0, rounded: 0 },
+      VSnackbar: { rounded: 0, location: 'bottom' },
+      VTable: { density: 'compact' },
+      VMenu: { rounded: 0 },
+      VList: { density: 'compact', rounded: 0, elevation: 0 },
+    },
+  });

@@ -22,7 +22,7 @@ test('a box from nothing, by keyboard alone: head, skirt, trailer, and a rig to 
   await page.getByRole('button', { name: /4 in flapper craw.*open its sheet/ }).press('Enter');
   const sheet = page.getByTestId('part-sheet');
   await expect(sheet.getByRole('img', { name: '4 in flapper craw, from above' })).toBeVisible();
-  await choose(page, sheet.getByRole('combobox', { name: /Plastic/ }), 'soft');
+  await choose(sheet.getByRole('combobox', { name: /Plastic/ }), 'soft');
   await sheet.getByRole('textbox', { name: /^Length/ }).fill('3 3/4');
   await sheet.getByRole('textbox', { name: /^Mass/ }).fill('9 g');
   await expect(sheet.getByRole('heading', { name: '3 3/4 in flapper craw' })).toBeVisible();

@@ -1,4 +1,4 @@
-import { deskOnly, expect, expectAxeClean, goTo, openDemoWorld, test } from './fixtures';
+import { choose, deskOnly, expect, expectAxeClean, goTo, openDemoWorld, test } from './fixtures';
 
 test.beforeEach(({ page }) => openDemoWorld(page));
 
@@ -80,8 +80,7 @@ test('when a jig is not the answer it is said plainly, with what to tie instead'
   await goTo(page, 'Pick');
   await expect(page.getByTestId('pick-1')).toBeVisible();
   await page.getByRole('button', { name: /^Schools/ }).click();
-  await page.getByRole('combobox', { name: 'In clear water' }).press('Enter');
-  await page.getByRole('option', { name: 'leave the jig' }).click();
+  await choose(page.getByRole('combobox', { name: 'In clear water' }), 'leave the jig');
   await page.getByRole('button', { name: 'Done' }).click();
   await expect(page.getByTestId('not-a-jig')).toContainText('weedless worm rig');
 });

@@ -22,8 +22,8 @@ test.describe('the water of the demo world', () => {
     const cover = page.getByRole('region', { name: 'Cover' });
     await page.getByRole('button', { name: 'Add cover' }).press('Enter');
     const third = cover.getByRole('group', { name: 'Cover 3' });
-    await choose(page, third.getByRole('combobox', { name: /What/ }), 'riprap');
-    await choose(page, third.getByRole('combobox', { name: /How thick/ }), 'thick');
+    await choose(third.getByRole('combobox', { name: /What/ }), 'riprap');
+    await choose(third.getByRole('combobox', { name: /How thick/ }), 'thick');
     await expect(page.getByTestId('want-snag')).toContainText('72 or more');
     await third.getByRole('button', { name: 'How high does it reach?' }).press('Enter');
     const top = third.getByRole('textbox', { name: /Top at depth/ });
@@ -52,7 +52,7 @@ test.describe('the water of the demo world', () => {
     await test.step('high over weed asks for a light head, and picks a swim head', async () => {
       await page.getByRole('button', { name: 'Remove cover 2' }).click();
       const first = page.getByRole('group', { name: 'Cover 1' });
-      await choose(page, first.getByRole('combobox', { name: /What/ }), 'grass below');
+      await choose(first.getByRole('combobox', { name: /What/ }), 'grass below');
       await first.getByRole('textbox', { name: /Top at depth/ }).fill('2');
       await page.getByRole('group', { name: 'Lure works' }).getByRole('button', { name: 'high up' }).click();
       await expect(page.getByTestId('want-weight')).toContainText('It must ride above the weed');

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import '../look/outline.css';
 import type { OutlineShape } from '@core';
 
 /** The paths of a drawing in its own millimetres, painted the same everywhere. */
@@ -31,41 +32,3 @@ const isOutline = (shape: OutlineShape): boolean => shape.strokeMm === undefined
     />
   </g>
 </template>
-
-<style scoped>
-.outline path {
-  stroke: rgb(var(--v-theme-ink));
-}
-.outline__head {
-  fill: rgb(var(--v-theme-lead));
-}
-.outline__point {
-  fill: rgb(var(--v-theme-ink));
-}
-.outline .outline__skirt {
-  opacity: 0.92;
-}
-.outline__guard {
-  opacity: 0.75;
-}
-.outline .outline__hook-inside {
-  stroke-dasharray: 1.6 1.2;
-  stroke-linecap: butt;
-  opacity: 0.8;
-}
-.outline .outline__crease {
-  opacity: 0.6;
-}
-.outline .outline__offcut {
-  fill: none;
-  stroke: rgb(var(--v-theme-ink-soft));
-  stroke-dasharray: 1.6 1.2;
-}
-.outline .outline__cut {
-  stroke: rgb(var(--v-theme-oxblood));
-}
-.outline .outline__exit {
-  fill: rgb(var(--v-theme-skin));
-  stroke: rgb(var(--v-theme-oxblood));
-}
-</style>

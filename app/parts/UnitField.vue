@@ -2,7 +2,7 @@
 import { computed, ref, watch } from 'vue';
 import { displayUnit, parseShown, shown, shownNumber, type Quantity } from '@core';
 import { useUnits } from '../composables/useUnits';
-import StepButtons from './StepButtons.vue';
+import TypedField from './TypedField.vue';
 
 /**
  * A number with its unit: typed, stepped with buttons, or with the arrow keys. What cannot be taken stays in the field with
@@ -34,8 +34,8 @@ const limits = computed(
   () => `${shown(props.quantity, props.min, system.value)} to ${shown(props.quantity, props.max, system.value)}`,
 );
 
-function take(typed: string | null): void {
-  text.value = typed ?? '';
+function take(typed: string): void {
+  text.value = typed;
   const si = parseShown(props.quantity, text.value, system.value);
   if (text.value.trim() === '') error.value = `Empty. Enter ${limits.value}; until then the last value counts.`;
   else if (si === null) error.value = `Not a number in ${unit.value.unit}. Enter ${limits.value}.`;
@@ -63,55 +63,16 @@ function onBlur(): void {
 </script>
 
 <template>
-  <div class="unit-field">
-    <span class="unit-field__label" aria-hidden="true">{{ label }}, {{ unit.unit }}</span>
-    <v-text-field
-      :model-value="text"
-      :aria-label="`${label}, ${unit.unit}`"
-      :hint="hint"
-      persistent-hint
-      :error-messages="error || problem || []"
-      inputmode="decimal"
-      autocomplete="off"
-      @update:model-value="take"
-      @blur="onBlur"
-      @keydown.up.prevent="step(1)"
-      @keydown.down.prevent="step(-1)"
-    />
-    <StepButtons :less="`Less ${label.toLowerCase()}`" :more="`More ${label.toLowerCase()}`" @step="step" />
-  </div>
+  <TypedField
+    :label="`${label}, ${unit.unit}`"
+    :name="`${label}, ${unit.unit}`"
+    :text="text"
+    :problem="error || problem || ''"
+    :hint="hint"
+    :less="`Less ${label.toLowerCase()}`"
+    :more="`More ${label.toLowerCase()}`"
+    @typed="take"
+    @left="onBlur"
+    @step="step"
+  />
 </template>
-
-<style scoped>
-.unit-field {
-  display: grid;
-  grid-template-columns: 1fr 34px 34px;
-  align-items: start;
-}
-.unit-field__label {
-  grid-column: 1 / -1;
-  font: 500 14px/1.25 var(--v-font-heading);
-  color: rgb(var(--v-theme-ink-soft));
-}
-.unit-field :deep(input) {
-  font: 700 21px var(--v-font-heading);
-  font-feature-settings: 'tnum';
-  min-height: 40px;
-  padding-top: 2px;
-  padding-bottom: 2px;
-}
-.unit-field :deep(.v-field) {
-  padding-inline: 0;
-  --v-field-padding-start: 10px;
-  --v-field-padding-end: 4px;
-}
-@media (max-width: 700px) {
-  .unit-field {
-    grid-template-columns: 1fr 48px 48px;
-  }
-  .unit-field :deep(input) {
-    font-size: 24px;
-    min-height: 48px;
-  }
-}
-</style>

@@ -33,9 +33,16 @@ async function exportAll(): Promise<void> {
 </script>
 
 <template>
-  <v-btn id="files-button" variant="text" aria-haspopup="menu" :aria-expanded="menu" @click="toggle">
+  <button
+    type="button"
+    class="press press--text"
+    id="files-button"
+    aria-haspopup="menu"
+    :aria-expanded="menu"
+    @click="toggle"
+  >
     {{ saving === null ? 'Files' : `Saving ${Math.round(100 * saving)} %` }}
-  </v-btn>
+  </button>
   <FilesMenu
     v-if="asked"
     v-model="menu"

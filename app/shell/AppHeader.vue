@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { useRoute } from 'vue-router';
+import { useStages } from '../composables/useStages';
 import { STATIONS } from '../router';
 import { useSettings } from '../stores/settings';
 import AppFiles from './AppFiles.vue';
@@ -8,6 +9,8 @@ import WaterChip from './WaterChip.vue';
 
 defineEmits<{ help: [] }>();
 const route = useRoute();
+/** where one can go at once, what can be set a moment later: two short tasks, not one long */
+const stage = useStages(1);
 const settings = useSettings();
 const isHere = (name: string): boolean => route.name === name || (name === 'tickets' && route.name === 'ticket');
 </script>
@@ -31,17 +34,23 @@ const isHere = (name: string): boolean => route.name === name || (name === 'tick
         {{ station.title }}
       </RouterLink>
     </nav>
-    <div class="header__tools">
-      <v-btn
-        variant="text"
+    <div v-if="stage > 0" class="header__tools">
+      <button
+        type="button"
+        class="press press--text"
         :aria-label="`Units: ${settings.settings.units === 'us' ? 'US' : 'metric'}. Switch`"
         @click="settings.toggleUnits()"
       >
         {{ settings.settings.units === 'us' ? 'in · oz' : 'mm · g' }}
-      </v-btn>
-      <v-btn variant="text" :aria-label="`Theme: ${settings.settings.theme}. Switch`" @click="settings.toggleTheme()">
+      </button>
+      <button
+        type="button"
+        class="press press--text"
+        :aria-label="`Theme: ${settings.settings.theme}. Switch`"
+        @click="settings.toggleTheme()"
+      >
         {{ settings.settings.theme === 'light' ? 'Night' : 'Day' }}
-      </v-btn>
+      </button>
       <RouterLink
         class="header__book"
         to="/handbook"
@@ -50,9 +59,9 @@ const isHere = (name: string): boolean => route.name === name || (name === 'tick
         >Handbook</RouterLink
       >
       <AppFiles />
-      <v-btn variant="text" aria-label="Keyboard and help" @click="$emit('help')">?</v-btn>
+      <button type="button" class="press press--text" aria-label="Keyboard and help" @click="$emit('help')">?</button>
     </div>
-    <WaterChip class="header__chip" />
+    <WaterChip v-if="stage > 0" class="header__chip" />
   </header>
 </template>
 
@@ -115,7 +124,7 @@ const isHere = (name: string): boolean => route.name === name || (name === 'tick
   padding: 0 11px;
   font: 600 16px var(--v-font-heading);
 }
-.header__tools :deep(.v-btn) {
+.header__tools :deep(.press) {
   min-width: 0;
   padding: 0 11px;
   min-height: 0;
@@ -149,7 +158,7 @@ const isHere = (name: string): boolean => route.name === name || (name === 'tick
   .header__book {
     padding: 0 8px;
   }
-  .header__tools :deep(.v-btn) {
+  .header__tools :deep(.press) {
     min-width: 48px;
     padding: 0 8px;
   }

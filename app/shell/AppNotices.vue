@@ -18,12 +18,12 @@ const isNews = computed(() => notices.problems.every(({ isNews: news }) => news)
     <ul>
       <li v-for="problem in notices.problems" :key="problem.text">
         {{ problem.text }}
-        <v-btn v-if="problem.action" class="problems__act" @click="notices.act(problem)">{{
-          problem.action.label
-        }}</v-btn>
+        <button type="button" v-if="problem.action" class="press problems__act" @click="notices.act(problem)">
+          {{ problem.action.label }}
+        </button>
       </li>
     </ul>
-    <v-btn @click="notices.settle()">{{ isNews ? 'Later' : 'Understood' }}</v-btn>
+    <button type="button" class="press" @click="notices.settle()">{{ isNews ? 'Later' : 'Understood' }}</button>
   </section>
   <AppSnackbar v-if="notices.notice" />
 </template>

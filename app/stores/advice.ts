@@ -1,7 +1,8 @@
 import { computed, ref, shallowRef, watch } from 'vue';
 import { defineStore } from 'pinia';
 import { issue, type Advice, type Box, type Flip, type Water } from '@core';
-import { createRanker, type Mailbox } from '../workers/ranker';
+import { takeRanker } from '../first/warm-ranker';
+import { createRanker } from '../workers/ranker';
 import { useBox } from './box';
 import { useNotices } from './notices';
 import { useSettings } from './settings';
@@ -31,9 +32,7 @@ export const useAdvice = defineStore('advice', () => {
   const stopped = ref(false);
   let asked: Water | null = null;
 
-  const make = (): Mailbox =>
-    new Worker(new URL('../workers/rank.worker.ts', import.meta.url), { type: 'module' }) as unknown as Mailbox;
-  const ranker = createRanker(make, (reply) => {
+  const ranker = createRanker(takeRanker, (reply) => {
     if ('progress' in reply) {
       progress.value = reply.progress;
       return;

@@ -8,7 +8,6 @@ import { notePlace } from '../db/journal';
 import { keeper } from '../db/our-keeper';
 
 // the theme is a matter of the page
-jest.unstable_mockModule('vuetify', () => ({ useTheme: () => ({ change: () => undefined }) }));
 const { useBench } = await import('./bench');
 const { useKeeping } = await import('./keeping');
 const { beginAnew } = await import('../files/after');

@@ -1,6 +1,5 @@
-import { ref, watch } from 'vue';
+import { ref } from 'vue';
 import { defineStore } from 'pinia';
-import { useTheme } from 'vuetify';
 import { parseWith, sameJson, settingsSchema, type Settings } from '@core';
 import { useFollowed } from '../composables/useFollowed';
 import { db, type SettingsRow } from '../db/database';
@@ -14,14 +13,7 @@ const DEFAULTS: Settings = { units: 'us', theme: 'light', source: 'box' };
 export const useSettings = defineStore('settings', () => {
   const settings = ref<Settings>(DEFAULTS);
   const notices = useNotices();
-  const theme = useTheme();
   let base: SettingsRow | null = null;
-
-  watch(
-    () => settings.value.theme,
-    (name) => theme.change(name),
-    { immediate: true },
-  );
 
   function take(row: SettingsRow | null | undefined): void {
     if (row?.key !== 'settings') return;

@@ -11,7 +11,7 @@ import {
   type AmountEdit,
   type Rig,
 } from '@core';
-import StepButtons from '../../parts/StepButtons.vue';
+import TypedField from '../../parts/TypedField.vue';
 import { useUnits } from '../../composables/useUnits';
 import { useBench } from '../../stores/bench';
 import { useEditValue } from './useEditValue';
@@ -26,6 +26,7 @@ const unit = computed(() => {
   if (props.edit.unit === 'mm') return displayUnit('cut', system.value).unit;
   return props.edit.unit === 'degrees' ? '°' : '';
 });
+const name = computed(() => (unit.value ? `${EDIT_TITLE[props.edit.id]}, ${unit.value}` : EDIT_TITLE[props.edit.id]));
 const written = computed(() => {
   const value = props.edit.read(props.rig);
   return props.edit.unit === 'mm' ? shownNumber('cut', lengthMFromMm(value), system.value) : String(Math.round(value));
@@ -48,8 +49,8 @@ function read(typed: string): number | null {
   const lengthM = parseShown('cut', typed, system.value);
   return lengthM === null ? null : mmFromLengthM(lengthM);
 }
-function take(typed: string | null): void {
-  text.value = typed ?? '';
+function take(typed: string): void {
+  text.value = typed;
   typing = true;
   const value = read(text.value);
   if (text.value.trim() === '') error.value = 'Empty; until then the last value counts.';
@@ -72,39 +73,24 @@ function stepBy(by: number): void {
 </script>
 
 <template>
-  <div class="amount">
-    <v-text-field
-      :model-value="text"
-      :label="unit ? `${EDIT_TITLE[edit.id]}, ${unit}` : EDIT_TITLE[edit.id]"
-      :error-messages="error || []"
-      :hint="hint"
-      persistent-hint
-      inputmode="decimal"
-      autocomplete="off"
-      :data-testid="`edit-${edit.id}`"
-      @update:model-value="take"
-      @blur="settle"
-      @keydown.up.prevent="stepBy(1)"
-      @keydown.down.prevent="stepBy(-1)"
-    />
-    <StepButtons :less="`Less: ${EDIT_TITLE[edit.id]}`" :more="`More: ${EDIT_TITLE[edit.id]}`" @step="stepBy" />
-  </div>
+  <TypedField
+    class="amount"
+    :label="name"
+    :name="name"
+    :text="text"
+    :problem="error"
+    :hint="hint"
+    :less="`Less: ${EDIT_TITLE[edit.id]}`"
+    :more="`More: ${EDIT_TITLE[edit.id]}`"
+    :data-testid="`edit-${edit.id}`"
+    @typed="take"
+    @left="settle"
+    @step="stepBy"
+  />
 </template>
 
 <style scoped>
 .amount {
-  display: grid;
-  grid-template-columns: 1fr 34px 34px;
-  align-items: start;
   padding-top: 8px;
-}
-.amount :deep(input) {
-  font: 700 20px var(--v-font-heading);
-  font-feature-settings: 'tnum';
-}
-@media (max-width: 700px) {
-  .amount {
-    grid-template-columns: 1fr 52px 52px;
-  }
 }
 </style>

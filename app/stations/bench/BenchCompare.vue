@@ -14,6 +14,7 @@ import {
 } from '@core';
 import FractionText from '../../parts/FractionText.vue';
 import RigDrawing from '../../parts/RigDrawing.vue';
+import SelectField from '../../parts/SelectField.vue';
 import { useUnits } from '../../composables/useUnits';
 import { AS_IT_CAME, useBench } from '../../stores/bench';
 import { useEditValue } from './useEditValue';
@@ -76,7 +77,7 @@ function goBack(): void {
     <v-card class="compare" data-testid="compare">
       <div class="compare__head">
         <h2>What changed, and by how much</h2>
-        <v-select v-model="bench.against" :items="choices" label="Against" />
+        <SelectField v-model="bench.against" :items="choices" label="Against" />
       </div>
       <div v-if="bench.earlierRig && bench.rig" class="compare__two">
         <figure>

@@ -20,6 +20,7 @@ import {
 } from '@core';
 import ChoiceRow from '../../parts/ChoiceRow.vue';
 import FractionText from '../../parts/FractionText.vue';
+import SelectField from '../../parts/SelectField.vue';
 import { useUnits } from '../../composables/useUnits';
 import { useBench } from '../../stores/bench';
 import { useBox } from '../../stores/box';
@@ -136,7 +137,7 @@ const guardModel = computed(() => {
       <div v-if="part === row.id" class="stack__fields" :data-testid="`fields-${row.id}`">
         <template v-for="edit in row.edits" :key="edit.id">
           <BenchAmount v-if="edit.kind === 'amount'" :edit="edit" :rig="rig" />
-          <v-select
+          <SelectField
             v-else-if="edit.options(rig).length > LISTED_FROM"
             class="stack__list"
             :model-value="edit.read(rig)"

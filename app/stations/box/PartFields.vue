@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import SelectField from '../../parts/SelectField.vue';
 import PartAmount from './PartAmount.vue';
 import { numberAt, valueAt, type PartField } from './part-fields-table';
 
@@ -19,7 +20,7 @@ function words(field: Extract<PartField, { kind: 'words' }>, typed: string | nul
 
 <template>
   <template v-for="field in fields" :key="field.field">
-    <v-select
+    <SelectField
       v-if="field.kind === 'choice'"
       :model-value="(valueAt(part, field.field) as string | undefined) ?? NONE"
       :items="choices(field)"

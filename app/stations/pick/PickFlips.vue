@@ -26,7 +26,11 @@ function change({ field, at }: Flip): string {
   return `${way} ${show('depth', value)} of water`;
 }
 const rows = computed(() =>
-  (props.flips ?? []).map((flip) => ({ ...flip, change: change(flip), title: rigTitles([props.than, flip.to], system.value)[1] ?? '' })),
+  (props.flips ?? []).map((flip) => ({
+    ...flip,
+    change: change(flip),
+    title: rigTitles([props.than, flip.to], system.value)[1] ?? '',
+  })),
 );
 </script>
 

@@ -45,7 +45,12 @@ const counted = computed(() => (store.advice?.considered ?? 0).toLocaleString('e
 
 <template>
   <div v-if="ready" class="pick" :style="{ '--wants': wants.length }">
-    <PickFirst v-if="narrow && store.picks[0] && store.answered" :pick="store.picks[0]" :title="titles[0] ?? ''" :water="store.answered" />
+    <PickFirst
+      v-if="narrow && store.picks[0] && store.answered"
+      :pick="store.picks[0]"
+      :title="titles[0] ?? ''"
+      :water="store.answered"
+    />
     <header class="pick__head">
       <div class="pick__title">
         <h1>{{ counted }} rigs</h1>

@@ -16,6 +16,7 @@ import {
   type SchoolRef,
 } from '@core';
 import FractionText from '../../parts/FractionText.vue';
+import SelectField from '../../parts/SelectField.vue';
 import { useUnits } from '../../composables/useUnits';
 import { useWater } from '../../stores/water';
 import { useFocusBack } from '../../composables/useFocusBack';
@@ -91,7 +92,7 @@ const chosenCount = computed(() => Object.keys(store.water.schools ?? {}).length
       </div>
       <div class="schools__rows">
         <div v-for="row in rows" :key="row.question" class="schools__row">
-          <v-select
+          <SelectField
             :model-value="row.chosen"
             :items="row.items"
             :label="row.title"

@@ -2,6 +2,7 @@
 import { computed, defineAsyncComponent, ref } from 'vue';
 import { FAMILIES, type Family } from '@core';
 import ChoiceRow from '../../parts/ChoiceRow.vue';
+import SelectField from '../../parts/SelectField.vue';
 import { useBox } from '../../stores/box';
 import { useSettings } from '../../stores/settings';
 import { useWater } from '../../stores/water';
@@ -40,7 +41,7 @@ const chosen = computed(() => Object.keys(water.water.schools ?? {}).length);
 
 <template>
   <div class="settings">
-    <v-select v-model="source" :items="sources" label="Pick from" />
+    <SelectField v-model="source" :items="sources" label="Pick from" />
     <v-btn class="settings__schools" @click="choosing = true">
       Schools<template v-if="chosen > 0">: {{ chosen }} chosen</template>…
     </v-btn>

@@ -90,7 +90,15 @@ useKeys({ p: print });
 <template>
   <div v-if="ticket" class="ticket-page">
     <div class="ticket-page__tools no-print">
-      <v-text-field v-model="name" label="Name" :placeholder="rigTitle(ticket.rig, system)" persistent-placeholder maxlength="60" counter="60" @update:model-value="change({ name })" />
+      <v-text-field
+        v-model="name"
+        label="Name"
+        :placeholder="rigTitle(ticket.rig, system)"
+        persistent-placeholder
+        maxlength="60"
+        counter="60"
+        @update:model-value="change({ name })"
+      />
       <v-btn class="act" @click="print">Print</v-btn>
       <v-btn @click="toBench">To the bench</v-btn>
       <v-btn @click="save">Export</v-btn>

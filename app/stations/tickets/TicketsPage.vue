@@ -60,12 +60,12 @@ async function remove(ticket: Ticket): Promise<void> {
             {{ show('temperature', ticket.water.temperatureC) }}</small
           >
         </RouterLink>
-        <RigDrawing
-          class="tickets__drawing"
-          :rig="ticket.rig"
-          :label="`${title}, from the side`"
-        />
-        <v-btn variant="text" class="tickets__remove" :aria-label="`Throw away ${ticket.name || title}`" @click="remove(ticket)"
+        <RigDrawing class="tickets__drawing" :rig="ticket.rig" :label="`${title}, from the side`" />
+        <v-btn
+          variant="text"
+          class="tickets__remove"
+          :aria-label="`Throw away ${ticket.name || title}`"
+          @click="remove(ticket)"
           >×</v-btn
         >
       </li>

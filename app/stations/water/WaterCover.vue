@@ -39,7 +39,7 @@ function remove(at: number): void {
   <section class="cover" aria-label="Cover">
     <div class="cover__head">
       <h2>Cover</h2>
-      <v-btn :disabled="cover.length >= MAX_COVER" @click="add">Add cover</v-btn>
+      <button type="button" class="press" :disabled="cover.length >= MAX_COVER" @click="add">Add cover</button>
     </div>
     <p v-if="cover.length === 0" class="soft">None: open water.</p>
     <div class="cover__rows">
@@ -68,7 +68,7 @@ function remove(at: number): void {
 .cover__head h2 {
   font-size: 18px;
 }
-.cover__head .v-btn {
+.cover__head .press {
   min-height: 30px;
 }
 .cover__rows {
@@ -84,7 +84,7 @@ function remove(at: number): void {
   }
 }
 @media (max-width: 700px) {
-  .cover__head .v-btn {
+  .cover__head .press {
     min-height: 48px;
   }
 }

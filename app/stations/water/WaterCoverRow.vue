@@ -2,6 +2,7 @@
 import { computed } from 'vue';
 import type { Cover } from '@core';
 import UnitField from '../../parts/UnitField.vue';
+import SelectField from '../../parts/SelectField.vue';
 import { useWater } from '../../stores/water';
 import { COVER_CHOICES, DENSITY_CHOICES } from './water-choices';
 
@@ -27,14 +28,18 @@ function forgetTop(): void {
 
 <template>
   <div class="cover-row" role="group" :aria-label="`Cover ${number}`">
-    <v-select v-model="kind" :items="COVER_CHOICES" label="What" />
-    <v-select v-model="density" :items="DENSITY_CHOICES" label="How thick" />
-    <v-btn class="cover-row__less" :aria-label="`Remove cover ${number}`" @click="$emit('remove')">×</v-btn>
+    <SelectField v-model="kind" :items="COVER_CHOICES" label="What" />
+    <SelectField v-model="density" :items="DENSITY_CHOICES" label="How thick" />
+    <button type="button" class="press cover-row__less" :aria-label="`Remove cover ${number}`" @click="$emit('remove')">
+      ×
+    </button>
     <div v-if="row.topM !== undefined" class="cover-row__top">
       <UnitField v-model="topM" label="Top at depth" quantity="depth" :min="0" :max="store.water.depthM" />
-      <v-btn variant="text" size="small" @click="forgetTop">Top unknown</v-btn>
+      <button type="button" class="press press--text" @click="forgetTop">Top unknown</button>
     </div>
-    <v-btn v-else variant="text" size="small" class="cover-row__top" @click="topM = 0">How high does it reach?</v-btn>
+    <button type="button" v-else class="press press--text cover-row__top" @click="topM = 0">
+      How high does it reach?
+    </button>
   </div>
 </template>
 
@@ -59,7 +64,7 @@ div.cover-row__top {
   gap: 6px;
   align-items: center;
 }
-.cover-row__top.v-btn {
+.cover-row__top.press {
   justify-self: start;
   min-height: 26px;
 }
@@ -68,7 +73,7 @@ div.cover-row__top {
     grid-template-columns: 1fr 130px 48px;
   }
   .cover-row__less,
-  .cover-row__top.v-btn {
+  .cover-row__top.press {
     min-width: 48px;
     min-height: 48px;
   }

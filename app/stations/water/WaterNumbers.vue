@@ -46,10 +46,10 @@ const clarity = computed(() => {
       quantity="visibility"
       v-bind="WATER_LIMITS.visibilityM"
     />
-    <v-btn v-else class="numbers__usual" @click="toggleUsual">Usual visibility…</v-btn>
+    <button type="button" v-else class="press numbers__usual" @click="toggleUsual">Usual visibility…</button>
     <p class="numbers__clarity">
       <span>{{ clarity }}</span>
-      <v-btn v-if="knowsUsual" variant="text" size="small" @click="toggleUsual">Usual unknown</v-btn>
+      <button type="button" class="press press--text" v-if="knowsUsual" @click="toggleUsual">Usual unknown</button>
     </p>
   </div>
 </template>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { defineAsyncComponent } from 'vue';
-import { useNextFrame } from '../../composables/useNextFrame';
+import { useStages } from '../../composables/useStages';
 import { whenIdle } from '../../when-idle';
 import WaterCover from './WaterCover.vue';
 import WaterNumbers from './WaterNumbers.vue';
@@ -9,8 +9,8 @@ import WaterSwitches from './WaterSwitches.vue';
 import WaterTieOn from './WaterTieOn.vue';
 import WaterWants from './WaterWants.vue';
 
-// numbers and wants first: the switches follow a frame later
-const ready = useNextFrame();
+// the answer first, then what was asked, then what is asked of: each in a task of its own
+const stage = useStages(6);
 // the picture comes a moment after what can be typed; its place is kept
 const WaterColumn = defineAsyncComponent(() => whenIdle(() => import('./WaterColumn.vue')));
 </script>
@@ -20,15 +20,15 @@ const WaterColumn = defineAsyncComponent(() => whenIdle(() => import('./WaterCol
     <h1 class="visually-hidden">Water</h1>
     <WaterTieOn class="water__tie" />
     <section class="water__left" aria-label="What you measure">
-      <WaterPlaces />
-      <div class="water__picture"><WaterColumn /></div>
-      <WaterNumbers />
+      <WaterPlaces v-if="stage > 1" />
+      <div class="water__picture"><WaterColumn v-if="stage > 5" /></div>
+      <WaterNumbers v-if="stage > 2" />
     </section>
     <div class="water__switches">
-      <WaterCover />
-      <WaterSwitches v-if="ready" />
+      <WaterCover v-if="stage > 4" />
+      <WaterSwitches v-if="stage > 3" />
     </div>
-    <WaterWants class="water__wants" />
+    <WaterWants v-if="stage > 0" class="water__wants" />
   </div>
 </template>
 
@@ -46,7 +46,11 @@ const WaterColumn = defineAsyncComponent(() => whenIdle(() => import('./WaterCol
   gap: 8px;
   align-content: start;
 }
+.water__left {
+  grid-template-rows: minmax(69px, auto);
+}
 .water__picture {
+  grid-row: 2;
   height: 484px;
 }
 .water__switches {

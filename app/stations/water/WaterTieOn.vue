@@ -1,29 +1,46 @@
 <script setup lang="ts">
-import { computed, defineAsyncComponent } from 'vue';
+import { computed, ref, watch } from 'vue';
 import { rigTitle } from '@core';
 import FractionText from '../../parts/FractionText.vue';
+import RigDrawing from '../../parts/RigDrawing.vue';
 import { useUnits } from '../../composables/useUnits';
 import { useAdvice } from '../../stores/advice';
 import { useBox } from '../../stores/box';
+import LastSheet from './LastSheet.vue';
 
-/** The answer first: what to tie on, as soon as there is something to build from. */
-// drawn only once there is something to draw
-const RigDrawing = defineAsyncComponent(() => import('../../parts/RigDrawing.vue'));
+/** The answer first: what to tie on. Until it is there, what the last visit ended with, said to be that. */
 const advice = useAdvice();
 const box = useBox();
 const { system } = useUnits();
 const best = computed(() => advice.picks[0] ?? null);
+const isEmpty = computed(() => advice.advice !== null && best.value === null && !advice.ranking);
+
+const sheet = ref<HTMLElement | null>(null);
+/** once it stands and nothing else happens, it is kept for the next visit */
+const keep = (): void =>
+  void import('./keep-last').then(
+    ({ keepLast }) => keepLast(sheet.value),
+    // a visit without it only waits a moment longer
+    () => undefined,
+  );
+watch(isEmpty, (empty) => empty && keep());
 </script>
 
 <template>
   <section class="tie-on" aria-label="What to tie on">
-    <div v-if="best" class="tie-on__sheet">
+    <div v-if="best" ref="sheet" class="tie-on__sheet">
       <RouterLink to="/pick" class="tie-on__link">
         <span class="soft">Tie on</span>
         <b class="tie-on__title condensed"><FractionText :text="rigTitle(best.rig, system)" /></b>
         <span class="tie-on__why">Why, and what else</span>
       </RouterLink>
-      <RigDrawing :rig="best.rig" :label="`${rigTitle(best.rig, system)}, from the side`" :frame-mm="150" />
+      <RigDrawing
+        :rig="best.rig"
+        :label="`${rigTitle(best.rig, system)}, from the side`"
+        :frame-mm="150"
+        @vue:mounted="keep"
+        @vue:updated="keep"
+      />
     </div>
     <p v-else-if="advice.advice && advice.advice.forbidden.length > 0 && !advice.ranking">
       Nothing here may be tied on: the <b>local rules</b> you entered leave nothing of what you pick from.
@@ -33,7 +50,7 @@ const best = computed(() => advice.picks[0] ?? null);
       Nothing to build from yet. <RouterLink to="/box">Fill your box</RouterLink>, or
       <RouterLink to="/pick">pick from every kind there is</RouterLink>.
     </p>
-    <p v-else class="soft" role="status">Ranking…</p>
+    <LastSheet v-else />
   </section>
 </template>
 

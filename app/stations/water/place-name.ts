@@ -1,9 +1,13 @@
 import type { WaterRow } from '../../db/database';
 
-const dayText = (day: string | null): string =>
-  day === null
-    ? ''
-    : new Date(`${day}T12:00:00`).toLocaleDateString('en-GB', { day: 'numeric', month: 'short', year: 'numeric' });
+/** Written out: the browser's own table of dates takes longer to open than the page to draw. */
+const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sept', 'Oct', 'Nov', 'Dec'] as const;
+
+/** A day of the calendar, `2026-09-26`, as people write it. */
+function dayText(day: string | null): string {
+  const [year, month, date] = (day ?? '').split('-').map(Number);
+  return year && month && date ? `${date} ${MONTHS[month - 1] ?? ''} ${year}` : '';
+}
 
 /** A water by place and day, as people call it. */
 export const placeName = ({ place, day }: Pick<WaterRow, 'place' | 'day'>): string =>

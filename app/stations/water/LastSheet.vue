@@ -1,0 +1,17 @@
+<script setup lang="ts">
+import { onMounted, ref } from 'vue';
+import { lastAnswer } from '../../first/last-answer';
+import { lastSheet } from '../../first/last-sheet';
+
+/** What the last visit ended with, while the answer of this one is computed. */
+const last = lastAnswer();
+const place = ref<HTMLElement | null>(null);
+onMounted(() => {
+  if (last !== null) place.value?.append(lastSheet(last));
+});
+</script>
+
+<template>
+  <div v-if="last" ref="place" role="status" />
+  <p v-else class="soft" role="status">Comparing…</p>
+</template>
