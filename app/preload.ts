@@ -15,7 +15,6 @@ const REST: readonly (() => Promise<unknown>)[] = [
   () => import('./stations/water/WaterPlacesDialog.vue'),
   () => import('./shell/FilesMenu.vue'),
   () => import('./stations/pick/PickPage.vue'),
-  () => import('./stations/pick/PickFirst.vue'),
   () => import('./stations/pick/PickSettings.vue'),
   () => import('./stations/pick/PickSchools.vue'),
   () => import('./stations/bench/BenchPage.vue'),

@@ -24,8 +24,6 @@ export const createLook = () =>
       VCombobox: { ...field, menuProps: { rounded: 0, elevation: 0 } },
       VCard: { rounded: 0, elevation: 0, border: true },
       VDialog: { maxWidth: 640 },
-      VExpansionPanels: { variant: 'accordion', elevation: 0, rounded: 0 },
-      VExpansionPanel: { elevation: 0, rounded: 0 },
       VSnackbar: { rounded: 0, location: 'bottom' },
       VTable: { density: 'compact' },
       VMenu: { rounded: 0 },

@@ -17,6 +17,7 @@ export {
   shownNumber,
   type Quantity,
   type UnitSystem,
+  countText,
 } from './units/display';
 
 // water

@@ -19,17 +19,17 @@ function paintLast(): boolean {
   const app = document.getElementById('app');
   if (last === null || app === null || !ON_WATER.test(location.hash)) return false;
   const page = document.createElement('div');
-  page.className = 'first';
+  page.className = 'early';
   const colours = (last.theme === 'night' ? NIGHT : LIGHT).colors ?? {};
   for (const [role, hex] of Object.entries(colours)) {
     const rgb = [1, 3, 5].map((at) => Number.parseInt(String(hex).slice(at, at + 2), 16));
     page.style.setProperty(`--v-theme-${role}`, rgb.join(','));
   }
   const head = document.createElement('div');
-  head.className = 'first__head';
+  head.className = 'early__head';
   head.textContent = 'Pandero';
   const tie = document.createElement('div');
-  tie.className = 'first__tie';
+  tie.className = 'early__tie';
   tie.append(lastSheet(last));
   page.append(head, tie);
   app.replaceChildren(page);

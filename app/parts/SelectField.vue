@@ -2,14 +2,19 @@
 import { useId } from 'vue';
 
 /** One of many, in the browser's own list: it opens at once, and on a phone it is the wheel that a thumb knows. */
-defineProps<{ label: string; items: readonly { readonly value: T; readonly title: string }[] }>();
+defineProps<{
+  label: string;
+  items: readonly { readonly value: T; readonly title: string }[];
+  /** the list alone: what it is about is plain, or said to those who cannot see it */
+  bare?: boolean;
+}>();
 const value = defineModel<T>({ required: true });
 const id = useId();
 </script>
 
 <template>
   <div class="select-field">
-    <label class="select-field__label" :for="id">{{ label }}</label>
+    <label :class="bare ? 'visually-hidden' : 'select-field__label'" :for="id">{{ label }}</label>
     <select :id="id" v-model="value" class="select-field__list">
       <option v-for="item in items" :key="item.value" :value="item.value">{{ item.title }}</option>
     </select>

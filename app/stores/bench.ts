@@ -5,7 +5,7 @@ import {
   benchWater,
   buildSchema,
   changedBuild,
-  changeEffects,
+  lastEffects,
   judgeRig,
   keptVersion,
   measureBuild,
@@ -16,7 +16,7 @@ import {
   undone,
   usualSpeedMps,
   type Build,
-  type ChangeEffect,
+  type LastEffect,
   type Edited,
   type EditId,
   type Rig,
@@ -52,8 +52,8 @@ export const useBench = defineStore('bench', () => {
   const chosenMps = ref<number | null>(null);
   /** the version read-outs are compared with */
   const against = ref(AS_IT_CAME);
-  /** what the last change did by itself */
-  const effects = shallowRef<readonly ChangeEffect[]>([]);
+  /** what the last change amounts to by itself, against the rig as it came */
+  const effects = shallowRef<readonly LastEffect[]>([]);
   const { rows: all, ready } = useLiveRows(
     'build',
     () => db.builds.orderBy('changedAt').reverse().toArray(),
@@ -192,7 +192,12 @@ export const useBench = defineStore('bench', () => {
     // what it did is said an instant later: the drawing goes first
     setTimeout(() => {
       if (build.value?.rig !== changed.rig) return;
-      effects.value = changeEffects(at, was, measureBuild(at, changed.rig, speedMps.value, settings.units));
+      effects.value = lastEffects(
+        at,
+        changed.base,
+        was,
+        measureBuild(at, changed.rig, speedMps.value, settings.units),
+      );
     });
     await store(changed);
   }

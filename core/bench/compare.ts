@@ -30,6 +30,12 @@ export interface ChangeEffect extends Change {
   readonly idle: boolean;
 }
 
+/** A change as the last step left it, told against the rig as it came. */
+export interface LastEffect extends ChangeEffect {
+  /** the step took it back: there it is as it came */
+  readonly undone: boolean;
+}
+
 /** A state of a build with one change taken back; changes are only found where an edit applies to both. */
 function without(now: Rig, before: Rig, edit: EditId): Rig {
   const row = editOf(edit);
@@ -45,6 +51,19 @@ export function changeEffects(on: BenchWater, before: Rig, now: BuildNumbers): C
     const moves = wantMoves(back, now);
     const idle = moves.length === 0 && readoutMoves(back, now).length === 0;
     return { ...change, worsens: moves.filter(({ by }) => by < 0), idle };
+  });
+}
+
+/**
+ * What the last step did, told against the rig as it came: a total is the same however many steps led to it.
+ * @param base  the rig as it came
+ * @param was   the build before the step
+ */
+export function lastEffects(on: BenchWater, base: Rig, was: Rig, now: BuildNumbers): LastEffect[] {
+  const totals = changeEffects(on, base, now);
+  return changesBetween(was, now.rig).map((change) => {
+    const total = totals.find(({ edit }) => edit === change.edit);
+    return total ? { ...total, undone: false } : { ...change, worsens: [], idle: false, undone: true };
   });
 }
 

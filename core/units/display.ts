@@ -183,3 +183,6 @@ function typedUnitToSi(quantity: Quantity, unitText: string, value: number): num
   const row = TYPED[unitText];
   return row?.of.includes(quantity) ? row.toSi(value) : null;
 }
+
+/** A count as people read it, `12,480`. By hand: opening a browser's table of numbers takes longer than a page may. */
+export const countText = (count: number): string => String(Math.round(count)).replace(/\B(?=(\d{3})+$)/g, ',');

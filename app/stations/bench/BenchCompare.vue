@@ -8,6 +8,7 @@ import {
   readoutChange,
   readoutMoves,
   readoutText,
+  sameJson,
   WANT_TITLE,
   wantMoves,
   type EditId,
@@ -26,6 +27,9 @@ const open = defineModel<boolean>({ required: true });
 const bench = useBench();
 const { system } = useUnits();
 const { unitOf } = useEditValue();
+
+// beside itself nothing is different: then it stands beside the rig as it came
+if (bench.earlier && sameJson(bench.earlier.rig, bench.build?.rig)) bench.against = AS_IT_CAME;
 
 const choices = computed(() => [
   { title: 'as it came', value: AS_IT_CAME },

@@ -14,6 +14,8 @@ const props = defineProps<{
   rig: Rig;
   held: boolean;
   chosen: boolean;
+  /** where its name has room; null where it is named only while it is held or looked at */
+  labelAt: PointMm | null;
 }>();
 const emit = defineEmits<{ take: [event: PointerEvent]; choose: [] }>();
 const bench = useBench();
@@ -93,14 +95,14 @@ function onFocus(): void {
     <circle class="handle__target" :cx="at[0]" :cy="at[1]" :r="(deck ? 24 : 14) * mmPerPx" />
     <circle class="handle__dot" :cx="at[0]" :cy="at[1]" :r="(held ? 8 : 6.5) * mmPerPx" :stroke-width="2 * mmPerPx" />
     <text
-      v-if="labelled"
+      v-if="labelled || labelAt"
       class="handle__label"
-      :x="at[0] + 13 * mmPerPx"
-      :y="at[1] + 5 * mmPerPx"
+      :x="labelAt?.[0] ?? at[0] + 13 * mmPerPx"
+      :y="labelAt?.[1] ?? at[1] + 5 * mmPerPx"
       :font-size="15 * mmPerPx"
       :stroke-width="5 * mmPerPx"
     >
-      {{ EDIT_TITLE[handle.edit] }} {{ value }}
+      {{ EDIT_TITLE[handle.edit] }}{{ labelled ? ` ${value}` : '' }}
     </text>
   </g>
 </template>

@@ -12,6 +12,7 @@ import { useBench } from '../../stores/bench';
 import { useScreen } from '../../stores/screen';
 import BenchCutList from './BenchCutList.vue';
 import BenchEmpty from './BenchEmpty.vue';
+import BenchGlance from './BenchGlance.vue';
 import BenchReadouts from './BenchReadouts.vue';
 import BenchSays from './BenchSays.vue';
 import BenchSheet from './BenchSheet.vue';
@@ -38,6 +39,7 @@ const { step } = useEditValue();
 
 const PIECES = 4;
 const part = ref<BenchPart>('trailer');
+const sheet = ref<InstanceType<typeof BenchSheet> | null>(null);
 const scale = ref<'fit' | 'true' | 'large'>('fit');
 const dialog = ref<'steps' | 'compare' | 'card' | 'calibrate' | 'builds' | null>(null);
 const from = ref(0);
@@ -137,6 +139,7 @@ onBeforeUnmount(() => window.removeEventListener('keydown', onUndoKey));
       <h1 class="bench__title"><FractionText :text="title" /></h1>
       <BenchSheet
         v-if="drawn > 0"
+        ref="sheet"
         class="bench__sheet"
         :rig="bench.rig"
         :still="bench.build.rig"
@@ -148,6 +151,7 @@ onBeforeUnmount(() => window.removeEventListener('keydown', onUndoKey));
         :label="`${title}, drawn to scale`"
         @choose="part = $event"
       />
+      <BenchGlance v-if="narrow && drawn > 1" :of="() => sheet?.$el ?? null" :label="title" />
       <BenchSays :faults="bench.numbers.faults" />
     </div>
     <div class="bench__numbers" tabindex="0" role="region" aria-label="Read-outs">

@@ -1,26 +1,14 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { EDIT_TITLE, editOf, editValueText, WANT_TITLE, type Fault } from '@core';
+import type { Fault } from '@core';
 import FractionText from '../../parts/FractionText.vue';
-import { useUnits } from '../../composables/useUnits';
 import { useBench } from '../../stores/bench';
+import { useSaid } from './useSaid';
 
 /** What the last change did: the wants it worsens, or that it does nothing; and every fault, with its number on the drawing. */
 const props = defineProps<{ faults: readonly Fault[] }>();
 const bench = useBench();
-const { system } = useUnits();
-
-const lines = computed(() =>
-  bench.effects.map(({ edit, to, worsens, idle }) => {
-    const row = editOf(edit);
-    const value = editValueText(edit, row.kind === 'amount' ? row.unit : 'word', to, system.value);
-    const said = `${EDIT_TITLE[edit]} ${value}`;
-    if (idle) return { edit, worse: false, text: `${said}: does nothing here that Pandero computes.` };
-    if (worsens.length === 0) return { edit, worse: false, text: `${said}: changes nothing that is asked for.` };
-    const wants = worsens.map(({ want, by }) => `${WANT_TITLE[want]} by ${Math.max(1, Math.round(-by * 100))} of 100`);
-    return { edit, worse: true, text: `${said}: worsens ${wants.join(', ')}.` };
-  }),
-);
+const lines = useSaid();
 const rows = computed(() => props.faults.map((fault, at) => ({ fault, number: at + 1 })));
 </script>
 

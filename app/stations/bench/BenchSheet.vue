@@ -2,13 +2,9 @@
 import { computed, onBeforeUnmount, onMounted, ref, toRef } from 'vue';
 import {
   DIAL_MM,
+  EDIT_TITLE,
   editOf,
-  exitFromNoseMm,
-  faultPlace,
   handlesOf,
-  lengthMFromMm,
-  mmFromLengthM,
-  trailerFromMm,
   type BenchPart,
   type BenchView,
   type Fault,
@@ -20,6 +16,9 @@ import OutlinePaths from '../../parts/OutlinePaths.vue';
 import RigDrawingRule from '../../parts/RigDrawingRule.vue';
 import { useUnits } from '../../composables/useUnits';
 import BenchHandle from './BenchHandle.vue';
+import BenchMarks from './BenchMarks.vue';
+import { placeLabels } from './handle-labels';
+import { EXIT_ASIDE_MM, EXIT_TEXT, hookExit } from './sheet-layout';
 import { useDrag } from './useDrag';
 import { useSheet } from './useSheet';
 
@@ -65,7 +64,6 @@ const fitting = computed(() => {
 const pxPerMm = computed(() => (props.scale > 0 ? props.scale : Math.max(LEAST_PX_PER_MM, fitting.value)));
 const mmPerPx = computed(() => 1 / pxPerMm.value);
 
-const ASIDE_PX = 13;
 /** Smaller than this nothing can be taken hold of. */
 const LEAST_PX_PER_MM = 1.6;
 const VIEW_TITLE: Readonly<Record<BenchView, string>> = {
@@ -89,33 +87,36 @@ const handles = computed(() =>
   ),
 );
 const side = computed(() => originOf('side')!);
-const headMm = computed(() => mmFromLengthM(body.value.head.lengthM));
-const inSight = (x: number, y: number): PointMm => [side.value[0] + x, side.value[1] + y];
-const exit = computed(() => {
-  const { rig } = props;
-  if (!rig.trailer || !body.value.trailer) return null;
-  const along = exitFromNoseMm(rig);
-  if (along >= mmFromLengthM(body.value.trailer.lengthM)) return null;
-  return {
-    at: inSight(trailerFromMm(rig, body.value) + along, 0),
-    says: `hook out at ${show('cut', lengthMFromMm(along))}`,
-  };
+/** the part at hand has its handles named, none over another */
+const LETTER_PX = 7;
+const LINE_PX = 15;
+const ASIDE_PX = 13;
+const told = computed(() => {
+  const exit = hookExit(props.rig, body.value, side.value);
+  if (!exit) return [];
+  const text = EXIT_TEXT(show('cut', exit.alongM));
+  return [
+    {
+      at: [exit.at[0], exit.at[1] + EXIT_ASIDE_MM + 1] as const,
+      widthMm: (text.length * LETTER_PX + 4) * mmPerPx.value,
+      heightMm: LINE_PX * mmPerPx.value,
+    },
+  ];
 });
-const skirtLine = computed(() => {
-  const { skirt } = props.rig;
-  if (!skirt) return null;
-  const [x, y] = inSight(headMm.value + skirt.lengthMm, 0);
-  return { x, from: y - (skirt.trim === 'under' ? 0 : 24), to: y + 20 };
+const labels = computed(() => {
+  const named = handles.value.filter(({ chosen }) => chosen);
+  const places = placeLabels(
+    named.map(({ handle, origin }) => ({
+      at: [origin[0] + handle.at[0] + ASIDE_PX * mmPerPx.value, origin[1] + handle.at[1] + 5 * mmPerPx.value],
+      widthMm: EDIT_TITLE[handle.edit].length * LETTER_PX * mmPerPx.value,
+      heightMm: LINE_PX * mmPerPx.value,
+    })),
+    layout.value.widthMm,
+    ASIDE_PX * mmPerPx.value,
+    told.value,
+  );
+  return new Map(named.map(({ handle }, at) => [handle.edit, places[at]!]));
 });
-const marks = computed(() =>
-  props.faults.flatMap(({ id }, at) => {
-    const found = faultPlace(id, props.rig, body.value);
-    if (!found) return [];
-    // beside the place, so that a handle there can still be taken
-    const [x, y] = inSight(...found);
-    return [{ id, number: at + 1, at: [x - ASIDE_PX * mmPerPx.value, y - ASIDE_PX * mmPerPx.value] as const }];
-  }),
-);
 /** ruled paper: half inches, or centimetres */
 const squareMm = computed(() => (system.value === 'us' ? 12.7 : 10));
 const rulesAt = (lengthMm: number, from: number): number[] =>
@@ -181,36 +182,25 @@ function takeNearest(event: PointerEvent): void {
         <path v-if="envelopes.rest" :d="envelopes.rest" class="sheet__rest" />
         <path v-if="envelopes.speed" :d="envelopes.speed" />
       </g>
-      <g v-if="skirtLine" class="sheet__cut" aria-hidden="true">
-        <line :x1="skirtLine.x" :x2="skirtLine.x" :y1="skirtLine.from" :y2="skirtLine.to" />
-      </g>
-      <g v-if="exit" class="sheet__exit">
-        <line :x1="exit.at[0]" :x2="exit.at[0]" :y1="exit.at[1]" :y2="exit.at[1] + 24" />
-        <circle :cx="exit.at[0]" :cy="exit.at[1]" r="1.1" />
-        <text :x="exit.at[0] + 4 * mmPerPx" :y="exit.at[1] + 25" :font-size="14 * mmPerPx" :stroke-width="4 * mmPerPx">
-          {{ exit.says }}
-        </text>
-      </g>
+      <BenchMarks :rig="rig" :body="body" :side="side" :faults="faults" :mm-per-px="mmPerPx" />
       <RigDrawingRule
         :transform="`translate(${layout.rule.x} 0)`"
         :y="layout.rule.y"
         :length-mm="layout.rule.lengthMm"
       />
-      <g v-for="mark in marks" :key="mark.id" class="sheet__fault" :data-testid="`fault-mark-${mark.id}`">
-        <rect
-          :x="mark.at[0] - 8 * mmPerPx"
-          :y="mark.at[1] - 8 * mmPerPx"
-          :width="16 * mmPerPx"
-          :height="16 * mmPerPx"
-          :stroke-width="1.5 * mmPerPx"
-          :transform="`rotate(45 ${mark.at[0]} ${mark.at[1]})`"
-        />
-        <text :x="mark.at[0]" :y="mark.at[1] + 5 * mmPerPx" :font-size="14 * mmPerPx">{{ mark.number }}</text>
-      </g>
       <BenchHandle
         v-for="{ handle, origin, chosen } in handles"
         :key="handle.edit"
-        v-memo="[...handle.at, ...origin, mmPerPx, chosen, narrow, still, held === handle.edit ? rig : null]"
+        v-memo="[
+          ...handle.at,
+          ...origin,
+          ...(labels.get(handle.edit) ?? []),
+          mmPerPx,
+          chosen,
+          narrow,
+          still,
+          held === handle.edit ? rig : null,
+        ]"
         :handle="handle"
         :origin="origin"
         :mm-per-px="mmPerPx"
@@ -218,6 +208,7 @@ function takeNearest(event: PointerEvent): void {
         :rig="rig"
         :held="held === handle.edit"
         :chosen="chosen"
+        :label-at="labels.get(handle.edit) ?? null"
         @choose="choose(handle)"
         @take="takeNearest"
       />
@@ -253,9 +244,6 @@ function takeNearest(event: PointerEvent): void {
   stroke-width: 0.4;
   stroke-dasharray: 2 1.2;
 }
-.sheet__fault {
-  pointer-events: none;
-}
 .sheet__key {
   font-weight: 400;
 }
@@ -273,33 +261,5 @@ function takeNearest(event: PointerEvent): void {
 .sheet__envelope .sheet__rest {
   stroke-dasharray: 0.4 1;
   stroke-linecap: round;
-}
-.sheet__cut line,
-.sheet__exit line {
-  stroke: rgb(var(--v-theme-oxblood));
-  stroke-width: 0.35;
-}
-.sheet__cut line {
-  stroke-dasharray: 1.6 1;
-}
-.sheet__exit circle {
-  fill: rgb(var(--v-theme-oxblood));
-}
-.sheet__exit text {
-  fill: rgb(var(--v-theme-oxblood));
-  font-family: var(--v-font-heading);
-  font-weight: 600;
-  paint-order: stroke;
-  stroke: rgb(var(--v-theme-skin));
-}
-.sheet__fault rect {
-  fill: rgb(var(--v-theme-oxblood));
-  stroke: rgb(var(--v-theme-skin));
-}
-.sheet__fault text {
-  fill: rgb(var(--v-theme-on-primary));
-  font-family: var(--v-font-heading);
-  font-weight: 700;
-  text-anchor: middle;
 }
 </style>

@@ -1,4 +1,16 @@
-import { DIAL_MM, type BenchView, type Bounds, type Outline } from '@core';
+import {
+  DIAL_MM,
+  exitFromNoseMm,
+  lengthMFromMm,
+  mmFromLengthM,
+  trailerFromMm,
+  type BenchView,
+  type Bounds,
+  type Outline,
+  type PointMm,
+  type Rig,
+  type RigBody,
+} from '@core';
 
 /** One drawing on the sheet: where its own origin lies, mm. */
 export interface PlacedView {
@@ -106,4 +118,24 @@ export function layOutSheet(
   const tall = arranged(boxed('side', 'top', 'sheet'), boxed('front'));
   const wide = arranged(boxed('side', 'top'), boxed('front', 'sheet'));
   return fitted(wide) > fitted(tall) ? wide : tall;
+}
+
+/** How far below the hook's way out it is told, mm. */
+export const EXIT_ASIDE_MM = 24;
+export const EXIT_TEXT = (along: string): string => `hook out at ${along}`;
+
+/**
+ * Where the hook comes out of the trailer.
+ * @param side  origin of the side view, mm
+ * @returns its place on the sheet, mm, and the way along the trailer, m; null where it does not come out of it
+ */
+export function hookExit(
+  rig: Rig,
+  body: RigBody,
+  side: PointMm,
+): { readonly at: PointMm; readonly alongM: number } | null {
+  if (!rig.trailer || !body.trailer) return null;
+  const along = exitFromNoseMm(rig);
+  if (along >= mmFromLengthM(body.trailer.lengthM)) return null;
+  return { at: [side[0] + trailerFromMm(rig, body) + along, side[1]], alongM: lengthMFromMm(along) };
 }

@@ -40,7 +40,7 @@ async function makeTicket(): Promise<void> {
         <dd>{{ line.says }}</dd>
       </template>
     </dl>
-    <v-btn class="act first__act" @click="makeTicket">Write its ticket</v-btn>
+    <button type="button" class="press act first__act" @click="makeTicket">Write its ticket</button>
   </section>
 </template>
 

@@ -1,28 +1,28 @@
 <script setup lang="ts">
-import { computed, defineAsyncComponent, ref } from 'vue';
-import { adviceWarnings, rigTitles, wantBand, WANT_TITLE } from '@core';
+import { computed, defineAsyncComponent } from 'vue';
+import { adviceWarnings, countText, rigTitles, wantBand, WANT_TITLE } from '@core';
 import BandLine from '../../parts/BandLine.vue';
 import FractionText from '../../parts/FractionText.vue';
 import NumberName from '../../parts/NumberName.vue';
 import { useGradually } from '../../composables/useGradually';
 import { useNarrow } from '../../composables/useNarrow';
-import { useNextFrame } from '../../composables/useNextFrame';
+import { useStages } from '../../composables/useStages';
 import { useUnits } from '../../composables/useUnits';
 import { useAdvice } from '../../stores/advice';
 import PickEmpty from './PickEmpty.vue';
+import PickFirst from './PickFirst.vue';
 import PickRow from './PickRow.vue';
 import PickVerdict from './PickVerdict.vue';
 
 // its selects are the heaviest part of the page: they come a moment after the rest
-const PickFirst = defineAsyncComponent(() => import('./PickFirst.vue'));
 const PickSettings = defineAsyncComponent(() => import('./PickSettings.vue'));
 const store = useAdvice();
 const { system } = useUnits();
-const ready = useNextFrame();
+/** the first pick, then what heads the list, then the list */
+const stage = useStages(3);
 const narrow = useNarrow();
-const open = ref<number[]>([]);
 /** a row a frame: no frame has to draw the whole list */
-const shown = useGradually(() => (ready.value ? store.picks.length : 0), 0, 1);
+const shown = useGradually(() => (stage.value > 2 ? store.picks.length : 0), 0, 1);
 
 const mixed = computed(() => new Set(store.picks.map(({ rig }) => rig.family)).size > 1);
 /** bands head the list where all picks were asked the same; else every row names its own */
@@ -40,29 +40,32 @@ const state = computed(() => {
 });
 /** a ranking that lasts is shown with its progress; a quick one would only flicker */
 const slow = computed(() => store.ranking && store.progress > 0);
-const counted = computed(() => (store.advice?.considered ?? 0).toLocaleString('en-US'));
+const counted = computed(() => countText(store.advice?.considered ?? 0));
 </script>
 
 <template>
-  <div v-if="ready" class="pick" :style="{ '--wants': wants.length }">
+  <div v-if="stage > 0" class="pick" :style="{ '--wants': wants.length }">
     <PickFirst
       v-if="narrow && store.picks[0] && store.answered"
       :pick="store.picks[0]"
       :title="titles[0] ?? ''"
       :water="store.answered"
     />
-    <header class="pick__head">
+    <header v-if="stage > 1" class="pick__head">
       <div class="pick__title">
         <h1>{{ counted }} rigs</h1>
-        <p class="soft" role="status">
+        <p class="soft" role="status" :data-took-ms="store.tookMs">
           {{ state }}
         </p>
         <div class="pick__settings"><PickSettings /></div>
       </div>
-      <div v-for="want in wants" :key="want.id" class="pick__want">
-        <NumberName class="pick__want-title" :name="WANT_TITLE[want.id]" :number="{ of: 'want', id: want.id }" />
-        <span class="pick__want-band number"><FractionText :text="wantBand(want, system)" /></span>
-        <BandLine class="pick__want-line" :want="want" />
+      <div v-if="wants.length > 0" class="pick__wants">
+        <h2 class="pick__asked">Asked for</h2>
+        <div v-for="want in wants" :key="want.id" class="pick__want">
+          <NumberName class="pick__want-title" :name="WANT_TITLE[want.id]" :number="{ of: 'want', id: want.id }" />
+          <span class="pick__want-band number"><FractionText :text="wantBand(want, system)" /></span>
+          <BandLine class="pick__want-line" :want="want" />
+        </div>
       </div>
     </header>
     <div v-if="slow" class="pick__progress">
@@ -82,7 +85,7 @@ const counted = computed(() => (store.advice?.considered ?? 0).toLocaleString('e
       <li v-for="warning in warnings" :key="warning">{{ warning }}</li>
     </ul>
     <PickVerdict v-if="store.advice && store.answered" :advice="store.advice" :water="store.answered" />
-    <v-expansion-panels v-if="store.picks.length > 0 && store.answered" v-model="open" multiple>
+    <template v-if="store.picks.length > 0 && store.answered">
       <PickRow
         v-for="(pick, at) in store.picks.slice(0, shown)"
         :key="pick.rank"
@@ -92,40 +95,49 @@ const counted = computed(() => (store.advice?.considered ?? 0).toLocaleString('e
         :water="store.answered"
         :titled="mixed"
       />
-    </v-expansion-panels>
+    </template>
     <PickEmpty v-else-if="!store.ranking" :warnings="warnings" />
   </div>
 </template>
 
 <style scoped>
 .pick__head {
-  display: grid;
-  grid-template-columns: 386px repeat(var(--wants), 1fr);
   background: rgb(var(--v-theme-shade));
   border-bottom: 2px solid rgb(var(--v-theme-ink));
 }
 .pick__title {
-  padding: 10px 18px;
+  display: flex;
+  align-items: center;
+  gap: 4px 10px;
+  padding: 6px 18px;
 }
 .pick__title h1 {
-  display: inline;
   font-size: 24px;
 }
-.pick__title > p {
-  display: inline;
-  margin-left: 10px;
-}
 .pick__settings {
-  min-height: 85px;
+  min-height: 40px;
+  margin-left: auto;
+}
+.pick__wants {
+  display: grid;
+  grid-template-columns: 386px repeat(var(--wants), 1fr);
+  border-top: 1px solid rgb(var(--v-theme-rule));
+}
+.pick__asked {
+  align-self: center;
+  padding: 0 18px;
+  font-size: 17px;
+  text-align: right;
 }
 .pick__want {
-  display: flex;
-  flex-direction: column;
-  padding: 12px 10px 10px;
+  display: grid;
+  align-content: start;
+  padding: 3px 10px 13px;
   border-left: 1px solid rgb(var(--v-theme-rule));
+  line-height: 1.15;
 }
 .pick__want-title {
-  font: 600 15px var(--v-font-heading);
+  font: 600 15px/1.15 var(--v-font-heading);
 }
 .pick__want-band {
   color: rgb(var(--v-theme-bottle));
@@ -133,7 +145,7 @@ const counted = computed(() => (store.advice?.considered ?? 0).toLocaleString('e
   font-weight: 600;
 }
 .pick__want-line {
-  margin-top: auto;
+  margin-top: -3px;
 }
 .pick__progress {
   display: grid;
@@ -150,13 +162,14 @@ const counted = computed(() => (store.advice?.considered ?? 0).toLocaleString('e
   border-left: 4px solid rgb(var(--v-theme-oxblood));
 }
 @media (max-width: 1100px) {
-  .pick__head {
-    display: block;
+  .pick__title {
+    flex-wrap: wrap;
   }
   .pick__settings {
-    min-height: 49px;
+    min-height: 98px;
+    width: 100%;
   }
-  .pick__want {
+  .pick__wants {
     display: none;
   }
 }

@@ -2,6 +2,7 @@
 import { computed, shallowRef, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import {
+  countText,
   dissentText,
   dissentTitle,
   judgeRig,
@@ -100,15 +101,17 @@ async function makeTicket(): Promise<void> {
 <template>
   <div class="reasons">
     <div class="reasons__left">
-      <v-btn class="act reasons__make" @click="makeTicket">Write the ticket for this rig</v-btn>
-      <v-btn class="reasons__make" @click="toBench">Cut and hang it on the bench</v-btn>
-      <RigDrawing :rig="shown.rig" view="side" ruled :label="`${name}, from the side, with a rule`" />
-      <RigDrawing :rig="shown.rig" view="top" :label="`${name}, from above`" />
+      <button type="button" class="press act reasons__make" @click="makeTicket">Write the ticket for this rig</button>
+      <button type="button" class="press reasons__make" @click="toBench">Cut and hang it on the bench</button>
+      <template v-if="parts > 0">
+        <RigDrawing :rig="shown.rig" view="side" ruled :label="`${name}, from the side, with a rule`" />
+        <RigDrawing v-if="parts > 1" :rig="shown.rig" view="top" :label="`${name}, from above`" />
+      </template>
       <PickFaults v-if="parts > 3" :faults="faults" :cured="cured !== null" @cure="cure" @undo="cured = null" />
       <RigNumbers :rig="shown.rig" :water="water" :fall="shown.fall" :has="shown.has" :bands="shown.bands" />
       <p v-if="pick.alike > 0" class="soft">
-        {{ pick.alike.toLocaleString('en-US') }} more rigs share its head and kind of trailer, in other weights, sizes,
-        skirts or colours; this is the best of them.
+        {{ countText(pick.alike) }} more rigs share its head and kind of trailer, in other weights, sizes, skirts or
+        colours; this is the best of them.
       </p>
       <ul class="reasons__marks" aria-label="What it has against what is wanted">
         <li v-for="want in shown.wants" :key="want.id">
@@ -121,7 +124,7 @@ async function makeTicket(): Promise<void> {
     </div>
     <div>
       <p class="reasons__score">
-        <NumberName name="It answers" :number="{ of: 'score' }" />
+        <NumberName name="It answers" :number="{ of: 'score' }" />{{ ' ' }}
         <b class="number">{{ Math.round(shown.score * 100) }}</b> of 100 parts of what this water asks for.
       </p>
       <ReasonList v-if="parts > 0" :reasons="reasons" :water="water" />

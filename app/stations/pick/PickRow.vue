@@ -1,8 +1,9 @@
 <script setup lang="ts">
-import { computed } from 'vue';
+import { computed, ref } from 'vue';
 import {
   fishesLikeText,
   pickSentence,
+  rigFaults,
   wantValue,
   WANT_TITLE,
   type Advice,
@@ -14,10 +15,19 @@ import BandLine from '../../parts/BandLine.vue';
 import FractionText from '../../parts/FractionText.vue';
 import RigDrawing from '../../parts/RigDrawing.vue';
 import { useUnits } from '../../composables/useUnits';
+import { useStages } from '../../composables/useStages';
 import PickReasons from './PickReasons.vue';
 
 const props = defineProps<{ pick: Pick; title: string; advice: Advice; water: Water; titled: boolean }>();
 const { system, show } = useUnits();
+const open = ref(false);
+/** what is wrong with it is looked for once the row stands */
+const stage = useStages(1);
+const fault = computed(() =>
+  stage.value > 0
+    ? rigFaults(props.pick.rig, { water: props.water, plan: props.pick.handled.plan }, system.value)[0]
+    : undefined,
+);
 
 const like = computed(() => fishesLikeText(props.pick.fall, system.value));
 /** what it does, for the deck: how it runs where it is reeled, how it falls where it is dropped */
@@ -43,8 +53,8 @@ const cells = computed(() =>
 </script>
 
 <template>
-  <v-expansion-panel class="pick-row" :data-testid="`pick-${pick.rank}`">
-    <v-expansion-panel-title hide-actions class="pick-row__title">
+  <article class="pick-row" :data-testid="`pick-${pick.rank}`">
+    <button type="button" class="pick-row__title" :aria-expanded="open" @click="open = !open">
       <div class="pick-row__grid" :style="{ '--wants': cells.length }">
         <div class="pick-row__rank number">{{ pick.rank }}</div>
         <RigDrawing class="pick-row__drawing" :rig="pick.rig" :label="`${title}, from the side`" />
@@ -54,6 +64,9 @@ const cells = computed(() =>
           <span class="pick-row__more" aria-hidden="true">Why</span>
           <p class="pick-row__phone number">
             <FractionText :text="does" />
+          </p>
+          <p v-if="fault" class="pick-row__fault" data-testid="row-fault">
+            <FractionText :text="fault.says" /> <b><FractionText :text="fault.remedy" /></b>
           </p>
         </div>
         <div v-for="cell in cells" :key="cell.want.id" class="pick-row__cell">
@@ -70,11 +83,11 @@ const cells = computed(() =>
           />
         </div>
       </div>
-    </v-expansion-panel-title>
-    <v-expansion-panel-text>
+    </button>
+    <div v-if="open" class="pick-row__inside">
       <PickReasons :pick="pick" :title="title" :water="water" />
-    </v-expansion-panel-text>
-  </v-expansion-panel>
+    </div>
+  </article>
 </template>
 
 <style scoped>
@@ -84,8 +97,21 @@ const cells = computed(() =>
   color: rgb(var(--v-theme-ink));
 }
 .pick-row__title {
+  display: block;
+  width: 100%;
   padding: 0;
-  min-height: 0;
+  border: 0;
+  background: none;
+  color: inherit;
+  font: inherit;
+  text-align: left;
+  cursor: pointer;
+}
+.pick-row__title:hover .pick-row__more {
+  text-decoration-thickness: 2px;
+}
+.pick-row__inside {
+  padding: 4px 18px 14px;
 }
 .pick-row__grid {
   display: grid;
@@ -107,16 +133,24 @@ const cells = computed(() =>
 .pick-row__what {
   grid-column: 3 / -1;
   display: flex;
+  flex-wrap: wrap;
   align-items: baseline;
-  gap: 12px;
+  gap: 0 12px;
   padding: 8px 10px 0;
 }
 .pick-row__name {
   flex: none;
-  max-width: 52%;
+  max-width: 60%;
   font-size: 19px;
 }
+.pick-row__fault {
+  flex: 1 0 100%;
+  padding: 1px 0 1px 8px;
+  border-left: 3px solid rgb(var(--v-theme-oxblood));
+  font-size: 14.5px;
+}
 .pick-row__sentence {
+  flex: 1 1 0;
   font-size: 14.5px;
   color: rgb(var(--v-theme-ink-soft));
 }
@@ -127,7 +161,7 @@ const cells = computed(() =>
   color: rgb(var(--v-theme-oxblood));
   text-decoration: underline;
 }
-.v-expansion-panel--active .pick-row__more {
+.pick-row__title[aria-expanded='true'] .pick-row__more {
   text-decoration: none;
 }
 .pick-row__phone {

@@ -41,30 +41,44 @@ const chosen = computed(() => Object.keys(water.water.schools ?? {}).length);
 
 <template>
   <div class="settings">
-    <SelectField v-model="source" :items="sources" label="Pick from" />
-    <v-btn class="settings__schools" @click="choosing = true">
-      Schools<template v-if="chosen > 0">: {{ chosen }} chosen</template>…
-    </v-btn>
+    <SelectField v-model="source" class="settings__source" :items="sources" label="Pick from" />
     <ChoiceRow v-model="families" class="settings__families" label="Among" :options="FAMILY_CHOICES" />
+    <button type="button" class="press settings__schools" @click="choosing = true">
+      Schools<template v-if="chosen > 0">: {{ chosen }} chosen</template>…
+    </button>
     <PickSchools v-if="choosing" v-model="choosing" />
   </div>
 </template>
 
 <style scoped>
 .settings {
-  display: grid;
-  grid-template-columns: 1fr auto;
+  display: flex;
+  align-items: center;
+  gap: 8px 16px;
+}
+.settings__source {
+  grid-template-columns: auto minmax(190px, 1fr);
   gap: 8px;
-  margin-top: 8px;
+  align-items: center;
 }
 .settings__schools {
   min-height: 40px;
 }
 .settings__families {
-  grid-column: 1 / -1;
   grid-template-columns: auto 1fr;
   padding: 0;
   border: 0;
+}
+@media (max-width: 1100px) {
+  .settings {
+    flex-wrap: wrap;
+  }
+  .settings__source {
+    flex: 1;
+  }
+  .settings__families {
+    width: 100%;
+  }
 }
 @media (max-width: 700px) {
   .settings__schools {

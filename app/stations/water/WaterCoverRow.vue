@@ -28,8 +28,8 @@ function forgetTop(): void {
 
 <template>
   <div class="cover-row" role="group" :aria-label="`Cover ${number}`">
-    <SelectField v-model="kind" :items="COVER_CHOICES" label="What" />
-    <SelectField v-model="density" :items="DENSITY_CHOICES" label="How thick" />
+    <SelectField v-model="kind" :items="COVER_CHOICES" label="What" bare />
+    <SelectField v-model="density" :items="DENSITY_CHOICES" label="How thick" bare />
     <button type="button" class="press cover-row__less" :aria-label="`Remove cover ${number}`" @click="$emit('remove')">
       ×
     </button>
@@ -50,7 +50,7 @@ function forgetTop(): void {
   gap: 5px;
   align-items: start;
 }
-.cover-row__less {
+.press.cover-row__less {
   min-width: 40px;
   min-height: 40px;
   font-size: 20px;
