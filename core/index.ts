@@ -18,7 +18,10 @@ export {
   type Quantity,
   type UnitSystem,
   countText,
+  rodText,
 } from './units/display';
+export { inUnits } from './units/in-text';
+export { seekRules } from './advice/handbook-search';
 
 // water
 export * from './water/schema';
@@ -135,7 +138,7 @@ export {
 } from './advice/handling';
 export { type Forbidden } from './advice/forbidden';
 export { notAJig, type NotAJigId } from './advice/not-a-jig';
-export { HANDBOOK, handbookRule, speaksAgainst, type Chapter, type HandbookRule } from './advice/handbook';
+export { HANDBOOK, handbookRule, ruleInUnits, speaksAgainst, type Chapter, type HandbookRule } from './advice/handbook';
 export { faultText } from './advice/messages/faults-en';
 export { localRulesText, planText } from './advice/messages/speak-plan';
 export { whatLifts, type WhatLifts } from './advice/what-lifts';

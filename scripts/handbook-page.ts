@@ -1,4 +1,13 @@
-import { HANDBOOK, SCHOOL_WORDS, speaksAgainst, QUESTION_TITLE, questionOf, FAULT_IDS, faultText } from '../core';
+import {
+  HANDBOOK,
+  SCHOOL_WORDS,
+  speaksAgainst,
+  QUESTION_TITLE,
+  questionOf,
+  FAULT_IDS,
+  faultText,
+  ruleInUnits,
+} from '../core';
 
 /** The handbook, from the rules that judge. */
 export function handbookPage(): string {
@@ -12,9 +21,10 @@ export function handbookPage(): string {
   ];
   for (const { title, rules } of HANDBOOK) {
     lines.push(`## ${title}`, '');
-    for (const rule of rules) {
+    for (const raw of rules) {
+      const rule = ruleInUnits(raw, 'us');
       const details = [
-        `when: ${rule.when}`,
+        `${rule.when === 'always' ? 'always' : `when ${rule.when}`}`,
         ...(rule.does ? [rule.does] : []),
         ...(rule.weight === null ? [] : [`counts ${rule.weight > 0 ? '+' : '−'}${Math.abs(rule.weight)}`]),
         ...(rule.school

@@ -4,6 +4,7 @@ import {
   CHOICE_TITLE,
   CHOICES,
   HANDLING_TEXT,
+  inUnits,
   handbookRule,
   planText,
   SCHOOL_WORDS,
@@ -31,8 +32,8 @@ const groups = computed(() =>
         const school = handbookRule(rule)?.school ?? null;
         return {
           rule,
-          says: HANDLING_TEXT[rule as HandlingId] ?? rule,
-          school: school ? SCHOOL_WORDS[school].name : '',
+          says: inUnits(HANDLING_TEXT[rule as HandlingId] ?? rule, system.value),
+          school: school ? inUnits(SCHOOL_WORDS[school].name, system.value) : '',
         };
       });
     return lines.length > 0 ? [{ choice, title: CHOICE_TITLE[choice], lines }] : [];

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import {
+  inUnits,
   familiarNumbers,
   FAMILIAR_RIGS,
   judgeRig,
@@ -59,7 +60,7 @@ const familiar = computed(() => {
   <v-dialog v-model="open" aria-label="What a number means" :max-width="520">
     <v-card class="number-card" data-testid="number-card">
       <h2>{{ title }}</h2>
-      <p>{{ text.says }}</p>
+      <p><FractionText :text="inUnits(text.says, system)" /></p>
       <p class="number-card__ends">
         <span>{{ text.low }}</span>
         <span class="number-card__line" aria-label="to" role="img" />

@@ -1,7 +1,16 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { useRouter } from 'vue-router';
-import { handbookRule, QUESTION_TITLE, questionOf, ruleText, SCHOOL_WORDS, speaksAgainst } from '@core';
+import {
+  handbookRule,
+  inUnits,
+  QUESTION_TITLE,
+  questionOf,
+  ruleInUnits,
+  ruleText,
+  SCHOOL_WORDS,
+  speaksAgainst,
+} from '@core';
 import FractionText from '../parts/FractionText.vue';
 import { useUnits } from '../composables/useUnits';
 import { useRuleCard } from '../stores/handbook';
@@ -13,7 +22,10 @@ const card = useRuleCard();
 const router = useRouter();
 const { system } = useUnits();
 const open = computed({ get: () => card.id !== null, set: (shown) => !shown && card.close() });
-const rule = computed(() => (card.id === null ? null : handbookRule(card.id)));
+const rule = computed(() => {
+  const found = card.id === null ? null : handbookRule(card.id);
+  return found && ruleInUnits(found, system.value);
+});
 const says = computed(() => {
   if (!rule.value) return '';
   const here = card.water ? ruleText(rule.value.id, card.water, system.value) : rule.value.id;
@@ -24,7 +36,9 @@ const school = computed(() => {
   const ref = rule.value?.school;
   return ref ? { question: QUESTION_TITLE[questionOf(ref)], ...SCHOOL_WORDS[ref] } : null;
 });
-const against = computed(() => (card.id === null ? [] : speaksAgainst(card.id)));
+const against = computed(() =>
+  card.id === null ? [] : speaksAgainst(card.id).map((other) => ruleInUnits(other, system.value)),
+);
 
 async function toHandbook(): Promise<void> {
   const id = card.id;
@@ -39,7 +53,7 @@ async function toHandbook(): Promise<void> {
       <p class="rule-card__says"><FractionText :text="says" /></p>
       <dl>
         <dt>Speaks when</dt>
-        <dd>{{ rule.when }}</dd>
+        <dd><FractionText :text="rule.when" /></dd>
         <template v-if="rule.does">
           <dt>Does</dt>
           <dd><FractionText :text="rule.does" /></dd>
@@ -50,7 +64,7 @@ async function toHandbook(): Promise<void> {
         </template>
         <template v-if="school">
           <dt>School</dt>
-          <dd>{{ school.question }}: “{{ school.name }}”. {{ school.says }}</dd>
+          <dd>{{ school.question }}: “{{ inUnits(school.name, system) }}”. {{ inUnits(school.says, system) }}</dd>
         </template>
       </dl>
       <h3>What speaks against it</h3>
@@ -61,8 +75,10 @@ async function toHandbook(): Promise<void> {
             <FractionText :text="other.says" />
           </button>
           <small class="soft"
-            >{{ other.when
-            }}<template v-if="other.school"> · the school “{{ SCHOOL_WORDS[other.school].name }}” </template></small
+            >{{ other.when === 'always' ? 'Always' : `When ${other.when}`
+            }}<template v-if="other.school">
+              · the school “{{ inUnits(SCHOOL_WORDS[other.school].name, system) }}”
+            </template></small
           >
         </li>
       </ul>

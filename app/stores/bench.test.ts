@@ -1,4 +1,4 @@
-import { afterAll, afterEach, beforeEach, expect, jest, test } from '@jest/globals';
+import { afterAll, afterEach, beforeEach, expect, test } from '@jest/globals';
 import { createPinia, disposePinia, setActivePinia, type Pinia } from 'pinia';
 import { changedBuild, startBuild } from '@core';
 import { jig } from '../../core/testing/fixtures/rigs';

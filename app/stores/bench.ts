@@ -192,12 +192,7 @@ export const useBench = defineStore('bench', () => {
     // what it did is said an instant later: the drawing goes first
     setTimeout(() => {
       if (build.value?.rig !== changed.rig) return;
-      effects.value = lastEffects(
-        at,
-        changed.base,
-        was,
-        measureBuild(at, changed.rig, speedMps.value, settings.units),
-      );
+      effects.value = lastEffects(at, changed.base, was, measureBuild(at, changed.rig, speedMps.value, settings.units));
     });
     await store(changed);
   }

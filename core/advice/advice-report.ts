@@ -10,6 +10,7 @@ import { CONTRADICTION_TEXT } from './messages/contradictions-en';
 import { HANDLING_TEXT } from './messages/handling-en';
 import { NOT_A_JIG_TEXT } from './messages/not-a-jig-en';
 import { adviceWarnings, pickSentence, reasonText, ruleText, wantBecause } from './messages/speak';
+import { inUnits } from '../units/in-text';
 import { dissentText } from './messages/speak-dissent';
 import type { Has } from './measure';
 import type { Advice } from './rank';
@@ -129,7 +130,11 @@ export function adviceReport(
         because: dissentText(other, pick.rig, system),
       })),
       flips: flips[pick.rank - 1] ?? null,
-      handling: pick.handled.steps.map(({ choice, rule }) => ({ choice, rule, says: HANDLING_TEXT[rule] })),
+      handling: pick.handled.steps.map(({ choice, rule }) => ({
+        choice,
+        rule,
+        says: inUnits(HANDLING_TEXT[rule], system),
+      })),
       plan: pick.handled.plan,
       faults: rigFaults(pick.rig, { water, plan: pick.handled.plan }, system).map(({ id, says, remedy }) => ({
         id,
@@ -151,6 +156,9 @@ export function adviceReport(
     })),
     notAJig: advice.notAJig === null ? null : { rule: advice.notAJig, ...NOT_A_JIG_TEXT[advice.notAJig] },
     // a water that contradicts itself is answered all the same, but not in silence
-    warnings: [...contradictions(water).map((id) => CONTRADICTION_TEXT[id]), ...adviceWarnings(advice)],
+    warnings: [
+      ...contradictions(water).map((id) => inUnits(CONTRADICTION_TEXT[id], system)),
+      ...adviceWarnings(advice),
+    ],
   };
 }

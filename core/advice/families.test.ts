@@ -13,7 +13,7 @@ import { whatToBuy } from './buy';
 import { rigFaults } from './checks';
 import { familiesSuit } from './family';
 import { changed, FLIP_FIELDS, flipsOf } from './flips';
-import { HANDBOOK, handbookRule, speaksAgainst } from './handbook';
+import { HANDBOOK, handbookRule, ruleInUnits, speaksAgainst } from './handbook';
 import { CHOICES, handle, HANDLING_RULES } from './handling';
 import { HANDLING_TEXT } from './messages/handling-en';
 import { adviceWarnings } from './messages/speak';
@@ -102,7 +102,7 @@ describe('how a pick is handled', () => {
       }
     }
   });
-  test('a second hook goes on only for the school that wants it, never where it is not allowed', () => {
+  test('a trailer hook goes on only for the school that wants it, never where it is not allowed', () => {
     const open = water({
       families: ['spinner'],
       cover: [],
@@ -120,7 +120,7 @@ describe('how a pick is handled', () => {
     const up = advise({ ...near, schools: { 'trailer-hook': 'on-when-fast' } }, BOX, 1).picks[0]!.rig.trailerHook;
     expect(up?.point).toBe('up');
   });
-  test('the other side of the second hook is shown as a rig with its numbers', () => {
+  test('the other side of the trailer hook is shown as a rig with its numbers', () => {
     const [pick] = advise(water({ families: ['vibrating'], temperatureC: 24, cover: [] }), DEMO_BOX, 1).picks;
     const other = pick!.dissent.find(({ question }) => question === 'trailer-hook')!;
     expect(other.rig.trailerHook).toMatchObject({ kind: 'single' });
@@ -250,7 +250,7 @@ describe('the handbook', () => {
     const rules = HANDBOOK.flatMap((chapter) => chapter.rules);
     expect(new Set(rules.map(({ id }) => id)).size).toBe(rules.length);
     expect(rules.length).toBeGreaterThan(400);
-    for (const { id, says, when } of rules) {
+    for (const { id, says, when } of rules.map((rule) => ruleInUnits(rule, 'us'))) {
       expect([id, says.length > 5, /[{}]/.test(says), when.length > 0]).toEqual([id, true, false, true]);
     }
   });

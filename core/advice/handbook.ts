@@ -1,3 +1,5 @@
+import type { UnitSystem } from '../units/display';
+import { inUnits } from '../units/in-text';
 import type { Family, SchoolQuestion, SchoolRef } from '../water/schema';
 import { CHOICES, HANDLING_RULES } from './handling';
 import { SEVERAL, type Choice } from './handling/handling-rule';
@@ -51,6 +53,14 @@ export interface Chapter {
   readonly title: string;
   readonly rules: readonly HandbookRule[];
 }
+
+/** A rule in the units of whoever reads it. */
+export const ruleInUnits = (rule: HandbookRule, system: UnitSystem): HandbookRule => ({
+  ...rule,
+  says: inUnits(rule.says, system),
+  when: inUnits(rule.when, system),
+  does: rule.does === null ? null : inUnits(rule.does, system),
+});
 
 const line = (id: string): string => genericText(RULE_TEXT[id as keyof typeof RULE_TEXT]);
 const when = (id: string): string => WHEN_TEXT[id] ?? 'always';

@@ -88,7 +88,7 @@ export function dissentOf(field: Field, dissenters: readonly Dissenter[], best: 
   });
 }
 
-/** The same rig with a second hook, where another school would put one on, or without, where another would leave it off. */
+/** The same rig with a trailer hook, where another school would put one on, or without, where another would leave it off. */
 export function hookDissent(water: Water, field: Field, bare: Rig): Dissent[] {
   const { school } = field.compiled.schools['trailer-hook'];
   const other = school === 'on-when-fast' ? 'off-until-losing' : 'on-when-fast';

@@ -153,7 +153,7 @@ export const secondHookText = ({ trailerHook }: Rig): keyof typeof SECOND_HOOKS 
       : trailerHook.point === 'up'
         ? 'single-up'
         : 'single-down';
-/** Second hooks stay as large as they are when they are only turned over. */
+/** Trailer hooks stay as large as they are when they are only turned over. */
 export function withSecondHook(rig: Rig, value: string): Rig {
   const next = SECOND_HOOKS[value as keyof typeof SECOND_HOOKS];
   const own = rig.trailerHook;

@@ -1,5 +1,6 @@
 import { BLADES, type BladeShape } from '../tackle/blades';
 import { displayUnit, shown, shownHeadStep, shownNumber, type Quantity, type UnitSystem } from '../units/display';
+import { inUnits } from '../units/in-text';
 import { lengthMFromMm, massKgFromOz } from '../units/units';
 import type { CareId } from './care';
 import type { BenchCaution, CutStep, StepId } from './cut-list';
@@ -14,7 +15,7 @@ export const PART_TITLE: Readonly<Record<BenchPart, string>> = {
   skirt: 'Skirt',
   trailer: 'Trailer',
   core: 'Core',
-  'second-hook': 'Second hook',
+  'second-hook': 'Trailer hook',
 };
 
 export const EDIT_TITLE: Readonly<Record<EditId, string>> = {
@@ -42,7 +43,7 @@ export const EDIT_TITLE: Readonly<Record<EditId, string>> = {
   turn: 'Turned',
   push: 'Pushed up',
   core: 'Bright core',
-  'second-hook': 'Second hook',
+  'second-hook': 'Trailer hook',
 };
 
 /** Words of the choices; what is not listed is said as it is. */
@@ -226,7 +227,7 @@ const STEP_TITLE: Readonly<Record<StepId, string>> = {
   'fan-guard': 'Fan',
   'guard-wings': 'Wings',
   'line-up-arm': 'Line up',
-  'second-hook': 'Second hook',
+  'second-hook': 'Trailer hook',
   'look-over': 'Look it over',
 };
 
@@ -266,7 +267,7 @@ const STEP_TEXT: Readonly<Record<StepId, Text>> = {
   'trim-under': ({ toMm, offMm }, mm) =>
     `Point down: cut only the strands on the underside at ${mm(toMm)} from the collar, ${mm(offMm)} off.`,
   'thin-skirt': ({ count, left }) =>
-    `Belly up, the skirt turned back over the head: clip ${amount(Number(count), 'strand')} 3/8 to 1/2 in from the collar. Pulled out, they would leave it loose. ${left} stay.`,
+    `Belly up, the skirt turned back over the head: clip ${amount(Number(count), 'strand')} {in 3/8..1/2} from the collar. Pulled out, they would leave it loose. ${left} stay.`,
   'cut-guard': ({ toMm, offMm, pastMm }, mm) =>
     Number(pastMm) >= 0
       ? `Cut the guard to ${mm(toMm)}, ${mm(offMm)} off: it ends ${mm(pastMm)} past the point.`
@@ -300,7 +301,10 @@ export const stepText = (
   system: UnitSystem,
 ): { readonly title: string; readonly text: string } => ({
   title: STEP_TITLE[id],
-  text: STEP_TEXT[id](data, (value) => shown('cut', lengthMFromMm(Number(value ?? 0)), system)),
+  text: inUnits(
+    STEP_TEXT[id](data, (value) => shown('cut', lengthMFromMm(Number(value ?? 0)), system)),
+    system,
+  ),
 });
 
 export const BENCH_CAUTION_TEXT: Readonly<Record<BenchCaution, string>> = {

@@ -41,7 +41,7 @@ export const WANT_NUMBER: Readonly<Record<WantId, NumberText>> = {
     high: 'always comes back',
   },
   run: {
-    says: 'How deep it runs half way back at the pace of this water, on 25 m of cast, the tip at 1 m, 15 lb fluorocarbon.',
+    says: 'How deep it runs half way back at the pace of this water, on {m 25} of cast, the tip at {m 1}, {lb 15} fluorocarbon.',
     low: 'at the surface',
     high: 'deep',
   },
@@ -77,17 +77,17 @@ export const READOUT_NUMBER: Readonly<Record<ReadoutId, NumberText>> = {
   length: WANT_NUMBER.length,
   fall: WANT_NUMBER.fall,
   'fishes-like': {
-    says: 'The head that would fall as fast if nothing but a plain 3 in chunk hung on it: bulk makes a heavy head fish light.',
+    says: 'The head that would fall as fast if nothing but a plain {in 3} chunk hung on it: bulk makes a heavy head fish light.',
     low: 'light',
     high: 'heavy',
   },
   depth: {
-    says: 'How deep it runs half way back at the chosen speed, on 25 m of cast, the tip at 1 m, 15 lb fluorocarbon.',
+    says: 'How deep it runs half way back at the chosen speed, on {m 25} of cast, the tip at {m 1}, {lb 15} fluorocarbon.',
     low: 'at the surface',
     high: 'deep',
   },
   wake: {
-    says: 'The speed at which it just breaks the surface with the tip at 1 m.',
+    says: 'The speed at which it just breaks the surface with the tip at {m 1}.',
     low: 'rises early',
     high: 'stays down',
   },

@@ -227,7 +227,7 @@ export function boundsOf(shapes: readonly OutlineShape[]): Bounds {
   return { x: left, y: top, width: right - left, height: bottom - top };
 }
 
-/** A second hook rides with its eye on the bend of the first. */
+/** A trailer hook rides with its eye on the bend of the first. */
 function secondHookShapes({ head, trailerHook }: Rig, headMm: number, view: View): OutlineShape[] {
   if (!trailerHook) return [];
   const [bendX, bendY] = hookMarks(head.hook).bend;
@@ -243,7 +243,7 @@ function secondHookShapes({ head, trailerHook }: Rig, headMm: number, view: View
     })),
   );
 }
-/** Length of a second hook's eye, which is pushed over the point of the first, mm. */
+/** Length of a trailer hook's eye, which is pushed over the point of the first, mm. */
 const EYE_OF_SECOND_MM = 3;
 
 /** A path turned over and moved down, mm. */

@@ -11,6 +11,8 @@ import {
   lengthMFromIn,
   lengthMFromMm,
   massKgFromG,
+  lbFromMassKg,
+  massKgFromLb,
   massKgFromOz,
   mmFromLengthM,
   ozFromMassKg,
@@ -107,6 +109,11 @@ export const DISPLAY_UNITS = {
     us: { unit: 'ft/s', spoken: 'feet a second', fromSi: ftFromLengthM, toSi: lengthMFromFt, digits: 1, step: 0.1 },
     metric: { unit: 'm/s', spoken: 'metres a second', fromSi: same, toSi: same, digits: 2, step: 0.05 },
   },
+  /** what a line holds */
+  lineStrength: {
+    us: { unit: 'lb', spoken: 'pounds', fromSi: lbFromMassKg, toSi: massKgFromLb, digits: 0, step: 1 },
+    metric: { unit: 'kg', spoken: 'kilograms', fromSi: same, toSi: same, digits: 1, step: 0.5 },
+  },
   time: {
     us: { unit: 's', spoken: 'seconds', fromSi: same, toSi: same, digits: 1, step: 0.1 },
     metric: { unit: 's', spoken: 'seconds', fromSi: same, toSi: same, digits: 1, step: 0.1 },
@@ -137,6 +144,14 @@ export const shown = (quantity: Quantity, si: number, system: UnitSystem): strin
 /** A band with its unit once: `1.3 to 1.9 ft/s`. */
 export const shownBand = (quantity: Quantity, fromSi: number, toSi: number, system: UnitSystem): string =>
   `${shownNumber(quantity, fromSi, system)} to ${shown(quantity, toSi, system)}`;
+
+/** Length of a rod as it is asked for over a counter: `7 ft 6`, `2.29 m`. */
+export function rodText(lengthM: number, system: UnitSystem): string {
+  if (system === 'metric') return `${lengthM.toFixed(2)} m`;
+  const inches = Math.round(inFromLengthM(lengthM));
+  const over = inches % 12;
+  return `${Math.floor(inches / 12)} ft${over === 0 ? '' : ` ${over}`}`;
+}
 
 /** Head weights are sold in steps: the nearest one as a fraction in ounces, or whole grams. */
 export function shownHeadStep(massKg: number, system: UnitSystem): string {

@@ -8,6 +8,9 @@ const M_PER_IN = 0.0254;
 const M_PER_FT = 0.3048;
 
 export const massKgFromOz = (massOz: number): number => massOz * KG_PER_OZ;
+const KG_PER_LB = 16 * KG_PER_OZ;
+export const massKgFromLb = (massLb: number): number => massLb * KG_PER_LB;
+export const lbFromMassKg = (massKg: number): number => massKg / KG_PER_LB;
 export const ozFromMassKg = (massKg: number): number => massKg / KG_PER_OZ;
 export const massKgFromG = (massG: number): number => massG / 1000;
 export const gFromMassKg = (massKg: number): number => massKg * 1000;

@@ -32,6 +32,6 @@ export const leadAllowed = (rules: LocalRules | undefined): boolean => rules?.le
 /** Whether any hook may be fished here. */
 export const hooksAllowed = (rules: LocalRules | undefined): boolean => (rules?.hooksPerLine ?? 1) >= 1;
 
-/** Whether a second hook may go on behind the first. */
+/** Whether a trailer hook may go on behind the first. */
 export const trailerHookAllowed = (rules: LocalRules | undefined, kind: 'single' | 'treble'): boolean =>
   rules?.trailerHook !== false && (rules?.hooksPerLine ?? 2) >= 2 && (kind === 'single' || rules?.treble !== false);

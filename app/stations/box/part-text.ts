@@ -9,7 +9,9 @@ import {
   lengthMFromMm,
   lineDiameterMm,
   massKgFromG,
+  massKgFromLb,
   massKgFromOz,
+  rodText,
   shown,
   shownHeadStep,
   TRAILERS,
@@ -93,12 +95,14 @@ const TELL: { readonly [T in Tray]: (part: PartOf<T>, system: UnitSystem) => Tol
   ],
   blades: (part, system) => [`${BLADES[part.shape].title} ${part.size}`, [part.finish, ...weighed(part, system)]],
   hooks: (part) => [`${part.size} ${part.kind} hook`, [`${part.wire} wire`]],
-  lines: (part) => [
-    `${part.lb} lb ${part.kind}`,
-    [`${(part.diameterMm ?? lineDiameterMm(part.kind, part.lb)).toFixed(2)} mm${part.diameterMm ? ' measured' : ''}`],
+  lines: (part, system) => [
+    `${shown('lineStrength', massKgFromLb(part.lb), system)} ${part.kind}`,
+    [
+      `${shown('thickness', lengthMFromMm(part.diameterMm ?? lineDiameterMm(part.kind, part.lb)), system)} thick${part.diameterMm ? ', measured' : ''}`,
+    ],
   ],
   rods: (part, system) => [
-    `${shown('depth', part.lengthM, system)} ${part.power}`,
+    `${rodText(part.lengthM, system)} ${part.power}`,
     [
       `${part.action} action`,
       ...(part.lureFromOz !== undefined && part.lureToOz !== undefined

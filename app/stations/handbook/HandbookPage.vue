@@ -1,30 +1,23 @@
 <script setup lang="ts">
 import { computed, nextTick, onMounted, ref, watch } from 'vue';
 import { useRoute } from 'vue-router';
-import { FAULT_IDS, HANDBOOK, QUESTION_TITLE, questionOf, SCHOOL_WORDS, type HandbookRule } from '@core';
+import { FAULT_IDS, HANDBOOK, inUnits, QUESTION_TITLE, questionOf, ruleInUnits, SCHOOL_WORDS, seekRules } from '@core';
 import BecauseLine from '../../parts/BecauseLine.vue';
 import FractionText from '../../parts/FractionText.vue';
 import { useGradually } from '../../composables/useGradually';
+import { useUnits } from '../../composables/useUnits';
 
 /** Every rule that judges, to be read: by chapter, and by words that are looked for. */
 const route = useRoute();
-const sought = ref('');
+const { system } = useUnits();
+const sought = ref<string | null>('');
 const chapterId = ref(HANDBOOK[0]!.id);
 
 const asked = computed(() => (typeof route.query['rule'] === 'string' ? route.query['rule'] : null));
 const count = HANDBOOK.reduce((sum, { rules }) => sum + rules.length, 0);
-const words = computed(() => sought.value.trim().toLowerCase().split(/\s+/).filter(Boolean));
-const haystack = ({ id, says, when, does, school }: HandbookRule): string =>
-  [id.replace(/-/g, ' '), says, when, does ?? '', school ? SCHOOL_WORDS[school].name : ''].join(' ').toLowerCase();
-const found = computed(() => {
-  if (words.value.length === 0) return null;
-  return HANDBOOK.flatMap(({ rules }) => rules).filter((rule) => {
-    const text = haystack(rule);
-    return words.value.every((word) => text.includes(word));
-  });
-});
+const found = computed(() => seekRules(sought.value ?? '', system.value));
 const chapter = computed(() => HANDBOOK.find(({ id }) => id === chapterId.value) ?? HANDBOOK[0]!);
-const rules = computed(() => found.value ?? chapter.value.rules);
+const rules = computed(() => found.value ?? chapter.value.rules.map((rule) => ruleInUnits(rule, system.value)));
 const shown = useGradually(() => rules.value.length, 0, 12);
 
 async function goTo(id: string | null): Promise<void> {
@@ -87,13 +80,15 @@ watch(asked, (id) => void goTo(id));
       >
         <p class="handbook__says"><BecauseLine :rule="rule.id" :says="rule.says" /></p>
         <p class="handbook__when soft">
-          <b>{{ rule.when }}</b>
+          <b><FractionText :text="rule.when === 'always' ? 'Always' : `When ${rule.when}`" /></b>
           <template v-if="rule.does"> · <FractionText :text="rule.does" /></template>
           <template v-if="rule.weight !== null">
             · counts <span class="number">{{ rule.weight > 0 ? '+' : '−' }}{{ Math.abs(rule.weight) }}</span></template
           >
           <template v-if="rule.school">
-            · school: {{ QUESTION_TITLE[questionOf(rule.school)] }}, “{{ SCHOOL_WORDS[rule.school].name }}”</template
+            · school: {{ QUESTION_TITLE[questionOf(rule.school)] }}, “{{
+              inUnits(SCHOOL_WORDS[rule.school].name, system)
+            }}”</template
           >
         </p>
       </article>

@@ -1,13 +1,15 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { useRouter } from 'vue-router';
-import { CHOICE_TITLE, HANDLING_TEXT, type HandlingId, type Pick, type Water } from '@core';
+import { CHOICE_TITLE, HANDLING_TEXT, inUnits, type HandlingId, type Pick, type Water } from '@core';
 import FractionText from '../../parts/FractionText.vue';
 import RigDrawing from '../../parts/RigDrawing.vue';
+import { useUnits } from '../../composables/useUnits';
 import { useTickets } from '../../stores/tickets';
 
 /** The answer for a hand that holds a phone: tie this, cut it so, one button. All the rest stands below. */
 const props = defineProps<{ pick: Pick; title: string; water: Water }>();
+const { system } = useUnits();
 const tickets = useTickets();
 const router = useRouter();
 
@@ -21,7 +23,7 @@ const lines = computed(() =>
     .map(({ choice, rule }) => ({
       rule,
       title: CHOICE_TITLE[choice],
-      says: HANDLING_TEXT[rule as HandlingId] ?? rule,
+      says: inUnits(HANDLING_TEXT[rule as HandlingId] ?? rule, system.value),
     })),
 );
 async function makeTicket(): Promise<void> {

@@ -5,6 +5,7 @@ import {
   countText,
   dissentText,
   dissentTitle,
+  inUnits,
   judgeRig,
   reasonText,
   rigFaults,
@@ -84,7 +85,14 @@ const followed = computed(() => {
     const { school, reason } = props.pick.schools[question];
     const words = Object.entries(SCHOOL_WORDS).find(([ref]) => ref === `${question}:${school}`)?.[1];
     return words
-      ? [{ question, title: QUESTION_TITLE[question], name: words.name, because: SCHOOL_BECAUSE[reason] }]
+      ? [
+          {
+            question,
+            title: QUESTION_TITLE[question],
+            name: inUnits(words.name, system.value),
+            because: SCHOOL_BECAUSE[reason],
+          },
+        ]
       : [];
   });
 });
@@ -146,7 +154,7 @@ async function makeTicket(): Promise<void> {
         class="reasons__dissent"
         data-testid="dissent"
       >
-        <h3>{{ dissentTitle(other) }}, would tie</h3>
+        <h3>{{ dissentTitle(other, system) }}, would tie</h3>
         <RigDrawing :rig="other.rig" :label="`${rigTitle(other.rig, system)}, from the side`" />
         <p><FractionText :text="dissentText(other, pick.rig, system)" /></p>
       </section>

@@ -2,6 +2,7 @@
 import { computed } from 'vue';
 import {
   FAMILIES,
+  inUnits,
   QUESTION_TITLE,
   SCHOOL_BECAUSE,
   SCHOOL_WORDS,
@@ -25,7 +26,7 @@ import { useFocusBack } from '../../composables/useFocusBack';
 useFocusBack();
 const open = defineModel<boolean>({ required: true });
 const store = useWater();
-const { show } = useUnits();
+const { show, system } = useUnits();
 
 /** The family a question is about, as it is asked of it. */
 function familyOf(question: SchoolQuestion): Family {
@@ -43,13 +44,13 @@ const byWater = computed(() => {
 const lifts = computed(() => {
   const { tailRunsM, bodyRunsM } = whatLifts(store.water.temperatureC);
   const school = tailRunsM < bodyRunsM ? 'tail-lifts' : 'body-lifts';
-  return `${SCHOOL_WORDS[`vibrating-lift:${school}`].says} Half way back at an ordinary reel a half-ounce runs at ${show('depth', tailRunsM)} with a 3 3/4 in paddle-tail and at ${show('depth', bodyRunsM)} with a 4 in flat bug, face level.`;
+  return `${SCHOOL_WORDS[`vibrating-lift:${school}`].says} Half way back at an ordinary reel {oz 1/2} runs at ${show('depth', tailRunsM)} with a {in 3 3/4} paddle-tail and at ${show('depth', bodyRunsM)} with a {in 4} flat bug, face level.`;
 });
 const COMPUTED: Readonly<Partial<Record<SchoolQuestion, string>>> = {
   'swim-retrieve': 'Steady where tail and head fit; shaken where they do not, or along a warm edge with active fish.',
 };
 const nameOf = (question: SchoolQuestion, school: string): string | undefined =>
-  SCHOOL_WORDS[`${question}:${school}` as SchoolRef]?.name;
+  inUnits(SCHOOL_WORDS[`${question}:${school}` as SchoolRef]?.name ?? '', system.value) || undefined;
 
 const rows = computed(() =>
   SCHOOL_QUESTIONS.map((question) => {
@@ -69,8 +70,11 @@ const rows = computed(() =>
           return title === undefined ? [] : [{ value: school as string, title }];
         }),
       ],
-      says: speaking === null ? (COMPUTED[question] ?? '') : SCHOOL_WORDS[`${question}:${speaking}` as SchoolRef].says,
-      numbers: question === 'vibrating-lift' ? lifts.value : '',
+      says: inUnits(
+        speaking === null ? (COMPUTED[question] ?? '') : SCHOOL_WORDS[`${question}:${speaking}` as SchoolRef].says,
+        system.value,
+      ),
+      numbers: question === 'vibrating-lift' ? inUnits(lifts.value, system.value) : '',
       because: chosen === 'water' ? SCHOOL_BECAUSE[own.reason] : SCHOOL_BECAUSE.chosen,
     };
   }),

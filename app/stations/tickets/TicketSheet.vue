@@ -148,7 +148,8 @@ const cautions = computed(() => [
       </p>
       <ReasonList :reasons="reasons" :water="ticket.water" />
       <p v-for="other in dissent" :key="other.question" class="sheet__dissent">
-        <b>{{ dissentTitle(other) }}, would tie:</b> <FractionText :text="dissentText(other, ticket.rig, system)" />
+        <b>{{ dissentTitle(other, system) }}, would tie:</b>
+        <FractionText :text="dissentText(other, ticket.rig, system)" />
       </p>
     </section>
     <p v-if="ticket.note" class="sheet__note"><b>Note:</b> {{ ticket.note }}</p>

@@ -31,7 +31,7 @@ const flag = (name: 'trailerHook' | 'treble' | 'lead') =>
     get: (): Flag => (rules.value[name] === undefined ? 'unsaid' : rules.value[name] ? 'yes' : 'no'),
     set: (value: Flag | Flag[]) => change({ [name]: value === 'unsaid' ? undefined : value === 'yes' }),
   });
-const [second, treble, lead] = [flag('trailerHook'), flag('treble'), flag('lead')];
+const [trailerHook, treble, lead] = [flag('trailerHook'), flag('treble'), flag('lead')];
 
 const HOOKS = [
   { value: 'unsaid', title: 'not said' },
@@ -69,7 +69,7 @@ const SIDES = [
         is not entered is not restricted here.
       </p>
       <ChoiceRow v-model="hooks" label="Hooks to a line" :options="HOOKS" />
-      <ChoiceRow v-model="second" label="Second hook" :options="FLAGS" />
+      <ChoiceRow v-model="trailerHook" label="Trailer hook" :options="FLAGS" />
       <ChoiceRow v-model="treble" label="Trebles" :options="FLAGS" />
       <ChoiceRow v-model="lead" label="Lead" :options="FLAGS" />
       <div v-for="side in SIDES" :key="side.name" class="local__length">

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent } from 'vue';
-import { CONTRADICTION_TEXT, contradictions, WANT_TITLE, wantBand } from '@core';
+import { CONTRADICTION_TEXT, contradictions, inUnits, WANT_TITLE, wantBand } from '@core';
 import BandLine from '../../parts/BandLine.vue';
 import FractionText from '../../parts/FractionText.vue';
 import NumberName from '../../parts/NumberName.vue';
@@ -21,7 +21,9 @@ const rows = computed(() =>
     band: wantBand(want, system.value),
   })),
 );
-const odd = computed(() => contradictions(store.water).map((id) => ({ id, says: CONTRADICTION_TEXT[id] })));
+const odd = computed(() =>
+  contradictions(store.water).map((id) => ({ id, says: inUnits(CONTRADICTION_TEXT[id], system.value) })),
+);
 </script>
 
 <template>

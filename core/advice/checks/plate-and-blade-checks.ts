@@ -35,7 +35,7 @@ const LONG_ARM_MM = 65;
 const SHORT_ARM_MM = 50;
 /** Largest round blade that still passes weed. @source craft-practice */
 const ROUND_IN_WEED = 4;
-/** Largest second hook that does not get in the way. @source craft-practice */
+/** Largest trailer hook that does not get in the way. @source craft-practice */
 const SECOND_HOOK = { single: '1/0', treble: '2/0' } as const;
 
 /** Plastic put on where there was none. */
@@ -109,7 +109,7 @@ const secondHookTooLarge: RigCheck = {
   }),
 };
 
-/** Checks of plates, blades, arms and second hooks. @source craft-practice */
+/** Checks of plates, blades, arms and trailer hooks. @source craft-practice */
 export const PLATE_AND_BLADE_CHECKS: readonly RigCheck[] = [
   plateRunsWild,
   ribbedTailUpright,

@@ -13,14 +13,14 @@ const plate = ({ rig }: Held): boolean => rig.family === 'vibrating';
 const stout = ({ rig }: Held): boolean => STOUT_WIRES.has(rig.head.hook.wire);
 const smallHook = { kind: 'single', point: 'up', size: '1/0' } as const;
 
-/** A pace from which a second hook may pay, and from which three points do, m/s. @source craft-practice */
+/** A pace from which a trailer hook may pay, and from which three points do, m/s. @source craft-practice */
 const FAST_MPS = 0.75;
 const WAKE_MPS = 1.3;
 const fast = ({ paceMps }: Held): boolean => (paceMps ?? 0) >= FAST_MPS;
 const openWater = ({ w }: Held): boolean => !w.inCover && w.depthM >= feet(5) && w.seenM >= feet(2);
 const moving = (held: Held): boolean => blades(held) || plate(held);
 
-/** Scissors, guard, second hook, and the tackle a rig goes on. @source craft-practice */
+/** Scissors, guard, trailer hook, and the tackle a rig goes on. @source craft-practice */
 export const FITTING_RULES = [
   {
     id: 'cut-four-ribs-off-the-bug',

@@ -48,7 +48,7 @@ export interface HandlingRule {
   readonly tipM?: number;
   /** the line it goes on */
   readonly line?: RetrievePlan['line'];
-  /** the second hook it puts on */
+  /** the trailer hook it puts on */
   readonly hook?: TrailerHook;
 }
 

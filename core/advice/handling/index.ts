@@ -40,7 +40,7 @@ export interface Handled {
   readonly steps: readonly Handling[];
   /** the retrieve as a programme that can be computed */
   readonly plan: RetrievePlan;
-  /** the second hook to put on; null for none */
+  /** the trailer hook to put on; null for none */
   readonly trailerHook: TrailerHook | null;
 }
 

@@ -6,8 +6,8 @@ export const CONTRADICTION_TEXT: Readonly<Record<ContradictionId, string>> = {
     'Matted grass on so little light: weed does not grow to the top in water this murky. Check visibility or cover.',
   'weed-in-ice-water':
     'Pads and mats die back in water this cold. What stands may be last year’s stems: then take submerged grass.',
-  'pads-too-deep': 'Lily pads root to about 8 ft. Check the depth, or take the weed below them.',
-  'reeds-too-deep': 'Reeds stand to about 6 ft. Check the depth.',
+  'pads-too-deep': 'Lily pads root to about {ft 8}. Check the depth, or take the weed below them.',
+  'reeds-too-deep': 'Reeds stand to about {ft 6}. Check the depth.',
   'mat-below-the-top': 'A mat lies on the surface. With its top this deep it is submerged grass.',
   'spawn-in-the-cold': 'They do not spawn in water this cold. Check the thermometer or the season.',
   'prespawn-in-the-heat': 'In water this warm the spawn is over. Check the thermometer or the season.',

@@ -1,4 +1,5 @@
 import { shown, type UnitSystem } from '../../units/display';
+import { inUnits } from '../../units/in-text';
 import { lbfFromForceN, lengthMFromMm } from '../../units/units';
 import type { FaultId } from '../checks/check';
 
@@ -82,7 +83,7 @@ const TEXT: Readonly<Record<FaultId, (data: Data, show: Shown) => FaultWords>> =
   }),
   'worm-rather-than-jig': () => ({
     says: 'So small and slight it is no longer a jig: it catches like a worm.',
-    remedy: 'Stop at about 3 1/4 in.',
+    remedy: 'Stop at about {in 3 1/4}.',
   }),
   'plate-runs-wild': () => ({
     says: 'Too little plastic for this head: the plate throws it about and it does not come back to its line.',
@@ -133,16 +134,16 @@ const TEXT: Readonly<Record<FaultId, (data: Data, show: Shown) => FaultWords>> =
     remedy: `Bend it back to the ${(twistDeg ?? 0) > 0 ? 'left' : 'right'}, looking at it head-on.`,
   }),
   'second-hook-too-large': () => ({
-    says: 'A second hook this large gets in the way and costs bites.',
+    says: 'A trailer hook this large gets in the way and costs bites.',
     remedy: 'Small and stiff: 1/0, or 2/0 for a treble.',
   }),
   'second-hook-down-near-cover': () => ({
-    says: 'Point down, the second hook hangs on everything here.',
+    says: 'Point down, the trailer hook hangs on everything here.',
     remedy: 'Turn its point up; down is for open water.',
   }),
   'not-allowed-here': () => ({
     says: 'The rules you entered for this place do not allow this rig.',
-    remedy: 'Take off what they forbid: lead, a second hook, trebles.',
+    remedy: 'Take off what they forbid: lead, a trailer hook, trebles.',
   }),
   'guard-holds-point-flat': () => ({
     says: 'The guard holds the hook down: pulled, it lies flat instead of turning up.',
@@ -209,7 +210,7 @@ const TEXT: Readonly<Record<FaultId, (data: Data, show: Shown) => FaultWords>> =
   }),
   'rod-too-low': ({ tipM }, { depth }) => ({
     says: `With the tip ${depth(tipM)} over the water a swim jig cannot be held up.`,
-    remedy: 'Rod at ten to twelve o’clock: tip at 2.5 m.',
+    remedy: 'Rod at ten to twelve o’clock: tip at {m 2.5}.',
   }),
   'reeled-to-the-top': ({ topMps, speedMps }, { speed }) => ({
     says: `At ${speed(speedMps)} it comes to the top; it does so from ${speed(topMps)} on.`,
@@ -246,4 +247,7 @@ const TEXT: Readonly<Record<FaultId, (data: Data, show: Shown) => FaultWords>> =
 };
 
 /** A fault and its remedy in words. */
-export const faultText = (id: FaultId, data: Data, system: UnitSystem): FaultWords => TEXT[id](data, shownIn(system));
+export function faultText(id: FaultId, data: Data, system: UnitSystem): FaultWords {
+  const { says, remedy } = TEXT[id](data, shownIn(system));
+  return { says: inUnits(says, system), remedy: inUnits(remedy, system) };
+}

@@ -23,7 +23,7 @@ export const genericText = (text: string): string => {
   const plain = text
     .replace('{vis} of visibility{light}', 'With this visibility')
     .replace('{temp} is', 'the water is')
-    .replace('At {temp}', 'at that temperature')
+    .replace(/\bat \{temp\}/gi, 'at that temperature')
     .replace(/\{temp\}/g, 'at that temperature')
     .replace(/\{depth\}/g, 'that depth')
     .replace(/\{cover\}/g, 'cover')
@@ -41,11 +41,11 @@ const AXIS_TEXT: Readonly<Partial<Record<keyof Target, (values: string) => strin
   wire: (values) => `${values} wire`,
   guard: (values) => (values === 'none' ? 'no guard' : `${values} guard`),
   guardless: () => 'no guard, point buried on a screw',
-  weight: (values) => `${values} oz`,
+  weight: (values) => values,
   skirtMaterial: (values) => `skirt of ${values}`,
   skirtBulk: (values) => `${values} skirt`,
   trailer: (values) => (values === 'none' ? 'no trailer' : values),
-  trailerSize: (values) => `${values} in trailer`,
+  trailerSize: (values) => `trailer of ${values}`,
   core: (values) => (values === 'yes' ? 'a bright core' : 'no core'),
   orientation: (values) => ({ flat: 'hung flat', edge: 'on edge', inverted: 'upside down' })[values] ?? values,
   hang: (values) => (values === 'hung' ? 'hung at its end' : values),
@@ -68,6 +68,8 @@ const valueText = (axis: keyof Target, value: string | boolean): string => {
   if (typeof value === 'boolean') return value ? 'yes' : 'no';
   if (axis === 'family') return FAMILY_NAME[value as keyof typeof FAMILY_NAME];
   if (axis === 'trailer' && value !== 'none') return TRAILERS[value as keyof typeof TRAILERS].title;
+  if (axis === 'weight') return `{oz ${value}}`;
+  if (axis === 'trailerSize' && value !== 'none') return `{in ${value}}`;
   return value.replace(/-/g, ' ');
 };
 

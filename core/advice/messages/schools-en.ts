@@ -54,7 +54,7 @@ export const SCHOOL_WORDS: Readonly<Record<SchoolRef, SchoolWords>> = {
   },
   'mud-weight:one-weight-big-trailer': {
     name: 'same weight, big trailer',
-    says: 'Keep 3/8 so that it casts, and let a bigger trailer slow it.',
+    says: 'Keep {oz 3/8} so that it casts, and let a bigger trailer slow it.',
   },
   'mud-weight:heavy-thump': {
     name: 'heavy thump',
@@ -94,7 +94,7 @@ export const SCHOOL_WORDS: Readonly<Record<SchoolRef, SchoolWords>> = {
   'spinner-rod:fast-tip': { name: 'fast tip', says: 'A fast tip wherever the line is light.' },
   'trailer-hook:off-until-losing': {
     name: 'off until you lose fish',
-    says: 'A second hook costs bites: leave it off until fish are lost.',
+    says: 'A trailer hook costs bites: leave it off until fish are lost.',
   },
   'trailer-hook:on-when-fast': {
     name: 'on when it is fast',
@@ -115,7 +115,7 @@ export const SCHOOL_WORDS: Readonly<Record<SchoolRef, SchoolWords>> = {
     name: 'rolling',
     says: 'A wide kick pins the skirt on a heavy head; a rolling tail does not.',
   },
-  'heavy-swim-tail:oversize': { name: 'oversize', says: 'Only a tail of five inches rocks a heavy head.' },
+  'heavy-swim-tail:oversize': { name: 'oversize', says: 'Only a tail of {in 5} rocks a heavy head.' },
   'swim-retrieve:shake': { name: 'shake it', says: 'Never just reel: hold it high and shake.' },
   'swim-retrieve:steady': { name: 'steady', says: 'A tail that fits the head does it on a steady reel.' },
   'swim-bottom:never-rest': {
@@ -162,7 +162,7 @@ export const SCHOOL_WORDS: Readonly<Record<SchoolRef, SchoolWords>> = {
   'cold-action:big-thump': { name: 'one slow beat', says: 'One big blade turning slowly.' },
   'cold-action:tight': { name: 'narrow wiggle', says: 'A tight wiggle, nothing broad.' },
   'trailer-matters:always': { name: 'always match it', says: 'Tail and head have to match at every weight.' },
-  'trailer-matters:above-quarter': { name: 'above 1/4 oz', says: 'Up to about 1/4 oz any small tail works.' },
+  'trailer-matters:above-quarter': { name: 'above {oz 1/4}', says: 'Up to about {oz 1/4} any small tail works.' },
   'skirt-flare:want': { name: 'wanted', says: 'A skirt that opens on stops and bumps makes them strike.' },
   'skirt-flare:hide': { name: 'hidden', says: 'In clean water a puffing skirt looks wrong.' },
   'kick-by:season': { name: 'season', says: 'Warm months want a kick, cold ones none.' },

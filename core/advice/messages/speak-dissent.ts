@@ -2,6 +2,7 @@ import { shown, type UnitSystem } from '../../units/display';
 import type { SchoolRef } from '../../water/schema';
 import type { Dissent } from '../other-schools';
 import { QUESTION_TITLE, SCHOOL_WORDS } from './schools-en';
+import { inUnits } from '../../units/in-text';
 import type { Rig } from '../../rig/schema';
 import { rigTitles } from './rig-titles';
 
@@ -12,7 +13,7 @@ const schoolWords = ({ question, school }: Dissent) => SCHOOL_WORDS[`${question}
  * @param than  the rig it stands beside: the name says what tells them apart
  */
 export const dissentText = (dissent: Dissent, than: Rig, system: UnitSystem): string =>
-  `${rigTitles([than, dissent.rig], system)[1]}: falls ${shown('speed', dissent.fall.speedMps, system)}. ${schoolWords(dissent)?.says ?? ''}`;
+  `${rigTitles([than, dissent.rig], system)[1]}: falls ${shown('speed', dissent.fall.speedMps, system)}. ${inUnits(schoolWords(dissent)?.says ?? '', system)}`;
 
-export const dissentTitle = (dissent: Dissent): string =>
-  `${QUESTION_TITLE[dissent.question] ?? dissent.question}: the school “${schoolWords(dissent)?.name ?? dissent.school}”`;
+export const dissentTitle = (dissent: Dissent, system: UnitSystem): string =>
+  `${QUESTION_TITLE[dissent.question] ?? dissent.question}: the school “${inUnits(schoolWords(dissent)?.name ?? dissent.school, system)}”`;

@@ -23,7 +23,7 @@ test('local rules as they were entered; what was not entered is not said', () =>
   expect(localRulesText({}, 'us')).toEqual([]);
   expect(localRulesText({ hooksPerLine: 1, trailerHook: false, lead: true, fishFromMm: 356 }, 'us')).toEqual([
     'hooks to a line: 1',
-    'second hook forbidden',
+    'trailer hook forbidden',
     'lead allowed',
     'keep none under 14 in',
   ]);

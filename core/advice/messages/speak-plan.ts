@@ -1,5 +1,5 @@
 import { shown, type UnitSystem } from '../../units/display';
-import { lengthMFromMm } from '../../units/units';
+import { lengthMFromMm, massKgFromLb } from '../../units/units';
 import type { RetrievePlan } from '../../motion/plan';
 import type { LocalRules } from '../../water/schema';
 
@@ -28,7 +28,7 @@ const capital = (text: string): string => text.charAt(0).toUpperCase() + text.sl
 
 /** A retrieve in numbers: `Count down 3 s, reel at 2.2 ft/s to the end; tip 3 ft up, 15 lb fluorocarbon`. */
 export const planText = ({ steps, tipHeightM, line }: RetrievePlan, system: UnitSystem): string =>
-  `${capital(steps.map((step) => stepText(step, system)).join(', '))}; tip ${shown('depth', tipHeightM, system)} up, ${line.lb} lb ${line.kind}.`;
+  `${capital(steps.map((step) => stepText(step, system)).join(', '))}; tip ${shown('depth', tipHeightM, system)} up, ${shown('lineStrength', massKgFromLb(line.lb), system)} ${line.kind}.`;
 
 /** What was entered of the rules of a place, line by line. */
 export function localRulesText(rules: LocalRules, system: UnitSystem): string[] {
@@ -38,7 +38,7 @@ export function localRulesText(rules: LocalRules, system: UnitSystem): string[] 
   const { fishFromMm: from, fishToMm: to } = rules;
   return [
     ...(rules.hooksPerLine === undefined ? [] : [`hooks to a line: ${rules.hooksPerLine}`]),
-    ...allowed('second hook', rules.trailerHook),
+    ...allowed('trailer hook', rules.trailerHook),
     ...allowed('trebles', rules.treble),
     ...allowed('lead', rules.lead),
     ...(from === undefined ? [] : [`keep none under ${kept(from)}`]),

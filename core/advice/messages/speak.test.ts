@@ -152,7 +152,7 @@ describe('sentences', () => {
   });
   test('the dissent names school, rig, fall and why', () => {
     const other = advice.picks[0]!.dissent.find(({ question }) => question === 'weight');
-    expect(dissentTitle(other!)).toBe('On weight: the school “slow hand”');
+    expect(dissentTitle(other!, 'us')).toBe('On weight: the school “slow hand”');
     expect(dissentText(other!, advice.picks[0]!.rig, 'us')).toMatch(/oz .*: falls \d\.\d ft\/s\. Take a lighter head/);
   });
   test('"fishes like" is a head that is sold, or nothing', () => {

@@ -1,4 +1,5 @@
 import { shown, type UnitSystem } from '../../units/display';
+import { inUnits } from '../../units/in-text';
 import type { Water } from '../../water/schema';
 import type { Has } from '../measure';
 import type { Advice, Pick, Reason } from '../rank';
@@ -21,7 +22,10 @@ export function ruleText(rule: string, water: Water, system: UnitSystem): string
     light: water.sky === 'dark' ? ' and little light' : '',
   };
   const text = RULE_TEXT[rule as keyof typeof RULE_TEXT] ?? rule;
-  return text.replace(/\{(\w+)\}/g, (braced, name: string) => words[name] ?? braced);
+  return inUnits(
+    text.replace(/\{(\w+)\}/g, (braced, name: string) => words[name] ?? braced),
+    system,
+  );
 }
 
 /** Why a band lies where it lies: the rule that set it and those that moved it. */
