@@ -68,7 +68,7 @@ export {
   type OutlineShape,
 } from './rig/outline';
 export { GALLERY, type GalleryEntry } from './rig/gallery-table';
-export { DRAWN_TRAYS, partOutline, type DrawnTray } from './rig/part-outline';
+export { DRAWN_TRAYS, headFromFront, partOutline, type DrawnTray } from './rig/part-outline';
 export type { View } from './rig/outline-trailer';
 export { massBandKg } from './rig/mass-band';
 export { rigProfile, type Profile } from './rig/profile';

@@ -19,7 +19,7 @@ function paintLast(): boolean {
   const app = document.getElementById('app');
   if (last === null || app === null || !ON_WATER.test(location.hash)) return false;
   const page = document.createElement('div');
-  page.className = 'early';
+  page.className = `early early--${last.theme}`;
   const colours = (last.theme === 'night' ? NIGHT : LIGHT).colors ?? {};
   for (const [role, hex] of Object.entries(colours)) {
     const rgb = [1, 3, 5].map((at) => Number.parseInt(String(hex).slice(at, at + 2), 16));

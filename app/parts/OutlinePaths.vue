@@ -7,10 +7,10 @@ defineProps<{ shapes: readonly OutlineShape[] }>();
 
 /** Drawn thickness: a line on the drawing board never thinner than can be seen. */
 const stroke = (shape: OutlineShape): number => shape.strokeMm ?? 0.45;
-/** Strands are darkened, every other one more, so that a skirt shows on a trailer of its own colour. */
+/** Strands are darkened, by night lightened, every other one more, so that a skirt shows on a trailer of its own colour. */
 const DARKER: Partial<Record<OutlineShape['part'], number>> = { skirt: 14, 'skirt-shade': 46 };
 const paint = ({ part, swatch }: OutlineShape): string | undefined =>
-  DARKER[part] === undefined ? swatch : `color-mix(in srgb, ${swatch}, black ${DARKER[part]}%)`;
+  DARKER[part] === undefined ? swatch : `color-mix(in srgb, ${swatch}, var(--outline-strand, black) ${DARKER[part]}%)`;
 const isOutline = (shape: OutlineShape): boolean => shape.strokeMm === undefined;
 </script>
 

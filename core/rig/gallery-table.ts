@@ -97,6 +97,12 @@ const SPECIAL_HEADS: readonly GalleryEntry<'heads'>[] = [
     sizes: [3 / 8, 1 / 2, 3 / 4].map((oz) => spinner(oz, ['colorado', 'willow'])),
   },
   {
+    id: 'spinner-double-willow',
+    title: 'spinner frame, two willows',
+    purpose: 'All flash, little lift: clear water, and quick above the weed.',
+    sizes: [3 / 8, 1 / 2, 3 / 4].map((oz) => spinner(oz, ['willow', 'willow'])),
+  },
+  {
     id: 'spinner-single',
     title: 'spinner frame, one Colorado',
     purpose: 'One round blade, slow and heavy: mud and cold.',

@@ -1,53 +1,36 @@
-import { BLADES, PLATES, type BladeShape } from '../tackle/blades';
 import { HEADS } from '../tackle/heads';
 import { radFromDeg } from '../units/units';
-import { linePath, smoothPath, type PointMm } from './curve';
+import { bladeOutline, clipShapes, metalSwatch, plateFace, plateSizeMm } from './blade-shape';
+import { leaf, linePath, smoothPath, type PointMm } from './curve';
 import { DEFAULT_ARMS } from './frame';
 import type { OutlineShape } from './outline';
 import type { View } from './outline-trailer';
+import { circlePath } from './round-mark';
 import type { Plate, Rig } from './schema';
 
-export const METAL: Readonly<Record<string, string>> = { gold: '#c79a3e', nickel: '#b9bcb6', painted: '#9a5a2b' };
 /** Arms stand less open than the wire is bent, and squeezed ones less again: as much of the angle. */
 export const SQUEEZED_ANGLE_SHARE = 0.6;
-const metal = (finish: string): string => METAL[finish] ?? '#8f8b84';
 
-/** An ellipse that comes to a point at its fixed end the longer it is. */
-function bladePath(lengthMm: number, widthMm: number, [x, y]: PointMm, angleRad: number): string {
-  const points = Array.from({ length: 16 }, (_, i): PointMm => {
-    const turn = (2 * Math.PI * i) / 16;
-    const along = (lengthMm / 2) * (1 - Math.cos(turn));
-    const across = (widthMm / 2) * Math.sin(turn) * (0.82 + 0.18 * (1 - Math.cos(turn)));
-    return [
-      x + along * Math.cos(angleRad) - across * Math.sin(angleRad),
-      y + along * Math.sin(angleRad) + across * Math.cos(angleRad),
-    ];
-  });
-  return smoothPath(points, true);
-}
+/** Thickness a plate shows on edge, mm: it is bent across. */
+const ON_EDGE_MM = 2;
 
-export const bladeOutline = (
-  shape: BladeShape,
-  size: number,
-  finish: string,
-  at: PointMm,
-  angleRad: number,
-): OutlineShape => {
-  const { lengthMm, slenderness } = BLADES[shape];
-  const long = lengthMm[size] ?? Object.values(lengthMm)[0]!;
-  return { part: 'blade', d: bladePath(long, long / slenderness, at, angleRad), swatch: metal(finish) };
-};
-
-/** Plate of a vibrating head, hung on its nose and leaning forward. @source adr-0004 (area by size) */
+/** Plate of a vibrating head, hung on its nose and leaning forward. */
 function plateShapes(plate: Plate, noseMm: PointMm, view: View): OutlineShape[] {
-  const areaMm2 = PLATES[plate.size].areaCm2 * 100;
-  const longMm = Math.sqrt((areaMm2 * 4 * 1.25) / Math.PI);
-  const wideMm = longMm / 1.25;
-  const d =
-    view === 'top'
-      ? bladePath(longMm * 0.65, wideMm, [noseMm[0] - longMm * 0.6, noseMm[1]], 0)
-      : bladePath(longMm, 3.2, [noseMm[0] + 3, noseMm[1] + longMm * 0.34], radFromDeg(-130));
-  return [{ part: 'blade', d, swatch: metal(plate.finish) }];
+  const { longMm, wideMm } = plateSizeMm(plate.size);
+  // foreshortened from above: it leans
+  if (view === 'top') {
+    const upper: PointMm = [noseMm[0] - longMm * 0.62, noseMm[1]];
+    return plateFace(plate.size, plate.finish, upper, 0);
+  }
+  const lean = radFromDeg(-130);
+  const foot: PointMm = [noseMm[0] + 3, noseMm[1] + longMm * 0.34];
+  const along = (mm: number): PointMm => [foot[0] + mm * Math.cos(lean), foot[1] + mm * Math.sin(lean)];
+  const edge = leaf(foot, lean, 0, longMm, (s) => 0.5 + Math.sin(Math.PI * s), longMm * ON_EDGE_MM);
+  return [
+    { part: 'blade', d: smoothPath(edge, true), swatch: metalSwatch(plate.finish) },
+    { part: 'gleam', d: linePath([along(longMm * 0.2), along(longMm * 0.2 + wideMm * 0.4)]), strokeMm: 0.5 },
+    ...clipShapes(along(longMm + 1), lean + Math.PI),
+  ];
 }
 
 /** Bend of a spinner's wire, where the line is tied: mm from the nose of the head. @source adr-0010 */
@@ -73,20 +56,68 @@ function armShapes(part: Pick<Rig, 'blades' | 'arms'>, headMm: number, view: Vie
   const angleRad =
     view === 'side' ? radFromDeg(squeezed ? angleDeg * SQUEEZED_ANGLE_SHARE : angleDeg) * SQUEEZED_ANGLE_SHARE : 0;
   const end: PointMm = [tie[0] + upperMm * Math.cos(angleRad), tie[1] - upperMm * Math.sin(angleRad)];
-  const wire: OutlineShape = { part: 'wire', d: linePath([[headMm * 0.4, 0], tie, end]), strokeMm: 1 };
+  const place = (mm: number): PointMm => [tie[0] + mm * Math.cos(angleRad), tie[1] - mm * Math.sin(angleRad)];
+  // the wire comes forward, bends round where the line is tied, and goes back as the upper arm
+  const down = view === 'side' ? 1 : 0.4;
+  const bend: PointMm[] = [
+    [headMm * 0.4, 0],
+    [tie[0] + 7, tie[1] * 0.45 + 1.6 * down],
+    [tie[0] + 1.6, tie[1] + 1.9 * down],
+    [tie[0] - 1, tie[1] + 0.6 * down],
+    [tie[0] - 0.4, tie[1] - 1.3 * down],
+    place(5),
+    place(upperMm * 0.5),
+    place(upperMm),
+  ];
+  const wire: OutlineShape = { part: 'wire', d: smoothPath(bend, false), strokeMm: 1 };
   const blades = part.blades ?? [];
+  const hang = radFromDeg(view === 'side' ? 12 : 0);
   return [
-    ...blades.map(({ shape, size, finish }, at) => {
-      const back = at === 0 ? 0 : 0.42;
-      const from: PointMm = [
-        end[0] - back * upperMm * Math.cos(angleRad),
-        end[1] + back * upperMm * Math.sin(angleRad),
-      ];
-      return bladeOutline(shape, size, finish, from, radFromDeg(view === 'side' ? 12 : 0));
-    }),
     wire,
+    ...blades.flatMap(({ shape, size, finish }, at): OutlineShape[] => {
+      // what is listed last turns on a swivel at the end of the arm, what is listed first on a clevis in front of it
+      const isLast = at === blades.length - 1;
+      const from = isLast ? end : place(upperMm * (1 - CLEVIS_SHARE));
+      const hole: PointMm = [from[0] + (isLast ? 4.2 : 1.8), from[1] + (isLast ? 0.9 : 1.6)];
+      return [...bladeOutline(shape, size, finish, hole, hang), ...(isLast ? swivel(end, hole) : clevis(from))];
+    }),
   ];
 }
+/** How far before the end of the arm the front blade turns, share of the arm. */
+const CLEVIS_SHARE = 0.42;
+
+/** Two small barrels between the loop of the arm and the hole of the blade. */
+const swivel = ([x, y]: PointMm, [hx, hy]: PointMm): OutlineShape[] => [
+  { part: 'eye', d: circlePath([x, y], 1.1), strokeMm: 0.5 },
+  {
+    part: 'wire',
+    d: linePath([
+      [x + 1.1, y + 0.2],
+      [hx - 0.6, hy - 0.1],
+    ]),
+    strokeMm: 1.5,
+  },
+];
+/** A bow on the wire, with a bead on each side. */
+const clevis = ([x, y]: PointMm): OutlineShape[] => [
+  { part: 'eye', d: circlePath([x + 0.9, y + 0.9], 1.2), strokeMm: 0.5 },
+  {
+    part: 'wire',
+    d: linePath([
+      [x - 2.4, y],
+      [x - 2.2, y],
+    ]),
+    strokeMm: 2.2,
+  },
+  {
+    part: 'wire',
+    d: linePath([
+      [x + 3.2, y],
+      [x + 3.4, y],
+    ]),
+    strokeMm: 2.2,
+  },
+];
 
 /** What a vibrating or spinner rig carries besides its head; nothing for a skirted one. */
 export function frameOutline(rig: Rig, headMm: number, view: View): OutlineShape[] {

@@ -1,13 +1,14 @@
 import { HEADS } from '../tackle/heads';
 import { colourSwatch } from '../tackle/colours';
-import { BLADES, PLATES } from '../tackle/blades';
+import { BLADES } from '../tackle/blades';
 import { mmFromLengthM, radFromDeg } from '../units/units';
 import type { RigBody } from './body';
 import { linePath, smoothPath, type PointMm } from './curve';
 import { DEFAULT_ARMS } from './frame';
 import { hookMarks } from './hook-shape';
 import { guardLine, outlineOf, skirtReachMm, type Outline, type OutlineShape } from './outline';
-import { armMarks, METAL } from './outline-frame';
+import { metalSwatch, plateFace, plateSizeMm } from './blade-shape';
+import { armMarks } from './outline-frame';
 import type { Rig } from './schema';
 
 const ROUND_STEPS = 16;
@@ -107,9 +108,8 @@ function guardShapes(rig: Rig, body: RigBody): OutlineShape[] {
 
 function frameShapes(rig: Rig): OutlineShape[] {
   if (rig.blade) {
-    const areaMm2 = PLATES[rig.blade.size].areaCm2 * 100;
-    const wide = Math.sqrt((areaMm2 * 4) / Math.PI / 1.25);
-    return [{ part: 'blade', d: ellipsePath([0, 2], wide / 2, wide * 0.62), swatch: METAL['nickel']! }];
+    const { longMm } = plateSizeMm(rig.blade.size);
+    return plateFace(rig.blade.size, rig.blade.finish, [0, -longMm * 0.48], Math.PI / 2);
   }
   if (!rig.blades) return [];
   const tip = armTipHeadOn(rig);
@@ -118,7 +118,7 @@ function frameShapes(rig: Rig): OutlineShape[] {
     ...[...rig.blades].reverse().map(({ shape, size, finish }, at): OutlineShape => {
       const { lengthMm, slenderness, coneDeg } = BLADES[shape];
       const long = lengthMm[size]!;
-      const back = at === rig.blades!.length - 1 ? 1 : 0.6;
+      const back = at === 0 ? 1 : 0.6;
       return {
         part: 'blade',
         d: ellipsePath(
@@ -127,7 +127,7 @@ function frameShapes(rig: Rig): OutlineShape[] {
           (long * Math.sin(radFromDeg(coneDeg))) / 2,
           turn,
         ),
-        swatch: METAL[finish] ?? METAL['nickel']!,
+        swatch: metalSwatch(finish),
       };
     }),
     { part: 'wire', d: linePath([[0, -3], tip]), strokeMm: 1 },

@@ -1,8 +1,11 @@
 import { APPENDAGE, APPENDAGE_FORMS, TRAILERS } from '../tackle/trailers';
-import { mmFromLengthM, radFromDeg } from '../units/units';
-import { leaf, smoothPath, type PointMm } from './curve';
+import { ribsMm } from '../tackle/ribs';
+import type { TrailerKind } from '../tackle/trailer-kinds';
+import { lengthMFromMm, mmFromLengthM, radFromDeg } from '../units/units';
+import { leaf, linePath, smoothPath, type PointMm } from './curve';
 import type { Trailer } from './schema';
-import type { TrailerBody } from './trailer-body';
+import type { OutlineShape } from './outline';
+import { profileAt, type TrailerBody } from './trailer-body';
 
 export type View = 'side' | 'top';
 
@@ -18,12 +21,108 @@ const LEAF_WIDTH: Readonly<Record<keyof typeof APPENDAGE_FORMS, (s: number) => n
   curl: (s) => (0.7 + 0.5 * s - 0.9 * s ** 3) * tip(s, 0.9),
 };
 
-/** Body of a trailer from its own profile: upper edge there, lower edge back. */
-function bodyPoints(body: TrailerBody, originMm: PointMm, wide: boolean): PointMm[] {
+/** Where the tails of a body part, share of its length from the nose; null where it ends in one piece. */
+function forkAt(kind: TrailerKind): number | null {
+  if (kind === 'split-strip') return 0.42;
+  const { shape, root } = TRAILERS[kind].appendage;
+  return shape === 'flap' ? root + 0.04 : null;
+}
+/** How wide the gap between two tails is at their ends, share of the body's width there. */
+const FORK_GAP: Readonly<Partial<Record<TrailerKind, number>>> = { 'split-strip': 0.7 };
+const FLAP_GAP = 0.34;
+
+/** Body of a trailer from its own profile: upper edge there, lower edge back; two tails part in a notch. */
+function bodyPoints(
+  body: TrailerBody,
+  originMm: PointMm,
+  wide: boolean,
+  fork: { readonly fromMm: number; readonly gap: number } | null,
+): PointMm[] {
   const half = (width: number, height: number): number => mmFromLengthM(wide ? width : height) / 2;
   const upper = body.profileM.map(([x, w, h]): PointMm => [originMm[0] + mmFromLengthM(x), originMm[1] - half(w, h)]);
   const lower = body.profileM.map(([x, w, h]): PointMm => [originMm[0] + mmFromLengthM(x), originMm[1] + half(w, h)]);
-  return [...upper, ...lower.reverse()];
+  const [endX, endUp] = upper.at(-1)!;
+  if (!wide || fork === null || endX - originMm[0] - fork.fromMm < 3) return [...upper, ...lower.reverse()];
+  const gapMm = (originMm[1] - endUp) * fork.gap;
+  const middle = (endX + originMm[0] + fork.fromMm) / 2;
+  const notch: PointMm[] = [
+    [endX + 0.4, originMm[1] - gapMm],
+    [middle, originMm[1] - gapMm * 0.45],
+    [originMm[0] + fork.fromMm, originMm[1]],
+    [middle, originMm[1] + gapMm * 0.45],
+    [endX + 0.4, originMm[1] + gapMm],
+  ];
+  return [...upper, ...notch, ...lower.reverse()];
+}
+
+/** Segments of a craw's shell, shares of its length. */
+const JOINTS: Readonly<Partial<Record<TrailerKind, readonly number[]>>> = {
+  'flapper-craw': [0.14, 0.22, 0.3, 0.38],
+  'curl-craw': [0.14, 0.22, 0.3, 0.38],
+  'small-craw': [0.16, 0.27, 0.38],
+  chunk: [0.12, 0.24, 0.36],
+  'kick-chunk': [0.12, 0.24, 0.36],
+};
+
+/** Walking legs of craws, where they leave the shell, shares of its length: thin as they are they move no water. */
+const WALKING_LEGS: Readonly<Partial<Record<TrailerKind, readonly number[]>>> = {
+  'flapper-craw': [0.3, 0.4],
+  'curl-craw': [0.26, 0.34, 0.42],
+  'small-craw': [0.3, 0.42],
+};
+const LEG_SHARE = 0.075;
+
+function legsOf(trailer: Trailer, body: TrailerBody, originMm: PointMm, endMm: number): string[] {
+  const longMm = LEG_SHARE * trailer.lengthMm;
+  return (WALKING_LEGS[trailer.kind] ?? [])
+    .map((share) => share * trailer.lengthMm - trailer.cutNoseMm)
+    .filter((mm) => mm > 1 && mm < endMm - 1)
+    .flatMap((mm) => {
+      const half = mmFromLengthM(profileAt(body.profileM, lengthMFromMm(mm))[1]) / 2;
+      const x = originMm[0] + mm;
+      return ([-1, 1] as const).map((side) =>
+        linePath([
+          [x, originMm[1] + side * half],
+          [x + 0.35 * longMm, originMm[1] + side * (half + 0.55 * longMm)],
+          [x + longMm, originMm[1] + side * (half + 0.8 * longMm)],
+        ]),
+      );
+    });
+}
+
+/**
+ * What is moulded into a body: ribs and joints across it, the groove along a fish's back, an eye.
+ * @param originMm  middle of its cut nose
+ */
+export function trailerMarks(trailer: Trailer, body: TrailerBody, originMm: PointMm, view: View): OutlineShape[] {
+  const { kind, lengthMm, cutNoseMm } = trailer;
+  const turned = trailer.orientation === 'edge' && !TRAILERS[kind].round;
+  const wide = (view === 'top') !== turned;
+  const endMm = mmFromLengthM(body.profileM.at(-1)![0]);
+  const ribs = ribsMm(kind, lengthMm);
+  const joints = ribs.length > 0 ? ribs : (JOINTS[kind] ?? []).map((share) => share * lengthMm);
+  const bow = ribs.length > 0 ? 0.5 : 1.4;
+  const across = joints
+    .map((mm) => mm - cutNoseMm)
+    .filter((mm) => mm > 1 && mm < endMm - 1)
+    .map((mm) => {
+      const [, w, h] = profileAt(body.profileM, lengthMFromMm(mm));
+      const half = (mmFromLengthM(wide ? w : h) / 2) * 0.84;
+      const x = originMm[0] + mm;
+      return smoothPath(
+        [
+          [x, originMm[1] - half],
+          [x + bow, originMm[1]],
+          [x, originMm[1] + half],
+        ],
+        false,
+      );
+    });
+  const legs = wide ? legsOf(trailer, body, originMm, endMm) : [];
+  const drawn: OutlineShape[] = [];
+  if (across.length > 0) drawn.push({ part: 'crease', d: across.join(''), strokeMm: 0.28 });
+  if (legs.length > 0) drawn.push({ part: 'crease', d: legs.join(''), strokeMm: 0.7 });
+  return drawn;
 }
 
 function footPoints(rootMm: PointMm, areaMm2: number, face: boolean): PointMm[] {
@@ -50,9 +149,16 @@ export function trailerPaths(trailer: Trailer, body: TrailerBody, originMm: Poin
   const row = TRAILERS[trailer.kind];
   const turned = trailer.orientation === 'edge' && !row.round;
   const wide = (view === 'top') !== turned;
-  const paths = [smoothPath(bodyPoints(body, originMm, wide), true)];
+  const fork = forkAt(trailer.kind);
+  const parted =
+    fork === null
+      ? null
+      : { fromMm: fork * trailer.lengthMm - trailer.cutNoseMm, gap: FORK_GAP[trailer.kind] ?? FLAP_GAP };
+  const paths = [smoothPath(bodyPoints(body, originMm, wide, parted), true)];
   const { shape } = row.appendage;
-  if (shape === 'none' || body.appendageCount === 0 || body.appendageAreaM2 <= 0) return paths;
+  // flaps are the parted end of the body, as the profile holds them
+  const isParted = shape === 'flap' && wide;
+  if (shape === 'none' || isParted || body.appendageCount === 0 || body.appendageAreaM2 <= 0) return paths;
 
   const lengthMm = trailer.lengthMm;
   const rootMm = Math.max(0, row.appendage.root * lengthMm - trailer.cutNoseMm);

@@ -7,7 +7,8 @@ import { exitFromNoseMm, HUNG_OVERLAP_M, STUB_MM, type RigBody, type SkirtBody }
 import { linePath, smoothPath, type PointMm } from './curve';
 import { hookMarks, hookShapes } from './hook-shape';
 import { frameOutline } from './outline-frame';
-import { trailerPaths, type View } from './outline-trailer';
+import { trailerMarks, trailerPaths, type View } from './outline-trailer';
+import { trailerHookShapes } from './trailer-hook-shape';
 import type { Rig } from './schema';
 import { CRAWL_MPS, skirtSpreadM } from './skirt-shape';
 
@@ -19,6 +20,9 @@ export type OutlinePart =
   | 'exit'
   | 'trailer'
   | 'blade'
+  | 'gleam'
+  | 'hole'
+  | 'clip'
   | 'wire'
   | 'hook-inside'
   | 'hook'
@@ -227,32 +231,6 @@ export function boundsOf(shapes: readonly OutlineShape[]): Bounds {
   return { x: left, y: top, width: right - left, height: bottom - top };
 }
 
-/** A trailer hook rides with its eye on the bend of the first. */
-function secondHookShapes({ head, trailerHook }: Rig, headMm: number, view: View): OutlineShape[] {
-  if (!trailerHook) return [];
-  const [bendX, bendY] = hookMarks(head.hook).bend;
-  const own = { size: trailerHook.size, wire: 'medium' } as const;
-  const at = headMm + bendX - EYE_OF_SECOND_MM;
-  // down from where the first hook is rounded, or up; a treble points every way
-  const ways =
-    trailerHook.kind === 'treble' ? ([1, -1] as const) : trailerHook.point === 'up' ? ([1] as const) : ([-1] as const);
-  return ways.flatMap((way) =>
-    hookShapes(own, at, 0, view).map((shape): OutlineShape => ({
-      ...shape,
-      d: movedPath(shape.d, view === 'side' ? bendY : 0, way),
-    })),
-  );
-}
-/** Length of a trailer hook's eye, which is pushed over the point of the first, mm. */
-const EYE_OF_SECOND_MM = 3;
-
-/** A path turned over and moved down, mm. */
-const movedPath = (d: string, downMm: number, way: 1 | -1): string =>
-  d.replace(
-    /(-?[\d.]+) (-?[\d.]+)/g,
-    (_, x: string, y: string) => `${x} ${Math.round((Number(y) * way + downMm) * 100) / 100}`,
-  );
-
 /** Paths with the box around them, which is looked for only when it is asked for. */
 export function outlineOf(shapes: readonly OutlineShape[]): Outline {
   let bounds: Bounds | null = null;
@@ -298,6 +276,7 @@ export function rigOutline(rig: Rig, body: RigBody, view: View): Outline {
     for (const d of trailerPaths(rig.trailer, body.trailer, [trailerFromMm(rig, body), 0], view).reverse()) {
       shapes.push({ part: 'trailer', d, swatch });
     }
+    shapes.push(...trailerMarks(rig.trailer, body.trailer, [trailerFromMm(rig, body), 0], view));
   }
   if (rig.core) {
     const d = linePath([
@@ -319,7 +298,7 @@ export function rigOutline(rig: Rig, body: RigBody, view: View): Outline {
       strokeMm: 1.2,
     });
   }
-  shapes.push(...secondHookShapes(rig, headMm, view));
+  shapes.push(...trailerHookShapes(rig, headMm, view));
   // the bend of a spinner's wire is its eye
   if (!rig.blades && !rig.arms) shapes.push(eyeShape(rig, body, headMm, view));
   shapes.push(...frameOutline(rig, headMm, view));

@@ -1,9 +1,11 @@
 import { rigBody } from './body';
 import { frameBlocks, headOf, type HeadPart, type PartOf, type Tray } from './box';
-import { bladeOutline } from './outline-frame';
+import { bladeOutline } from './blade-shape';
 import { outlineOf, rigOutline, type Outline, type OutlinePart, type OutlineShape } from './outline';
+import { rigHeadOn } from './outline-front';
 import type { View } from './outline-trailer';
 import { uncutTrailer, type Rig } from './schema';
+import { looseHookShapes } from './trailer-hook-shape';
 
 /** A head to hang a single part on while its outline is taken; it is not drawn. */
 const BLANK: Rig = {
@@ -38,10 +40,9 @@ const DRAW: { readonly [T in DrawnTray]: (part: PartOf<T>, view: View) => Outlin
   heads: headShapes,
   skirts: (part, view) =>
     only({ ...BLANK, skirt: { ...part, thinned: 0, trim: 'none' } }, view, ['skirt', 'skirt-shade', 'collar']),
-  trailers: (part, view) => only({ ...BLANK, trailer: uncutTrailer(part) }, view, ['trailer']),
-  blades: (part) => [bladeOutline(part.shape, part.size, part.finish, [0, 0], 0)],
-  hooks: (part, view) =>
-    only({ ...BLANK, head: { ...BLANK.head, hook: { size: part.size, wire: part.wire } } }, view, ['hook', 'barb']),
+  trailers: (part, view) => only({ ...BLANK, trailer: uncutTrailer(part) }, view, ['trailer', 'crease']),
+  blades: (part) => bladeOutline(part.shape, part.size, part.finish, [0, 0], 0),
+  hooks: (part, view) => looseHookShapes({ kind: part.kind, point: 'up', size: part.size }, [0, 0], view),
 };
 
 /**
@@ -51,4 +52,10 @@ const DRAW: { readonly [T in DrawnTray]: (part: PartOf<T>, view: View) => Outlin
 export function partOutline<T extends DrawnTray>(tray: T, part: PartOf<T>, view: View): Outline {
   const shapes = DRAW[tray](part, view);
   return outlineOf(shapes);
+}
+
+/** A head as the fish sees it, with all it came with: what tells wide ones from narrow ones, and plates from each other. */
+export function headFromFront(part: HeadPart): Outline {
+  const rig: Rig = { ...BLANK, head: headOf(part), guard: part.guard ?? null, ...frameBlocks(part) };
+  return rigHeadOn(rig, rigBody(rig), 0);
 }

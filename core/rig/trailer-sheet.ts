@@ -4,6 +4,7 @@ import { TRAILERS } from '../tackle/trailers';
 import { lengthMFromMm, mmFromLengthM } from '../units/units';
 import { exitFromNoseMm } from './body';
 import { linePath, type PointMm } from './curve';
+import { circlePath } from './round-mark';
 import { outlineOf, type Outline, type OutlineShape } from './outline';
 import { trailerPaths } from './outline-trailer';
 import type { Rig, Trailer } from './schema';
@@ -95,15 +96,3 @@ export function trailerSheet(rig: Rig): Outline | null {
   }
   return outlineOf(shapes);
 }
-
-/** A round mark, mm. */
-export function circlePath([x, y]: PointMm, radiusMm: number): string {
-  const bow = radiusMm * 0.5523;
-  const at = (dx: number, dy: number): string => `${round2(x + dx)} ${round2(y + dy)}`;
-  const r = radiusMm;
-  return (
-    `M${at(r, 0)}C${at(r, bow)} ${at(bow, r)} ${at(0, r)}C${at(-bow, r)} ${at(-r, bow)} ${at(-r, 0)}` +
-    `C${at(-r, -bow)} ${at(-bow, -r)} ${at(0, -r)}C${at(bow, -r)} ${at(r, -bow)} ${at(r, 0)}Z`
-  );
-}
-const round2 = (value: number): number => Math.round(value * 100) / 100;

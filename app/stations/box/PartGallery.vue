@@ -3,6 +3,7 @@ import { computed, ref } from 'vue';
 import {
   DRAWN_TRAYS,
   GALLERY,
+  headFromFront,
   partOutline,
   type AnyPart,
   type DrawnTray,
@@ -37,6 +38,9 @@ const entries = computed(() =>
       outline: drawn.value
         ? partOutline(props.tray as DrawnTray, middle as PartOf<DrawnTray>, viewOf(props.tray))
         : null,
+      // a frame of blades tells itself apart from the side
+      front:
+        props.tray === 'heads' && !(middle as PartOf<'heads'>).blades ? headFromFront(middle as PartOf<'heads'>) : null,
       sizes: entry.sizes.map((part) => {
         const says = entry.sizes.length === 1 ? 'Add one' : sizeText(part);
         return { part, says, label: entry.sizes.length === 1 ? `Add ${entry.title}` : `Add ${entry.title}, ${says}` };
@@ -72,9 +76,16 @@ async function add(part: AnyPart): Promise<void> {
         <v-btn class="act" @click="open = false">Done</v-btn>
       </div>
       <ul class="gallery__kinds">
-        <li v-for="{ entry, outline, sizes } in entries" :key="entry.id">
-          <div v-if="outline" class="gallery__picture">
-            <OutlineDrawing :outline="outline" :frame-mm="120" :label="`${entry.title}, its outline`" />
+        <li v-for="{ entry, outline, front, sizes } in entries" :key="entry.id">
+          <div v-if="outline" class="gallery__picture" :class="{ 'gallery__picture--two': front }">
+            <OutlineDrawing :outline="outline" :frame-mm="front ? 84 : 138" :label="`${entry.title}, its outline`" />
+            <OutlineDrawing
+              v-if="front"
+              class="gallery__front"
+              :outline="front"
+              :frame-mm="34"
+              :label="`${entry.title}, from the front`"
+            />
           </div>
           <div>
             <h3>{{ entry.title }}</h3>
@@ -122,6 +133,13 @@ async function add(part: AnyPart): Promise<void> {
 }
 .gallery__picture {
   overflow: hidden;
+}
+.gallery__picture--two {
+  /* at one scale: a millimetre is as long in both */
+  display: grid;
+  grid-template-columns: 89fr 39fr;
+  gap: 8px;
+  align-items: center;
 }
 .gallery__sizes {
   display: flex;
