@@ -106,6 +106,30 @@ describe('a card as PDF, read back', () => {
     expect(sheets.length).toBe(card.pages.length);
     expect(cardOf(cut).tiles).toBe(1);
   });
+  test('no heading stands alone at the foot, and no sheet is nearly empty, on cards of any length', () => {
+    const HEADINGS = ['Cut list', 'Look again', 'Numbers, with the band they are likely in', 'Take care'];
+    for (const paper of ['a4', 'letter'] as const) {
+      for (const skirtMm of [60, 55, 50, 46, 41, 36]) {
+        for (const noseMm of [0, 6, 12.2, 18]) {
+          const changed = (
+            [
+              ['nose', noseMm],
+              ['skirt-length', skirtMm],
+            ] as const
+          ).reduce((rig, [id, value]) => {
+            const edited = applyEdit(rig, bug, id, value);
+            return edited.ok ? edited.rig : rig;
+          }, bug);
+          for (const [at, page] of cardOf(changed, paper, bug).pages.entries()) {
+            const rows = page.items.flatMap((item) => (item.kind === 'text' && item.sizeMm > 2.7 ? [item] : []));
+            const lowest = Math.max(...rows.map(({ y }) => y));
+            expect(HEADINGS).not.toContain(rows.find(({ y }) => y === lowest)?.text);
+            if (at > 0) expect(lowest / page.heightMm).toBeGreaterThan(0.18);
+          }
+        }
+      }
+    }
+  });
   test('letters no printer has lose their accents', () => {
     const named: Rig = {
       ...cut,

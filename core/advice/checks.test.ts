@@ -313,3 +313,16 @@ describe('checks of a rig', () => {
     );
   });
 });
+
+test('what is forbidden names only what was entered and what the rig carries', () => {
+  const treble = { ...jig(), trailerHook: { kind: 'treble', point: 'up', size: '1/0' } as const };
+  const said = (rig: Rig, localRules: object): string => {
+    const fault = rigFaults(rig, on({ localRules }), 'us').find(({ id }) => id === 'not-allowed-here');
+    return `${fault?.says} ${fault?.remedy}`;
+  };
+  expect(said(jig(), { lead: false })).toMatch(/forbid lead\. Take a head of another metal\.$/);
+  expect(said(jig(), { lead: false })).not.toMatch(/hook|treble/);
+  expect(said(treble, { treble: false })).toMatch(/forbid a treble\. Take the hook off the bend\.$/);
+  expect(said(treble, { treble: false, lead: false })).toMatch(/forbid lead and a treble\./);
+  expect(said(jig(), { hooksPerLine: 0 })).toMatch(/allow no hook\./);
+});

@@ -130,11 +130,12 @@ export const onWater = (
   applies: (checked: Checked) => boolean,
   fault: (facts: NonNullable<Checked['facts']>, checked: Checked) => boolean,
   cure: RigCheck['cure'],
+  data: (checked: Checked) => FaultData = () => ({}),
 ): RigCheck => ({
   id,
   judge(checked) {
     if (!applies(checked)) return doesNotApply;
-    return checked.facts === null ? cannotTell : adviseIf(fault(checked.facts, checked));
+    return checked.facts === null ? cannotTell : adviseIf(fault(checked.facts, checked), data(checked));
   },
   cure,
 });

@@ -201,5 +201,17 @@ export const PLATE_AND_BLADE_CHECKS: readonly RigCheck[] = [
         },
       };
     },
+    // only what was entered, and only what this rig carries of it, is named
+    ({ rig, water }) => {
+      const rules = water?.localRules;
+      const hook = rig.trailerHook;
+      const isHookOut = !!hook && !trailerHookAllowed(rules, hook.kind);
+      return {
+        hooks: rules?.hooksPerLine === 0 ? 1 : 0,
+        lead: rules?.lead === false && rig.head.metal === 'lead' ? 1 : 0,
+        treble: isHookOut && hook.kind === 'treble' ? 1 : 0,
+        trailerHook: isHookOut && hook.kind === 'single' ? 1 : 0,
+      };
+    },
   ),
 ];

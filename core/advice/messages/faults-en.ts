@@ -25,6 +25,9 @@ export interface FaultWords {
 }
 type Data = Readonly<Record<string, number>>;
 
+/** Words one after the other; what is nought is left out. */
+const listed = (words: readonly (string | number | undefined)[]): string => words.filter(Boolean).join(' and ');
+
 /** What is wrong with a rig or its retrieve and what cures it. */
 const TEXT: Readonly<Record<FaultId, (data: Data, show: Shown) => FaultWords>> = {
   'edge-on-round-body': () => ({
@@ -141,9 +144,13 @@ const TEXT: Readonly<Record<FaultId, (data: Data, show: Shown) => FaultWords>> =
     says: 'Point down, the trailer hook hangs on everything here.',
     remedy: 'Turn its point up; down is for open water.',
   }),
-  'not-allowed-here': () => ({
-    says: 'The rules you entered for this place do not allow this rig.',
-    remedy: 'Take off what they forbid: lead, a trailer hook, trebles.',
+  'not-allowed-here': ({ hooks, lead, treble, trailerHook }) => ({
+    says: hooks
+      ? 'The rules you entered for this place allow no hook.'
+      : `The rules you entered for this place forbid ${listed([lead && 'lead', treble && 'a treble', trailerHook && 'a trailer hook'])}.`,
+    remedy: hooks
+      ? 'If that is not so, correct “hooks to a line”.'
+      : `${[lead && 'Take a head of another metal.', (treble || trailerHook) && 'Take the hook off the bend.'].filter(Boolean).join(' ')}`,
   }),
   'guard-holds-point-flat': () => ({
     says: 'The guard holds the hook down: pulled, it lies flat instead of turning up.',

@@ -34,16 +34,31 @@ export interface Card {
   readonly tiles: number;
 }
 
+/** Size of running text, mm. */
+const TEXT_MM = 3.3;
+
 /** Sheets that are filled from the top. */
 class Sheets {
   readonly pages: CardItem[][] = [[]];
   y = MARGIN_MM;
-  constructor(readonly size: { readonly widthMm: number; readonly heightMm: number }) {}
+  constructor(
+    readonly size: { readonly widthMm: number; readonly heightMm: number },
+    /** size of running text, mm */
+    readonly textMm = TEXT_MM,
+  ) {}
   get wide(): number {
     return this.size.widthMm - 2 * MARGIN_MM;
   }
   get bottom(): number {
     return this.size.heightMm - MARGIN_MM;
+  }
+  /** How much of the last sheet is used, 0 to 1. */
+  get filled(): number {
+    return (this.y - MARGIN_MM) / (this.bottom - MARGIN_MM);
+  }
+  /** Room that words take, mm. */
+  tall(words: string, sizeMm: number): number {
+    return wrapped(words, sizeMm, this.wide).length * sizeMm * 1.35;
   }
   room(tallMm: number): void {
     if (this.y + tallMm > this.bottom) this.turn();
@@ -76,10 +91,10 @@ class Sheets {
 }
 
 const HEADING_MM = 4;
-const TEXT_MM = 3.3;
 
-function heading(sheets: Sheets, words: string): void {
-  sheets.room(HEADING_MM * 3);
+/** A heading that stays with what follows it. */
+function heading(sheets: Sheets, words: string, nextMm: number): void {
+  sheets.room(2 + HEADING_MM * 1.35 + nextMm);
   sheets.y += 2;
   sheets.words(words, HEADING_MM, { bold: true });
 }
@@ -160,57 +175,82 @@ function putNumbers(sheets: Sheets, readouts: readonly Readout[], system: UnitSy
     .map((readout) => ({ title: READOUT_TITLE[readout.id], ...readoutText(readout, system) }));
   const columns = 2;
   const perColumn = Math.ceil(rows.length / columns);
-  const rowMm = TEXT_MM * 1.45;
-  sheets.room(perColumn * rowMm);
+  const rowMm = sheets.textMm * 1.45;
+  heading(sheets, 'Numbers, with the band they are likely in', perColumn * rowMm);
   const wide = sheets.wide / columns;
   rows.forEach(({ title, value, band }, at) => {
     const x = MARGIN_MM + Math.floor(at / perColumn) * wide;
     const y = sheets.y + ((at % perColumn) + 1) * rowMm - 1;
     sheets.put(
-      text(x, y, TEXT_MM, title),
-      text(x + wide * 0.36, y, TEXT_MM, value, { bold: true }),
-      text(x + wide * 0.68, y, TEXT_MM * 0.9, band, { colour: SOFT }),
+      text(x, y, sheets.textMm, title),
+      text(x + wide * 0.36, y, sheets.textMm, value, { bold: true }),
+      text(x + wide * 0.68, y, sheets.textMm * 0.9, band, { colour: SOFT }),
     );
   });
   sheets.y += perColumn * rowMm;
 }
 
-/**
- * A cut card: drawings at true size with cut and exit marks, rulers to check the print, numbers, the cut list and its cautions.
- */
-export function layOutCard({ rig, base, readouts, system, paper }: CardInput): Card {
-  const sheets = new Sheets(PAPERS[paper]);
-  const title = rigTitle(rig, system);
-  sheets.words('Pandero cut card · drawn 1:1', TEXT_MM, { colour: SOFT });
-  sheets.words(title, 6, { bold: true });
-  sheets.words(
-    'Print at 100 %, not “fit to page”. Then lay a rule on both scales: they must agree.'.replace(/[“”]/g, '"'),
-    TEXT_MM,
-  );
+/** A heading with lines under it; the first of them stays with it. */
+function section(sheets: Sheets, title: string, lines: readonly string[], colour = INK): void {
+  if (lines.length === 0) return;
+  heading(sheets, title, sheets.tall(lines[0]!, sheets.textMm));
+  for (const words of lines) sheets.words(words, sheets.textMm, { colour });
+}
+
+/** Sheets with all that a card holds. */
+function filled(
+  { rig, base, readouts, system, paper }: CardInput,
+  textMm: number,
+  turnsBeforeNumbers: boolean,
+): { readonly sheets: Sheets; readonly tiles: number } {
+  const sheets = new Sheets(PAPERS[paper], textMm);
+  sheets.words('Pandero cut card · drawn 1:1', textMm, { colour: SOFT });
+  sheets.words(rigTitle(rig, system), 6, { bold: true });
+  sheets.words('Print at 100 %, not "fit to page". Then lay a rule on both scales: they must agree.', textMm);
   sheets.put(...checkRulers(MARGIN_MM + 1, sheets.y + 1));
   sheets.y += RULERS_TALL_MM + GAP_MM;
   sheets.put(line(MARGIN_MM, sheets.y - 1, MARGIN_MM + sheets.wide, sheets.y - 1));
-
   const tiles = putBlock(sheets, blockOf(cardStrips(rig, system)));
 
   const steps = cutList(rig, base);
-  heading(sheets, 'Cut list');
-  steps.forEach((step, at) => {
-    const { title: name, text: words } = stepText(step, system);
-    sheets.words(`${at + 1}  ${name}: ${words}`, TEXT_MM);
+  const told = steps.map((step, at) => {
+    const { title, text: words } = stepText(step, system);
+    return `${at + 1}  ${title}: ${words}`;
   });
-  const faults = rigFaults(rig, {}, system);
-  if (faults.length > 0) {
-    heading(sheets, 'Look again');
-    for (const { says, remedy } of faults) sheets.words(`${says} ${remedy}`, TEXT_MM, { colour: CUT });
-  }
-  heading(sheets, 'Numbers, with the band they are likely in');
+  section(sheets, 'Cut list', told);
+  const faults = rigFaults(rig, {}, system).map(({ says, remedy }) => `${says} ${remedy}`);
+  section(sheets, 'Look again', faults, CUT);
+  if (turnsBeforeNumbers) sheets.turn();
   putNumbers(sheets, readouts, system);
-  heading(sheets, 'Take care');
   const cautions = [...new Set(steps.flatMap((step) => step.cautions))].map((id) => BENCH_CAUTION_TEXT[id]);
-  for (const words of [...cautions, CAUTION_TEXT['embedded-hook'], CAUTION_TEXT['local-rules']])
-    sheets.words(`· ${words}`, TEXT_MM);
+  const all = [...cautions, CAUTION_TEXT['embedded-hook'], CAUTION_TEXT['local-rules']];
+  section(
+    sheets,
+    'Take care',
+    all.map((words) => `· ${words}`),
+  );
+  return { sheets, tiles };
+}
 
+/** A last sheet with less than this on it is nearly empty, share of its height. */
+const NEARLY_EMPTY = 0.2;
+/** How the card is laid out, tried in this order: as it is, in smaller letters, or with the numbers on a sheet of their own. */
+const LAYOUTS = [
+  [TEXT_MM, false],
+  [TEXT_MM * 0.92, false],
+  [TEXT_MM * 0.84, false],
+  [TEXT_MM, true],
+] as const;
+
+/**
+ * A cut card: drawings at true size with cut and exit marks, rulers to check the print, numbers, the cut list and its cautions. No
+ * sheet stays nearly empty.
+ */
+export function layOutCard(input: CardInput): Card {
+  const { rig, system, paper } = input;
+  const tried = LAYOUTS.map(([textMm, turns]) => filled(input, textMm, turns));
+  const good = tried.find(({ sheets }) => sheets.pages.length === 1 || sheets.filled >= NEARLY_EMPTY);
+  const { sheets, tiles } = good ?? tried[0]!;
   const pages = sheets.pages.map((items, at): CardPage => ({
     ...PAPERS[paper],
     items: [
@@ -224,5 +264,5 @@ export function layOutCard({ rig, base, readouts, system, paper }: CardInput): C
       ),
     ],
   }));
-  return { title, pages, tiles };
+  return { title: rigTitle(rig, system), pages, tiles };
 }
