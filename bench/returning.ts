@@ -70,7 +70,12 @@ export const dragTimes = (page: Page, at: { x: number; y: number }): Promise<num
         let started = 0;
         requestAnimationFrame(() => (started = performance.now()));
         sheet.dispatchEvent(
-          new PointerEvent('pointermove', { pointerId: 1, clientX: x + 20 + 18 * Math.sin(step / 6), clientY: y, bubbles: true }),
+          new PointerEvent('pointermove', {
+            pointerId: 1,
+            clientX: x + 20 + 18 * Math.sin(step / 6),
+            clientY: y,
+            bubbles: true,
+          }),
         );
         requestAnimationFrame(() => {
           const heard = new MessageChannel();

@@ -37,7 +37,15 @@ export { SKIRTS, SKIRT_MATERIALS, type SkirtMaterial } from './tackle/skirts';
 export { TRAILERS, TRAILER_KINDS, SOFTNESSES, type Softness, type TrailerKind } from './tackle/trailers';
 export * from './tackle/blades';
 export * from './tackle/gear';
-export { COLOURS, COLOUR_CLASSES, colourClassOf, colourSwatch, type ColourClass } from './tackle/colours';
+export {
+  CLASS_TITLE,
+  COLOURS,
+  COLOUR_CLASSES,
+  colourClassOf,
+  colourSwatch,
+  namedClass,
+  type ColourClass,
+} from './tackle/colours';
 
 // rig
 export {

@@ -66,3 +66,27 @@ const CLASS_SWATCH: Readonly<Record<ColourClass, string>> = {
 /** Fill for drawing a part of this colour. */
 export const colourSwatch = (colour: string): string =>
   known.get(colour.trim().toLowerCase())?.swatch ?? CLASS_SWATCH[colourClassOf(colour) ?? 'natural'];
+
+/** What people call the classes. */
+export const CLASS_TITLE: Readonly<Record<ColourClass, string>> = {
+  natural: 'natural: green, brown',
+  dark: 'dark: black, purple',
+  'white-shad': 'white or shad',
+  bright: 'bright: chartreuse, orange',
+  panfish: 'like a panfish',
+  perch: 'like a perch',
+  crayfish: 'like a crayfish',
+};
+/** The word that names a class in a colour: `colourClassOf` knows it. */
+const CLASS_WORD: Readonly<Record<ColourClass, string>> = {
+  natural: 'natural',
+  dark: 'dark',
+  'white-shad': 'white',
+  bright: 'bright',
+  panfish: 'panfish',
+  perch: 'perch',
+  crayfish: 'craw',
+};
+
+/** A colour of one's own with its class in it, so that it is known in every file and on every machine: `night owl (dark)`. */
+export const namedClass = (colour: string, of: ColourClass): string => `${colour.trim()} (${CLASS_WORD[of]})`;

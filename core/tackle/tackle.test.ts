@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { SOURCES } from '../sources';
-import { COLOURS, COLOUR_CLASSES, colourClassOf, colourSwatch } from './colours';
+import { COLOURS, COLOUR_CLASSES, colourClassOf, colourSwatch, namedClass } from './colours';
 import { HEADS } from './heads';
 import { HOOKS, HOOK_SIZES, WIRE_DIAMETER_MM } from './hooks';
 import { SKIRTS } from './skirts';
@@ -62,4 +62,9 @@ describe('colours', () => {
     for (const { name } of COLOURS) expect(colourSwatch(name)).toMatch(/^#[0-9a-f]{6}$/);
     expect(colourSwatch('moonshine')).toMatch(/^#/);
   });
+});
+
+test('a colour of one’s own is of the class it was told to be', () => {
+  expect(colourClassOf('moonlight frost')).toBeNull();
+  for (const of of COLOUR_CLASSES) expect(colourClassOf(namedClass('moonlight frost', of))).toBe(of);
 });

@@ -1,57 +1,18 @@
 <script setup lang="ts">
-import { computed, ref, shallowRef, watch } from 'vue';
-import { issueText, rigTitle, type Gaps, type GapStep } from '@core';
+import { computed } from 'vue';
+import { rigTitle, type GapStep } from '@core';
 import FractionText from '../../parts/FractionText.vue';
 import { useUnits } from '../../composables/useUnits';
-import { useBox } from '../../stores/box';
-import { useWater } from '../../stores/water';
-import { askGaps } from '../../workers/ask-gaps';
-import { tellPart } from './part-text';
+import { useGaps } from '../../stores/gaps';
+import { gapPart } from './gap-parts';
 
 /** What the fewest further parts would add on the water at hand. */
-const box = useBox();
-const water = useWater();
+const store = useGaps();
 const { system } = useUnits();
-const gaps = shallowRef<Gaps | null>(null);
-const busy = ref(false);
-const problem = ref('');
-let turn = 0;
-
-// what was found belongs to one water and one box
-watch([() => water.water, () => box.box], () => {
-  turn++;
-  gaps.value = null;
-  busy.value = false;
-});
-
-async function look(): Promise<void> {
-  const mine = ++turn;
-  busy.value = true;
-  problem.value = '';
-  const found = await askGaps(water.water, box.box);
-  if (mine !== turn) return;
-  busy.value = false;
-  if (found.ok) gaps.value = found.value;
-  else problem.value = found.issues.map(issueText).join(' ');
-}
+const gaps = computed(() => store.gaps);
 
 const percent = (score: number): number => Math.round(score * 100);
-function partsOf({ rig, buy }: GapStep): string {
-  const names = {
-    heads: () => tellPart('heads', { ...rig.head, guard: rig.guard ?? null }, system.value).title,
-    skirts: () => {
-      if (!rig.skirt) return 'a skirt';
-      const { thinned: _thinned, trim: _trim, ...skirt } = rig.skirt;
-      return `skirt of ${tellPart('skirts', skirt, system.value).title}, ${rig.skirt.colour}`;
-    },
-    trailers: () => {
-      if (!rig.trailer) return 'a trailer';
-      const { kind, lengthMm, softness, colour } = rig.trailer;
-      return `${tellPart('trailers', { kind, lengthMm, softness, colour }, system.value).title}, ${colour}`;
-    },
-  } as const;
-  return buy.map((tray) => names[tray as keyof typeof names]()).join(' and ');
-}
+const partsOf = (step: GapStep): string => step.buy.map((tray) => gapPart(step, tray, system.value)).join(' and ');
 const steps = computed(() => (gaps.value?.steps ?? []).slice(0, 4));
 </script>
 
@@ -59,9 +20,9 @@ const steps = computed(() => (gaps.value?.steps ?? []).slice(0, 4));
   <section class="gaps" aria-label="What is missing for this water" data-testid="gaps">
     <div class="gaps__ask">
       <h2>What is missing for this water?</h2>
-      <v-btn :loading="busy" @click="look">Look for the fewest parts</v-btn>
+      <v-btn :loading="store.busy" @click="store.look()">Look for the fewest parts</v-btn>
     </div>
-    <p v-if="problem" role="alert">{{ problem }}</p>
+    <p v-if="store.problem" role="alert">{{ store.problem }}</p>
     <div v-if="gaps" role="status">
       <p v-if="gaps.own && !gaps.fill">
         Nothing: the best your box allows answers <b class="number">{{ percent(gaps.own.score) }}</b> of 100, the best

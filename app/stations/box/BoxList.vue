@@ -1,6 +1,9 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
+import { DRAWN_TRAYS, partOutline, type DrawnTray, type Outline, type PartOf } from '@core';
 import FractionText from '../../parts/FractionText.vue';
+import OutlineDrawing from '../../parts/OutlineDrawing.vue';
+import { useGradually } from '../../composables/useGradually';
 import { useUnits } from '../../composables/useUnits';
 import type { TrayRow } from './BoxPage.vue';
 import { colourHint, partLine, quantityText, TRAY_ONE } from './part-text';
@@ -25,13 +28,28 @@ const lines = computed(() =>
     quantity: quantityText((row.part as { quantity?: number }).quantity),
   })),
 );
+/** silhouettes come a few a frame: a page of them is drawn in no one task */
+const drawn = useGradually(() => lines.value.length, 0, 3);
+const known = new WeakMap<object, Outline>();
+function silhouette({ tray, part }: TrayRow): Outline | null {
+  if (!(DRAWN_TRAYS as readonly string[]).includes(tray)) return null;
+  const before = known.get(part);
+  if (before) return before;
+  const outline = partOutline(tray as DrawnTray, part as PartOf<DrawnTray>, tray === 'trailers' ? 'top' : 'side');
+  known.set(part, outline);
+  return outline;
+}
 </script>
 
 <template>
   <div class="list" :aria-label="label" role="region" data-testid="box-list">
     <ul>
-      <li v-for="{ row, line, quantity } in lines" :key="row.id" :class="{ 'list__row--open': row.id === open }">
+      <li v-for="({ row, line, quantity }, at) in lines" :key="row.id" :class="{ 'list__row--open': row.id === open }">
+        <span v-if="silhouette(row)" class="list__shape" aria-hidden="true">
+          <OutlineDrawing v-if="at < drawn" :outline="silhouette(row)!" snug :frame-mm="100" label="" />
+        </span>
         <span
+          v-else
           class="list__swatch"
           :style="line.swatch ? { background: line.swatch } : {}"
           :class="{ 'list__swatch--none': !line.swatch }"
@@ -67,7 +85,7 @@ const lines = computed(() =>
 }
 .list li {
   display: grid;
-  grid-template-columns: 14px 1fr auto 48px;
+  grid-template-columns: 74px 1fr auto 48px;
   gap: 10px;
   align-items: center;
   min-height: 50px;
@@ -82,6 +100,14 @@ const lines = computed(() =>
   width: 14px;
   height: 30px;
   border: 1px solid rgb(var(--v-theme-ink));
+}
+.list__shape {
+  display: grid;
+  align-items: center;
+  height: 44px;
+}
+.list__shape :deep(svg) {
+  max-height: 44px;
 }
 .list__swatch--none {
   border-color: transparent;

@@ -18,7 +18,9 @@ import { useBox } from '../../stores/box';
 import { useNotices } from '../../stores/notices';
 import BoxBuy from './BoxBuy.vue';
 import BoxGaps from './BoxGaps.vue';
+import BoxColours from './BoxColours.vue';
 import BoxList from './BoxList.vue';
+import BoxMissing from './BoxMissing.vue';
 import BoxTemplates from './BoxTemplates.vue';
 import { isFound, partLine, TRAY_ONE, TRAY_TITLE } from './part-text';
 
@@ -109,6 +111,7 @@ const save = (): void => saveText('pandero-box.json', writeBox(box.box), 'applic
         <li>Or bring everything at once as a list from a spreadsheet, one CSV file a tray.</li>
       </ol>
     </section>
+    <BoxColours />
     <nav class="box__trays" aria-label="Trays">
       <v-btn
         v-for="name in TRAYS"
@@ -129,6 +132,7 @@ const save = (): void => saveText('pandero-box.json', writeBox(box.box), 'applic
           </h2>
           <v-btn :class="{ act: box.count === 0 }" @click="adding = true">Add a {{ TRAY_ONE[tray] }}</v-btn>
         </div>
+        <BoxMissing v-if="!finding" :tray="tray" />
         <p v-if="rows.length === 0" class="box__none soft">
           {{
             finding ? 'Nothing of that name. Try fewer words: a size, a kind, a colour.' : `No ${TRAY_ONE[tray]} yet.`

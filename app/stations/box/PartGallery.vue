@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
 import {
+  COLOURS,
   DRAWN_TRAYS,
   GALLERY,
   headFromFront,
@@ -14,8 +15,11 @@ import {
 import FractionText from '../../parts/FractionText.vue';
 import OutlineDrawing from '../../parts/OutlineDrawing.vue';
 import { useUnits } from '../../composables/useUnits';
+import SelectField from '../../parts/SelectField.vue';
 import { useBox } from '../../stores/box';
 import { useNotices } from '../../stores/notices';
+import { useWater } from '../../stores/water';
+import { firstColour, rememberColour } from './last-colour';
 import { tellPart, TRAY_ONE } from './part-text';
 import { useFocusBack } from '../../composables/useFocusBack';
 
@@ -28,11 +32,29 @@ const box = useBox();
 const notices = useNotices();
 const { system } = useUnits();
 const added = ref(0);
+const water = useWater();
+
+/** parts with a colour come in the one that was last chosen, or that the water asks for */
+const coloured = computed(() => (['skirts', 'trailers', 'heads'] as const).find((tray) => tray === props.tray) ?? null);
+const colour = ref(coloured.value ? firstColour(coloured.value, water.compiled) : '');
+const colours = computed(() =>
+  [...new Set([colour.value, ...COLOURS.map(({ name }) => name)])].map((name) => ({ value: name, title: name })),
+);
+function choose(name: string): void {
+  colour.value = name;
+  if (coloured.value) rememberColour(coloured.value, name);
+}
+function inColour(part: AnyPart): AnyPart {
+  if (!coloured.value) return part;
+  if ('colour' in part) return { ...part, colour: colour.value } as AnyPart;
+  const { skirt } = part as { readonly skirt?: { readonly colour: string } };
+  return skirt ? ({ ...part, skirt: { ...skirt, colour: colour.value } } as AnyPart) : part;
+}
 
 const drawn = computed(() => (DRAWN_TRAYS as readonly string[]).includes(props.tray));
 const entries = computed(() =>
   (GALLERY[props.tray] as readonly GalleryEntry[]).map((entry) => {
-    const middle = entry.sizes[entry.sizes.length >> 1]!;
+    const middle = inColour(entry.sizes[entry.sizes.length >> 1]!);
     return {
       entry,
       outline: drawn.value
@@ -41,7 +63,8 @@ const entries = computed(() =>
       // a frame of blades tells itself apart from the side
       front:
         props.tray === 'heads' && !(middle as PartOf<'heads'>).blades ? headFromFront(middle as PartOf<'heads'>) : null,
-      sizes: entry.sizes.map((part) => {
+      sizes: entry.sizes.map((size) => {
+        const part = inColour(size);
         const says = entry.sizes.length === 1 ? 'Add one' : sizeText(part);
         return { part, says, label: entry.sizes.length === 1 ? `Add ${entry.title}` : `Add ${entry.title}, ${says}` };
       }),
@@ -73,6 +96,14 @@ async function add(part: AnyPart): Promise<void> {
       <div class="gallery__head">
         <h2>Add a {{ TRAY_ONE[tray] }}</h2>
         <p role="status">{{ added === 0 ? 'Press a size to put one in the box.' : `${added} added.` }}</p>
+        <SelectField
+          v-if="tray !== 'heads' && coloured"
+          :model-value="colour"
+          :items="colours"
+          label="In"
+          class="gallery__colour"
+          @update:model-value="choose"
+        />
         <v-btn class="act" @click="open = false">Done</v-btn>
       </div>
       <ul class="gallery__kinds">
@@ -112,6 +143,9 @@ async function add(part: AnyPart): Promise<void> {
   align-items: center;
   padding-bottom: 12px;
   border-bottom: 2px solid rgb(var(--v-theme-ink));
+}
+.gallery__colour {
+  min-width: 180px;
 }
 .gallery__head p {
   flex: 1;

@@ -18,6 +18,7 @@ import type { PartRow } from '../../db/database';
 import { useBox } from '../../stores/box';
 import { useNotices } from '../../stores/notices';
 import { FITTING_FIELDS, NEW_FITTING, PART_FIELDS, withValue } from './part-fields-table';
+import { rememberColour } from './last-colour';
 import { quantityText, tellPart, TRAY_ONE } from './part-text';
 import PartFields from './PartFields.vue';
 import PartMeasured from './PartMeasured.vue';
@@ -53,7 +54,13 @@ const frameMm = computed(() =>
   Math.max(150, ...outlines.value.map(({ outline }) => outline.bounds.x + outline.bounds.width + 6)),
 );
 
-const change = (field: string, value: unknown): Promise<void> => changeTo(withValue(part.value, field, value));
+async function change(field: string, value: unknown): Promise<void> {
+  const of = tray.value;
+  // the next part of this kind begins with it
+  if (field === 'colour' && typeof value === 'string' && (of === 'skirts' || of === 'trailers'))
+    rememberColour(of, value);
+  await changeTo(withValue(part.value, field, value));
+}
 
 async function changeTo(draft: object): Promise<void> {
   const changed = parsePart(tray.value, draft);

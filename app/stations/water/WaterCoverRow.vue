@@ -37,7 +37,7 @@ function forgetTop(): void {
       <UnitField v-model="topM" label="Top at depth" quantity="depth" :min="0" :max="store.water.depthM" />
       <button type="button" class="press press--text" @click="forgetTop">Top unknown</button>
     </div>
-    <button type="button" v-else class="press press--text cover-row__top" @click="topM = 0">
+    <button v-else type="button" class="press press--text cover-row__top" @click="topM = 0">
       How high does it reach?
     </button>
   </div>

@@ -46,10 +46,10 @@ const clarity = computed(() => {
       quantity="visibility"
       v-bind="WATER_LIMITS.visibilityM"
     />
-    <button type="button" v-else class="press numbers__usual" @click="toggleUsual">Usual visibility…</button>
+    <button v-else type="button" class="press numbers__usual" @click="toggleUsual">Usual visibility…</button>
     <p class="numbers__clarity">
       <span>{{ clarity }}</span>
-      <button type="button" class="press press--text" v-if="knowsUsual" @click="toggleUsual">Usual unknown</button>
+      <button v-if="knowsUsual" type="button" class="press press--text" @click="toggleUsual">Usual unknown</button>
     </p>
   </div>
 </template>
