@@ -11,7 +11,7 @@ const FILES: readonly { readonly name: string; readonly test: RegExp }[] = [
   { name: 'data', test: /node_modules\/(dexie|zod|nanoid)\// },
   {
     name: 'core',
-    test: /core\/((units|water|tackle|keeping)\/|formats\/pandero-json\/(kept-water|settings)|advice\/(rules|axes|family|rule|schools|score|wants|water-facts|weights|messages\/(speak-values|words-en))|rig\/(body|box|frame|part-mass|schema|trailer-body|outline|outline-frame|outline-trailer|hook-shape|curve|skirt-shape|trailer-sheet|part-outline|profile)\.|(parse|result)\.)/,
+    test: /core\/((units|water|tackle|keeping)\/|formats\/pandero-json\/(kept-water|settings)|advice\/(rules|axes|family|rule|schools|score|wants|water-facts|weights|messages\/(speak-values|words-en))|rig\/(body|box|frame|part-mass|schema|trailer-body|outline|outline-frame|outline-trailer|outline-skirt|blade-shape|round-mark|trailer-hook-shape|hook-shape|curve|skirt-shape|trailer-sheet|part-outline|profile)\.|(parse|result)\.)/,
   },
   {
     name: 'stores',

@@ -68,13 +68,13 @@ export { nominalTrailerMassKg, trailerBody, isRoundBody } from './rig/trailer-bo
 export {
   guardLine,
   rigOutline,
-  skirtEnvelope,
   trailerFromMm,
   type Bounds,
   type Outline,
   type OutlinePart,
   type OutlineShape,
 } from './rig/outline';
+export { skirtEnvelope } from './rig/outline-skirt';
 export { GALLERY, type GalleryEntry } from './rig/gallery-table';
 export { DRAWN_TRAYS, headFromFront, partOutline, type DrawnTray } from './rig/part-outline';
 export type { View } from './rig/outline-trailer';

@@ -4,6 +4,7 @@ import { useBox } from '../stores/box';
 import { useKeeping } from '../stores/keeping';
 import { useSettings } from '../stores/settings';
 import { useWater } from '../stores/water';
+import { showsAnswer } from './warm-ranker';
 
 /**
  * What is computed and kept at the first view, without anything that is drawn. The store is read and the answer asked for from here,
@@ -11,15 +12,12 @@ import { useWater } from '../stores/water';
  */
 export const pinia = createPinia();
 
-/** Stations that show the answer, by the hash of the visit. */
-const WITH_ANSWER = /^#?\/?(water|pick|bench)?([?/].*)?$/;
-
 async function read(): Promise<void> {
   setActivePinia(pinia);
   useKeeping().start();
   useBox();
   await Promise.all([useSettings().load(), useWater().load()]);
-  if (WITH_ANSWER.test(location.hash)) useAdvice();
+  if (showsAnswer()) useAdvice();
 }
 
 let reading: Promise<void> | null = null;

@@ -4,8 +4,16 @@ const make = (): Mailbox =>
   new Worker(new URL('../workers/rank.worker.ts', import.meta.url), { type: 'module' }) as unknown as Mailbox;
 let warm: Mailbox | null = null;
 
-/** Has the worker that ranks read its program while the page is still being put up. */
+/** Stations that show the answer, by the hash of the visit. */
+const WITH_ANSWER = /^#?\/?(water|pick|bench)?([?/].*)?$/;
+export const showsAnswer = (): boolean => WITH_ANSWER.test(location.hash);
+
+/**
+ * Has the worker that ranks read its program while the page is still being put up. Only where it is used at once: one that is left
+ * idle while it starts keeps a new version of the app from taking over (seen in Chromium 156).
+ */
 export function warmRanker(): void {
+  if (!showsAnswer()) return;
   try {
     warm ??= make();
   } catch {

@@ -4,7 +4,7 @@ import { NORTH_ARM } from '../../demo/brindle-mere';
 import { rigBody } from '../rig/body';
 import { rigHeadOn } from '../rig/outline-front';
 import { trailerSheet } from '../rig/trailer-sheet';
-import { skirtEnvelope } from '../rig/outline';
+import { skirtEnvelope } from '../rig/outline-skirt';
 import type { Rig } from '../rig/schema';
 import { ribsTaken } from '../tackle/ribs';
 import { anyFamilyRig, jig, spinner, vibrating } from '../testing/fixtures/rigs';

@@ -1,4 +1,5 @@
-import { guardLine, skirtReachMm, trailerFromMm } from '../rig/outline';
+import { guardLine, trailerFromMm } from '../rig/outline';
+import { skirtReachMm } from '../rig/outline-skirt';
 import { armMarks } from '../rig/outline-frame';
 import { hookMarks } from '../rig/hook-shape';
 import { exitFromNoseMm, type RigBody } from '../rig/body';

@@ -1,4 +1,5 @@
-import { guardLine, skirtReachMm, trailerFromMm } from '../rig/outline';
+import { guardLine, trailerFromMm } from '../rig/outline';
+import { skirtReachMm } from '../rig/outline-skirt';
 import { DEFAULT_ARMS } from '../rig/frame';
 import { armMarks } from '../rig/outline-frame';
 import { armTipHeadOn } from '../rig/outline-front';

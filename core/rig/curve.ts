@@ -80,3 +80,10 @@ export function leaf(
   }
   return [...left, ...right.reverse()];
 }
+
+/** A path moved, and stretched across its axis, mm. */
+export const movedPath = (d: string, [byX, byY]: PointMm, timesY = 1): string =>
+  d.replace(
+    /(-?[\d.]+) (-?[\d.]+)/g,
+    (_, x: string, y: string) => `${round2(Number(x) + byX)} ${round2(Number(y) * timesY + byY)}`,
+  );

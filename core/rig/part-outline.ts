@@ -1,7 +1,8 @@
 import { rigBody } from './body';
+import { movedPath } from './curve';
 import { frameBlocks, headOf, type HeadPart, type PartOf, type Tray } from './box';
 import { bladeOutline } from './blade-shape';
-import { outlineOf, rigOutline, type Outline, type OutlinePart, type OutlineShape } from './outline';
+import { boundsOf, outlineOf, rigOutline, type Outline, type OutlinePart, type OutlineShape } from './outline';
 import { rigHeadOn } from './outline-front';
 import type { View } from './outline-trailer';
 import { uncutTrailer, type Rig } from './schema';
@@ -17,8 +18,11 @@ const BLANK: Rig = {
   core: null,
 };
 
+/** Some parts of a rig, moved so that they begin at 0: a rule under them starts at their nose. */
 function only(rig: Rig, view: View, parts: readonly OutlinePart[]): OutlineShape[] {
-  return rigOutline(rig, rigBody(rig), view).shapes.filter(({ part }) => parts.includes(part));
+  const shapes = rigOutline(rig, rigBody(rig), view).shapes.filter(({ part }) => parts.includes(part));
+  const { x } = boundsOf(shapes);
+  return shapes.map((shape) => ({ ...shape, d: movedPath(shape.d, [-x, 0]) }));
 }
 
 function headShapes(part: HeadPart, view: View): OutlineShape[] {

@@ -1,4 +1,4 @@
-import { linePath, type PointMm } from './curve';
+import { linePath, movedPath, type PointMm } from './curve';
 import { hookMarks, hookShapes } from './hook-shape';
 import type { OutlineShape } from './outline';
 import type { View } from './outline-trailer';
@@ -20,14 +20,6 @@ const BENDS: Readonly<Record<'up' | 'down' | 'treble', readonly (readonly [up: n
     [1, 0],
   ],
 };
-
-/** A path stretched across and moved, mm. */
-const movedPath = (d: string, [byX, byY]: PointMm, times: number): string =>
-  d.replace(
-    /(-?[\d.]+) (-?[\d.]+)/g,
-    (_, x: string, y: string) =>
-      `${Math.round((Number(x) + byX) * 100) / 100} ${Math.round((Number(y) * times + byY) * 100) / 100}`,
-  );
 
 /**
  * A trailer hook or a treble with its eye.

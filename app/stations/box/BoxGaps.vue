@@ -20,7 +20,9 @@ const steps = computed(() => (gaps.value?.steps ?? []).slice(0, 4));
   <section class="gaps" aria-label="What is missing for this water" data-testid="gaps">
     <div class="gaps__ask">
       <h2>What is missing for this water?</h2>
-      <v-btn :loading="store.busy" @click="store.look()">Look for the fewest parts</v-btn>
+      <button type="button" class="press" :disabled="store.busy" @click="store.look()">
+        {{ store.busy ? 'Looking…' : 'Look for the fewest parts' }}
+      </button>
     </div>
     <p v-if="store.problem" role="alert">{{ store.problem }}</p>
     <div v-if="gaps" role="status">
@@ -82,7 +84,7 @@ const steps = computed(() => (gaps.value?.steps ?? []).slice(0, 4));
   display: block;
 }
 @media (max-width: 700px) {
-  .gaps .v-btn {
+  .gaps .press {
     min-height: 48px;
   }
 }

@@ -77,7 +77,8 @@ const viewOf = (tray: Tray): 'top' | 'side' => (tray === 'trailers' ? 'top' : 's
 /** The size alone: the first words of a part's line, without its kind where they can be told apart. */
 function sizeText(part: AnyPart): string {
   const { title } = tellPart(props.tray, part, system.value);
-  const match = /^([\d/ .]+ (?:oz|g|in|mm|lb|ft|m)|[\d.]+:1|\d\/?\d?)\b/.exec(title) ?? /\d$/.exec(title);
+  const match =
+    /^(\d+ ft(?: \d+)?|[\d/ .]+ (?:oz|g|in|mm|lb|kg|m)|[\d.]+:1|\d\/?\d?)\b/.exec(title) ?? /\d$/.exec(title);
   return match?.[0] ?? title;
 }
 

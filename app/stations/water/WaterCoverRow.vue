@@ -72,7 +72,7 @@ div.cover-row__top {
   .cover-row {
     grid-template-columns: 1fr 130px 48px;
   }
-  .cover-row__less,
+  .press.cover-row__less,
   .cover-row__top.press {
     min-width: 48px;
     min-height: 48px;

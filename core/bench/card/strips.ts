@@ -2,14 +2,8 @@ import { guardToPointMm } from '../../advice/checks/head-and-guard-checks';
 import { hookPoint } from '../../hold/hook-point';
 import { rigBody, type RigBody } from '../../rig/body';
 import { ribsTaken } from '../../tackle/ribs';
-import {
-  rigOutline,
-  skirtEnvelope,
-  trailerFromMm,
-  type Outline,
-  type OutlinePart,
-  type OutlineShape,
-} from '../../rig/outline';
+import { rigOutline, trailerFromMm, type Outline, type OutlinePart, type OutlineShape } from '../../rig/outline';
+import { skirtEnvelope } from '../../rig/outline-skirt';
 import { rigHeadOn } from '../../rig/outline-front';
 import { trailerSheet } from '../../rig/trailer-sheet';
 import { CRAWL_MPS } from '../../rig/skirt-shape';
