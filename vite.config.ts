@@ -6,7 +6,7 @@ import vuetify from 'vite-plugin-vuetify';
 
 /** What stands in one file, and is read in a task of its own: the first view takes them in this order (app/first/first.ts). */
 const FILES: readonly { readonly name: string; readonly test: RegExp }[] = [
-  { name: 'first', test: /app\/(first\/(breath|last-|warm-)|look\/theme)|preload-helper/ },
+  { name: 'first', test: /app\/(first\/(breath|last-|opening|warm-)|look\/theme)|preload-helper/ },
   { name: 'base', test: /node_modules\/(@vue|vue|vue-router|pinia)\// },
   { name: 'data', test: /node_modules\/(dexie|zod|nanoid)\// },
   {

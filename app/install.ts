@@ -1,5 +1,6 @@
 import { registerSW } from 'virtual:pwa-register';
 import { keeper } from './db/our-keeper';
+import { onceAllAreOpen } from './first/opening';
 import { useNotices } from './stores/notices';
 
 /** How often an open page asks whether there is a newer one, ms. */
@@ -30,13 +31,20 @@ export function install(before: ServiceWorker | null): void {
     isUpdate = true;
   });
   const notices = useNotices();
+  /**
+   * Asks the new version in once no page is being opened: an old worker that is asked for a file while it makes room is started again,
+   * and the new one waits until it rests (seen in Chromium 156).
+   */
+  function take(): void {
+    void onceAllAreOpen(() => takeIn(false));
+  }
   const takeIn = registerSW({
     immediate: true,
     onNeedRefresh: () =>
       notices.raise({
         text: 'A new version of Pandero is here and waits. Once it is taken, every open page starts anew with it; all that was entered stays.',
         isNews: true,
-        action: { label: 'Take the new version', run: () => void takeIn(false) },
+        action: { label: 'Take the new version', run: take },
       }),
     onRegisteredSW(_url, registration) {
       if (!registration) return;

@@ -9,7 +9,11 @@ import { LIGHT, NIGHT } from '../look/theme';
 import { lastAnswer } from './last-answer';
 import { lastSheet } from './last-sheet';
 import { breath, nextPaint } from './breath';
+import { markOpening } from './opening';
 import { warmRanker } from './warm-ranker';
+
+/** Time a page that was put up takes to fetch what its station and `later` ask for, ms. */
+const SETTLED_MS = 5000;
 
 /** Hash of a visit that begins on Water. */
 const ON_WATER = /^#?\/?(water)?$/;
@@ -54,5 +58,6 @@ async function begin(): Promise<void> {
   await breath();
   const { start } = await import('../main');
   await start();
+  await new Promise((resolve) => setTimeout(resolve, SETTLED_MS));
 }
-void begin();
+markOpening(begin());

@@ -5,7 +5,7 @@ const make = (): Mailbox =>
 let warm: Mailbox | null = null;
 
 /** Stations that show the answer, by the hash of the visit. */
-const WITH_ANSWER = /^#?\/?(water|pick|bench)?([?/].*)?$/;
+const WITH_ANSWER = /^#?(\/(water|pick|bench)?(\?.*)?)?$/;
 export const showsAnswer = (): boolean => WITH_ANSWER.test(location.hash);
 
 /**
