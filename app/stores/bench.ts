@@ -212,7 +212,10 @@ export const useBench = defineStore('bench', () => {
     const at = performance.now();
     if (at - readAt < READ_EVERY_MS) return;
     readAt = at;
-    read.value = edited.rig;
+    // the picture goes first: the numbers are counted in a task of their own
+    setTimeout(() => {
+      if (dragged.value === edited.rig) read.value = edited.rig;
+    });
   }
   let readAt = 0;
   /** Gives a drag up: the build stays as it was. */
