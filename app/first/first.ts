@@ -60,4 +60,12 @@ async function begin(): Promise<void> {
   await start();
   await new Promise((resolve) => setTimeout(resolve, SETTLED_MS));
 }
-markOpening(begin());
+const opened = begin();
+markOpening(opened);
+opened.catch(() => {
+  const says = document.createElement('p');
+  says.setAttribute('role', 'alert');
+  says.textContent =
+    'A part of Pandero could not be loaded: the server or the signal may be gone. What you entered is kept; reload the page.';
+  document.getElementById('app')?.prepend(says);
+});

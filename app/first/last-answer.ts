@@ -29,9 +29,9 @@ function place(): Storage | null {
 
 /** The last answer, or null where there is none that can be read. */
 export function lastAnswer(): LastAnswer | null {
-  const text = place()?.getItem(KEY) ?? null;
-  if (text === null) return null;
   try {
+    const text = place()?.getItem(KEY) ?? null;
+    if (text === null) return null;
     const found = JSON.parse(text) as LastAnswer;
     const isOurs = found.version === 1 && typeof found.title === 'string' && Array.isArray(found.paths);
     return isOurs ? found : null;

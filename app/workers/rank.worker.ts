@@ -1,4 +1,5 @@
 import { adviseInSteps, catalogueFor, emptyBox, flipsInSteps, leadAllowed, TRAYS, type Box } from '@core';
+import { breath } from '../first/breath';
 import type { BoxPiece, RankCancel, RankReply, RankRequest } from './protocol';
 
 /** Time a job may take before the worker looks at its mail, and between two reports of progress, ms. */
@@ -15,17 +16,6 @@ function hold({ piece, isFirst }: BoxPiece): void {
 }
 
 const reply = (message: RankReply): void => self.postMessage(message);
-/** Lets waiting messages in. */
-const breathe = (): Promise<void> =>
-  new Promise((resolve) => {
-    const { port1, port2 } = new MessageChannel();
-    port1.onmessage = () => {
-      port1.close();
-      resolve();
-    };
-    port2.postMessage(null);
-  });
-
 /** Runs steps in slices, reporting how far they are; null when the job was given up meanwhile. */
 async function inSlices<T>(id: number, steps: Generator<number, T>, report: boolean): Promise<{ value: T } | null> {
   let sliceEnds = performance.now() + SLICE_MS;
@@ -39,7 +29,8 @@ async function inSlices<T>(id: number, steps: Generator<number, T>, report: bool
       reply(report ? { id, progress: step.value } : { id, alive: true });
       reports = now + REPORT_MS;
     }
-    await breathe();
+    // waiting messages come in
+    await breath();
     if (given.delete(id)) {
       reply({ id, cancelled: true });
       return null;

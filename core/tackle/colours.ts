@@ -89,4 +89,9 @@ const CLASS_WORD: Readonly<Record<ColourClass, string>> = {
 };
 
 /** A colour of one's own with its class in it, so that it is known in every file and on every machine: `night owl (dark)`. */
-export const namedClass = (colour: string, of: ColourClass): string => `${colour.trim()} (${CLASS_WORD[of]})`;
+export function namedClass(colour: string, of: ColourClass): string {
+  const told = ` (${CLASS_WORD[of]})`;
+  return `${colour.trim().slice(0, COLOUR_LETTERS - told.length)}${told}`;
+}
+/** Longest a colour may be, as all short texts of a part. */
+const COLOUR_LETTERS = 60;

@@ -68,3 +68,8 @@ test('a colour of one’s own is of the class it was told to be', () => {
   expect(colourClassOf('moonlight frost')).toBeNull();
   for (const of of COLOUR_CLASSES) expect(colourClassOf(namedClass('moonlight frost', of))).toBe(of);
 });
+test('however long its name is, a colour that was told stays one that can be kept', () => {
+  const long = namedClass('q'.repeat(60), 'white-shad');
+  expect(long.length).toBeLessThanOrEqual(60);
+  expect(colourClassOf(long)).toBe('white-shad');
+});

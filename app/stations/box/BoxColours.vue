@@ -3,10 +3,12 @@ import { computed } from 'vue';
 import { CLASS_TITLE, COLOUR_CLASSES, colourClassOf, namedClass, type ColourClass } from '@core';
 import SelectField from '../../parts/SelectField.vue';
 import { useBox } from '../../stores/box';
+import { useNotices } from '../../stores/notices';
 import type { TrayRow } from './BoxPage.vue';
 
 /** Colours no word of which Pandero knows: asked once which they are most like, and then known wherever they stand. */
 const box = useBox();
+const notices = useNotices();
 const ITEMS = [
   { value: '', title: 'choose…' },
   ...COLOUR_CLASSES.map((value) => ({ value, title: CLASS_TITLE[value] })),
@@ -28,11 +30,12 @@ async function tell(name: string, of: ColourClass | ''): Promise<void> {
   const known = namedClass(name, of);
   for (const row of rows.value.filter((one) => coloursOf(one).includes(name))) {
     const part = row.part as Part & object;
-    await box.replace(row, {
+    const stored = await box.replace(row, {
       ...part,
       ...(part.colour === name ? { colour: known } : {}),
       ...(part.skirt?.colour === name ? { skirt: { ...part.skirt, colour: known } } : {}),
     });
+    if (!stored.ok) return notices.complain(stored.issues);
   }
 }
 </script>

@@ -6,11 +6,13 @@ import RigDrawing from '../../parts/RigDrawing.vue';
 import { useUnits } from '../../composables/useUnits';
 import { useAdvice } from '../../stores/advice';
 import { useBox } from '../../stores/box';
+import { useSettings } from '../../stores/settings';
 import LastSheet from './LastSheet.vue';
 
 /** The answer first: what to tie on. Until it is there, what the last visit ended with, said to be that. */
 const advice = useAdvice();
 const box = useBox();
+const settings = useSettings();
 const { system } = useUnits();
 const best = computed(() => advice.picks[0] ?? null);
 const isEmpty = computed(() => advice.advice !== null && best.value === null && !advice.ranking);
@@ -24,6 +26,10 @@ const keep = (): void =>
     () => undefined,
   );
 watch(isEmpty, (empty) => empty && keep());
+watch(
+  () => settings.settings.theme,
+  () => best.value && keep(),
+);
 </script>
 
 <template>
