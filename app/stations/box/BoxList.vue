@@ -31,8 +31,8 @@ const lines = computed(() =>
 /** silhouettes come a few a frame: a page of them is drawn in no one task */
 const drawn = useGradually(() => lines.value.length, 0, 3);
 const known = new WeakMap<object, Outline>();
-function silhouette({ tray, part }: TrayRow): Outline | null {
-  if (!(DRAWN_TRAYS as readonly string[]).includes(tray)) return null;
+const isDrawn = ({ tray }: TrayRow): boolean => (DRAWN_TRAYS as readonly string[]).includes(tray);
+function silhouette({ tray, part }: TrayRow): Outline {
   const before = known.get(part);
   if (before) return before;
   const outline = partOutline(tray as DrawnTray, part as PartOf<DrawnTray>, tray === 'trailers' ? 'top' : 'side');
@@ -45,8 +45,8 @@ function silhouette({ tray, part }: TrayRow): Outline | null {
   <div class="list" :aria-label="label" role="region" data-testid="box-list">
     <ul>
       <li v-for="({ row, line, quantity }, at) in lines" :key="row.id" :class="{ 'list__row--open': row.id === open }">
-        <span v-if="silhouette(row)" class="list__shape" aria-hidden="true">
-          <OutlineDrawing v-if="at < drawn" :outline="silhouette(row)!" snug :frame-mm="100" label="" />
+        <span v-if="isDrawn(row)" class="list__shape" aria-hidden="true">
+          <OutlineDrawing v-if="at < drawn" :outline="silhouette(row)" snug :frame-mm="100" label="" />
         </span>
         <span
           v-else
