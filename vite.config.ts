@@ -6,12 +6,12 @@ import vuetify from 'vite-plugin-vuetify';
 
 /** What stands in one file, and is read in a task of its own: the first view takes them in this order (app/first/first.ts). */
 const FILES: readonly { readonly name: string; readonly test: RegExp }[] = [
-  { name: 'first', test: /app\/(first\/(breath|last-|opening|warm-)|look\/theme)|preload-helper/ },
+  { name: 'first', test: /app\/(first\/(breath|last-|opening|warm-)|theme\/theme)|preload-helper/ },
   { name: 'base', test: /node_modules\/(@vue|vue|vue-router|pinia)\// },
   { name: 'data', test: /node_modules\/(dexie|zod|nanoid)\// },
   {
     name: 'core',
-    test: /core\/((units|water|tackle|keeping)\/|formats\/pandero-json\/(kept-water|settings)|advice\/(rules|axes|family|rule|schools|score|wants|water-facts|weights|messages\/(speak-values|words-en))|rig\/(body|box|frame|part-mass|schema|trailer-body|outline|outline-frame|outline-trailer|outline-skirt|blade-shape|round-mark|trailer-hook-shape|hook-shape|curve|skirt-shape|trailer-sheet|part-outline|profile)\.|(parse|result)\.)/,
+    test: /core\/((units|water|tackle|keeping)\/|formats\/pandero-json\/(kept-water|settings)|advice\/(rules\/(?!not-a-jig)|conditions\/(schools|water-facts)|candidates\/attributes|search\/score)|wording\/values|locale\/en\/words|rig\/(parts\/(box|schema)\.|body\/(?!mass-band)|outline\/(?!head-on))|(parse|result)\.)/,
   },
   {
     name: 'stores',

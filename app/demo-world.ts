@@ -1,5 +1,4 @@
-import type { Result } from '@core';
-import { fail } from '@core';
+import { type Result, fail } from '@core';
 import { useBox } from './stores/box';
 import { useNotices } from './stores/notices';
 import { useWater } from './stores/water';

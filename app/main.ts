@@ -6,7 +6,7 @@ import { router } from './router';
 import { breath } from './first/breath';
 import { pinia } from './first/ground';
 import { createLook } from './vuetify';
-import './look/base.css';
+import './theme/base.css';
 import { useNotices } from './stores/notices';
 
 /** Time the first view has for itself before the rest of the app is fetched and kept, ms. */

@@ -3,7 +3,7 @@ import 'vuetify/styles/core';
 import 'vuetify/styles/utilities';
 import { createVuetify } from 'vuetify';
 import { aliases, mdi } from 'vuetify/iconsets/mdi-svg';
-import { LIGHT, NIGHT } from './look/theme';
+import { LIGHT, NIGHT } from './theme/theme';
 
 const field = { variant: 'outlined', density: 'compact', hideDetails: 'auto', rounded: 0 } as const;
 

@@ -21,7 +21,7 @@ export {
   rodText,
 } from './units/display';
 export { inUnits } from './units/in-text';
-export { seekRules } from './advice/handbook-search';
+export { seekRules } from './handbook/search';
 
 // water
 export * from './water/schema';
@@ -57,29 +57,30 @@ export {
   PART_LIMITS,
   type Rig,
   type Orientation,
-} from './rig/schema';
-export * from './rig/box';
-export { diffBox, partIdentity, type BoxDiff } from './rig/box-diff';
-export { computedMassG, massContradiction, MASS_CONTRADICTION, WEIGHED_TRAYS, type WeighedTray } from './rig/part-mass';
-export { catalogueBox, catalogueFor, fibreGuard, plainHead } from './rig/catalogue';
-export { rigBody, headBody, skirtBody, type RigBody } from './rig/body';
-export { frameBody, VANE_START_BAND, vaneStartMps, type FrameBody, type Vane } from './rig/frame';
-export { nominalTrailerMassKg, trailerBody, isRoundBody } from './rig/trailer-body';
+} from './rig/parts/schema';
+export * from './rig/parts/box';
+export { diffBox, partIdentity, type BoxDiff } from './rig/parts/box-diff';
 export {
-  guardLine,
-  rigOutline,
-  trailerFromMm,
-  type Bounds,
-  type Outline,
-  type OutlinePart,
-  type OutlineShape,
-} from './rig/outline';
-export { skirtEnvelope } from './rig/outline-skirt';
-export { GALLERY, type GalleryEntry } from './rig/gallery-table';
-export { DRAWN_TRAYS, headFromFront, partOutline, type DrawnTray } from './rig/part-outline';
-export type { View } from './rig/outline-trailer';
-export { massBandKg } from './rig/mass-band';
-export { rigProfile, type Profile } from './rig/profile';
+  computedMassG,
+  countedMassG,
+  headOf,
+  massContradiction,
+  MASS_CONTRADICTION,
+  WEIGHED_TRAYS,
+  type WeighedTray,
+} from './rig/body/part-mass';
+export { catalogueBox, catalogueFor, fibreGuard, plainHead } from './rig/parts/catalogue';
+export { rigBody, headBody, skirtBody, type RigBody } from './rig/body/body';
+export { frameBody, VANE_START_BAND, vaneStartMps, type FrameBody, type Vane } from './rig/body/frame';
+export { nominalTrailerMassKg, trailerBody, isRoundBody } from './rig/body/trailer-body';
+export { guardLine, rigOutline, trailerFromMm } from './rig/outline/rig-outline';
+export type { Bounds, Outline, OutlinePart, OutlineShape } from './rig/outline/outline-shape';
+export { skirtEnvelope } from './rig/outline/skirt-outline';
+export { GALLERY, type GalleryEntry } from './rig/parts/gallery-table';
+export { DRAWN_TRAYS, headFromFront, partOutline, type DrawnTray } from './rig/outline/part-outline';
+export type { View } from './rig/outline/outline-shape';
+export { massBandKg } from './rig/body/mass-band';
+export { rigProfile, type Profile } from './rig/body/profile';
 
 // motion
 export { mediumAt, SEMI_TIGHT_MAX, secondsToBottom, steadyFall, submergedWeightN } from './motion/fall';
@@ -132,9 +133,15 @@ export {
   type Judged,
   type Pick,
   type Reason,
-} from './advice/rank';
-export { familiesSuit, leadingFamily, type FamilySuits } from './advice/family';
-export { flipsInSteps, flipsOf, FLIP_FIELDS, type Flip, type FlipField } from './advice/flips';
+} from './advice/recommend/advise';
+export { familiesSuit, leadingFamily, type FamilySuits } from './advice/rules/family-suits';
+export {
+  tippingPointsInSteps,
+  tippingPointsOf,
+  TIPPING_FIELDS,
+  type TippingPoint,
+  type TippingField,
+} from './advice/recommend/tipping-points';
 export {
   handle,
   CHOICES,
@@ -144,36 +151,50 @@ export {
   type Handling,
   type HandlingId,
 } from './advice/handling';
-export { type Forbidden } from './advice/forbidden';
-export { notAJig, type NotAJigId } from './advice/not-a-jig';
-export { HANDBOOK, handbookRule, ruleInUnits, speaksAgainst, type Chapter, type HandbookRule } from './advice/handbook';
-export { faultText } from './advice/messages/faults-en';
-export { localRulesText, planText } from './advice/messages/speak-plan';
-export { whatLifts, type WhatLifts } from './advice/what-lifts';
-export { CHOICE_TITLE, HANDLING_TEXT } from './advice/messages/handling-en';
-export { NOT_A_JIG_TEXT } from './advice/messages/not-a-jig-en';
-export { type Dissent } from './advice/other-schools';
-export { fillGaps, type Gaps, type GapStep } from './advice/gaps';
-export { whatToBuy, type Purchase } from './advice/buy';
-export { compileWater, LIVE_SCHOOLS, type CompiledWater, type Want } from './advice/wants';
-export { AT_LEAST, WANT_IDS, type WantId } from './advice/rule';
-export { measureParts, type Has } from './advice/measure';
-export { NOT_REELED, type ReeledBands } from './advice/reeled';
-export { meets, ruleScorer, wantScorer } from './advice/score';
-export { rigSpace } from './advice/space';
-export { questionOf, schoolAnswers, type SchoolAnswer, type SchoolAnswers, type SchoolReason } from './advice/schools';
-export { waterFacts, type WaterFacts } from './advice/water-facts';
-export { FAULT_IDS, rigFaults, type CheckedWith, type Fault, type FaultId } from './advice/checks';
-export { rigReport, type RigReport } from './advice/rig-report';
-export { USUAL_REEL_MPS } from './advice/work-speed';
-export { adviceReport, type AdviceReport } from './advice/advice-report';
-export * from './advice/messages/speak';
-export * from './advice/messages/rig-titles';
-export * from './advice/messages/speak-values';
-export { dissentText, dissentTitle } from './advice/messages/speak-dissent';
-export * from './advice/messages/words-en';
-export { CONTRADICTION_TEXT } from './advice/messages/contradictions-en';
-export { QUESTION_TITLE, SCHOOL_BECAUSE, SCHOOL_WORDS } from './advice/messages/schools-en';
+export { type Forbidden } from './advice/conditions/forbidden';
+export { notAJig, type NotAJigId } from './advice/rules/not-a-jig';
+export {
+  HANDBOOK,
+  handbookRule,
+  ruleInUnits,
+  speaksAgainst,
+  type Chapter,
+  type HandbookRule,
+} from './handbook/handbook';
+export { faultText } from './locale/en/faults';
+export { localRulesText, planText } from './wording/plans';
+export { whatLifts, type WhatLifts } from './advice/measures/lift';
+export { CHOICE_TITLE, HANDLING_TEXT } from './locale/en/handling';
+export { NOT_A_JIG_TEXT } from './locale/en/not-a-jig';
+export { type Dissent } from './advice/recommend/other-schools';
+export { fillGaps, type Gaps, type GapStep } from './advice/recommend/gaps';
+export { whatToBuy, type Purchase } from './advice/recommend/purchases';
+export { compileWater, LIVE_SCHOOLS, type CompiledWater, type Want } from './advice/rules/wants';
+export { AT_LEAST, WANT_IDS, type WantId } from './advice/rules/rule';
+export { measureParts, type Has } from './advice/measures/rig-measures';
+export { NOT_REELED, type ReeledBands } from './advice/measures/retrieve-measures';
+export { meets, ruleScorer, wantScorer } from './advice/search/score';
+export { candidateClasses } from './advice/candidates/candidate-classes';
+export {
+  questionOf,
+  schoolAnswers,
+  type SchoolAnswer,
+  type SchoolAnswers,
+  type SchoolReason,
+} from './advice/conditions/schools';
+export { waterFacts, type WaterFacts } from './advice/conditions/water-facts';
+export { FAULT_IDS, type CheckedWith, type Fault, type FaultId } from './advice/checks';
+export { rigFaults, wordedFault, type WordedFault } from './wording/rig-faults';
+export { rigReport, type RigReport } from './reports/rig-report';
+export { USUAL_REEL_MPS } from './advice/measures/working-speed';
+export { adviceReport, type AdviceReport } from './reports/advice-report';
+export * from './wording/reasons';
+export * from './wording/rig-titles';
+export * from './wording/values';
+export { dissentText, dissentTitle } from './wording/dissent';
+export * from './locale/en/words';
+export { CONTRADICTION_TEXT } from './locale/en/contradictions';
+export { QUESTION_TITLE, SCHOOL_BECAUSE, SCHOOL_WORDS } from './locale/en/schools';
 
 // bench
 export * from './bench/edits';
@@ -185,18 +206,18 @@ export * from './bench/tuning';
 export * from './bench/build';
 export { mergeBuilds } from './bench/merge-builds';
 export { faultPlace } from './bench/fault-places';
-export type { PointMm } from './rig/curve';
-export { hookMarks } from './rig/hook-shape';
-export { CRAWL_MPS } from './rig/skirt-shape';
-export { exitFromNoseMm } from './rig/body';
-export { guardToPointMm } from './advice/checks/head-and-guard-checks';
+export type { PointMm } from './rig/outline/curve';
+export { hookMarks } from './rig/outline/hook-shape';
+export { CRAWL_MPS } from './rig/body/skirt-shape';
+export { exitFromNoseMm } from './rig/body/body';
+export { guardToPointMm } from './hold/guard';
 export { careFor, type CareId } from './bench/care';
-export * from './bench/messages-en';
-export { layOutCard, PAPERS, type Card, type CardInput, type Paper } from './bench/card/card';
-export { type CardItem, type CardPage } from './bench/card/draw';
-export { cardSvg } from './bench/card/card-svg';
-export { rigHeadOn } from './rig/outline-front';
-export { trailerSheet } from './rig/trailer-sheet';
+export * from './locale/en/bench';
+export { layOutCard, PAPERS, type Card, type CardInput, type Paper } from './reports/card/card';
+export { type CardItem, type CardPage } from './reports/card/draw';
+export { cardSvg } from './reports/card/card-svg';
+export { rigHeadOn } from './rig/outline/head-on';
+export { trailerSheet } from './rig/outline/trailer-sheet';
 export { ribsMm, ribsTaken } from './tackle/ribs';
 
 // keeping
@@ -220,7 +241,7 @@ export { CSV_LIMITS, readBoxCsv, type TrayParts } from './formats/box-csv/read';
 export { asJson, asideSchema, setAside, type Aside, type ReadHow } from './formats/aside';
 export { decodeText, type Decoded, type Encoding } from './formats/decode';
 export { sniff, type Sniffed } from './formats/sniff';
-export { oneLine } from './messages/one-line';
+export { oneLine } from './units/one-line';
 export { checkRows, readJson, readPanderoJson, type PanderoFile, type ReadFile } from './formats/pandero-json/read';
 export { backupPieces, writeBackup, writeBox, writeTickets } from './formats/pandero-json/write';
 export {
@@ -239,6 +260,6 @@ export {
   type MeasuredScreen,
   type Settings,
 } from './formats/pandero-json/settings';
-export { issuePlace, issueSays, issueText } from './messages/issues-en';
+export { issuePlace, issueSays, issueText } from './locale/en/issues';
 export { FAMILIAR_RIGS, familiarNumbers } from './bench/familiar';
-export { READOUT_NUMBER, SCORE_NUMBER, WANT_NUMBER, type NumberText } from './bench/numbers-en';
+export { READOUT_NUMBER, SCORE_NUMBER, WANT_NUMBER, type NumberText } from './locale/en/numbers';

@@ -43,9 +43,11 @@ export async function expectAxeClean(page: Page): Promise<void> {
   );
 }
 
-/** Goes to a station by its tab. */
+/** Goes to a station by its tab, and is there: nothing of the one before can be taken for it. */
 export async function goTo(page: Page, station: 'Water' | 'Pick' | 'Bench' | 'Box' | 'Tickets'): Promise<void> {
-  await page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name: station }).click();
+  const tab = page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name: station });
+  await tab.click();
+  await expect(tab).toHaveAttribute('aria-current', 'page');
 }
 
 /** Opens the app with the demo world in it. */

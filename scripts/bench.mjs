@@ -16,7 +16,7 @@ await build({
   configFile: false,
   logLevel: 'error',
   build: {
-    ssr: join(root, 'bench/core.ts'),
+    ssr: join(root, 'benchmarks/core.ts'),
     outDir: built,
     emptyOutDir: true,
     target: 'node20',
@@ -25,7 +25,7 @@ await build({
   ssr: { noExternal: true },
 });
 const tsx = pathToFileURL(join(root, 'node_modules/tsx/dist/esm/index.mjs')).href;
-for (const words of [[join(built, 'core.js')], ['--import', tsx, join(root, 'bench/page.ts')]]) {
+for (const words of [[join(built, 'core.js')], ['--import', tsx, join(root, 'benchmarks/page.ts')]]) {
   const done = spawnSync(process.execPath, words, { cwd: root, stdio: ['ignore', 'inherit', 'inherit'] });
   if (done.status !== 0) process.exitCode = 1;
 }

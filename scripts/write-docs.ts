@@ -1,13 +1,7 @@
 import { mkdirSync, writeFileSync } from 'node:fs';
-import { format, resolveConfig } from 'prettier';
-import { whenFile } from './when-file';
-
-// conditions first: the handbook is read from the core, which reads them
-const WHEN = 'core/advice/messages/when-en.ts';
-writeFileSync(WHEN, await format(whenFile(), { ...(await resolveConfig(WHEN)), parser: 'typescript' }));
-const { handbookPage } = await import('./handbook-page');
-const { schemaFiles } = await import('./schema-files');
-const { sourcesPage } = await import('./sources-page');
+import { handbookPage } from './handbook-page';
+import { schemaFiles } from './schema-files';
+import { sourcesPage } from './sources-page';
 
 writeFileSync('docs/handbook.md', handbookPage());
 writeFileSync('docs/sources.md', sourcesPage());

@@ -4,9 +4,11 @@ import { onBeforeUnmount } from 'vue';
 export function useFocusBack(): void {
   const before = document.activeElement;
   onBeforeUnmount(() => {
-    // once the dialog has let go of it
+    const inDialog = document.activeElement?.closest('.v-overlay') ? document.activeElement : null;
+    // once the dialog has let go of it; one that fades may still hold it
     setTimeout(() => {
-      const isFree = document.activeElement === null || document.activeElement === document.body;
+      const held = document.activeElement;
+      const isFree = held === null || held === document.body || held === inDialog;
       if (isFree && before instanceof HTMLElement && before.isConnected) before.focus({ preventScroll: true });
     });
   });

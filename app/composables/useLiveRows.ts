@@ -35,7 +35,7 @@ export function useLiveRows<K extends KindName>(
     stored.value = sifted.good;
     ready.value = true;
     error.value = null;
-    if (sifted.bad.length > 0) keeping.setRowsAside(sifted.bad);
+    if (sifted.bad.length > 0) void keeping.setRowsAside(sifted.bad);
   }
   const subscribe = (): Subscription =>
     liveQuery(query).subscribe({

@@ -185,6 +185,9 @@ export function createKeeper({ shelf, journal, state, retryMs = RETRY_MS }: Part
         return listener({ what: 'gone', kind, keepMine: () => void change(kind, key, null, mine as never) });
       case 'changed-meanwhile':
         return listener({ what: 'stays', kind });
+      case 'delete':
+      case 'is-so':
+        return;
     }
   }
 

@@ -2,10 +2,10 @@
  * The first script of the page, small enough to run before anything is painted: it shows the last answer where there is one, has the
  * worker that ranks started, and then lets the app in piece by piece, a task for each, so that none holds the screen.
  */
-import '../look/fonts.css';
-import '../look/outline.css';
+import '../theme/fonts.css';
+import '../theme/outline.css';
 import './first.css';
-import { LIGHT, NIGHT } from '../look/theme';
+import { LIGHT, NIGHT } from '../theme/theme';
 import { lastAnswer } from './last-answer';
 import { lastSheet } from './last-sheet';
 import { breath, nextPaint } from './breath';

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import '../look/outline.css';
+import '../theme/outline.css';
 import type { OutlineShape } from '@core';
 
 /** The paths of a drawing in its own millimetres, painted the same everywhere. */

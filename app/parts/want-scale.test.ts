@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { compileWater, DEFAULT_WATER, WANT_IDS, type Water } from '@core';
+import { placeOn } from './scale-place';
 import { placeOf } from './want-scale';
 
 describe('the line a want is drawn on', () => {
@@ -34,4 +35,10 @@ describe('the line a want is drawn on', () => {
       expect([id, placeOf(id, to) - placeOf(id, from) > 2]).toEqual([id, true]);
     }
   });
+});
+
+test('half way is the middle, on a line of factors the middle factor; beyond the ends nothing moves', () => {
+  expect([0, 1, 2, 3].map((value) => placeOn({ from: 1, to: 3 }, value))).toEqual([0, 0, 50, 100]);
+  expect(placeOn({ from: 1, to: 16, log: true }, 4)).toBeCloseTo(50, 9);
+  expect([0, 1000].map((value) => placeOn({ from: 1, to: 16, log: true }, value))).toEqual([0, 100]);
 });

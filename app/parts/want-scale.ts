@@ -1,7 +1,8 @@
 import { massKgFromOz, type WantId } from '@core';
+import { placeOn, type Scale } from './scale-place';
 
-/** Ends of the line a want is drawn on, SI; `log` spreads weights evenly. */
-const SCALES: Readonly<Record<WantId, { readonly from: number; readonly to: number; readonly log?: boolean }>> = {
+/** Ends of the line a want is drawn on, SI. */
+const SCALES: Readonly<Record<WantId, Scale>> = {
   fall: { from: 0.1, to: 1.1 },
   weight: { from: massKgFromOz(1 / 10), to: massKgFromOz(1.6), log: true },
   push: { from: 0, to: 100 },
@@ -15,9 +16,5 @@ const SCALES: Readonly<Record<WantId, { readonly from: number; readonly to: numb
   kick: { from: 0.5, to: 6, log: true },
 };
 
-/** Place of a value on its line, per cent from the left; values beyond the ends stay at the ends. */
-export function placeOf(id: WantId, value: number): number {
-  const { from, to, log } = SCALES[id];
-  const on = (at: number): number => (log ? Math.log(Math.max(at, 1e-9)) : at);
-  return 100 * Math.min(1, Math.max(0, (on(value) - on(from)) / (on(to) - on(from))));
-}
+/** Place of a value on its line, per cent from the left. */
+export const placeOf = (id: WantId, value: number): number => placeOn(SCALES[id], value);

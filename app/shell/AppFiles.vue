@@ -34,9 +34,9 @@ async function exportAll(): Promise<void> {
 
 <template>
   <button
+    id="files-button"
     type="button"
     class="press press--text"
-    id="files-button"
     aria-haspopup="menu"
     :aria-expanded="menu"
     @click="toggle"

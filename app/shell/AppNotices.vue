@@ -18,7 +18,7 @@ const isNews = computed(() => notices.problems.every(({ isNews: news }) => news)
     <ul>
       <li v-for="problem in notices.problems" :key="problem.text">
         {{ problem.text }}
-        <button type="button" v-if="problem.action" class="press problems__act" @click="notices.act(problem)">
+        <button v-if="problem.action" type="button" class="press problems__act" @click="notices.act(problem)">
           {{ problem.action.label }}
         </button>
       </li>

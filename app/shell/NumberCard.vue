@@ -42,7 +42,7 @@ const RIGS = ['chunk', 'flapper'] as const;
 const familiar = computed(() => {
   const { asked } = card;
   if (asked === null) return [];
-  const numbers = asked.of === 'score' ? null : familiarNumbers(water.water, system.value);
+  const numbers = asked.of === 'score' ? null : familiarNumbers(water.water);
   return RIGS.map((rig) => {
     const name = rigTitle(FAMILIAR_RIGS[rig], system.value);
     if (asked.of === 'score')

@@ -1,6 +1,6 @@
 import { computed, ref, shallowRef, watch } from 'vue';
 import { defineStore } from 'pinia';
-import { issue, type Advice, type Box, type Flip, type Water } from '@core';
+import { issue, type Advice, type Box, type TippingPoint, type Water } from '@core';
 import { takeRanker } from '../first/warm-ranker';
 import { createRanker } from '../workers/ranker';
 import { useBox } from './box';
@@ -23,7 +23,7 @@ export const useAdvice = defineStore('advice', () => {
   /** the water the answer belongs to */
   const answered = shallowRef<Water | null>(null);
   /** what would flip each of the first picks; null until it is known */
-  const flips = shallowRef<readonly (readonly Flip[])[] | null>(null);
+  const flips = shallowRef<readonly (readonly TippingPoint[])[] | null>(null);
   const tookMs = ref(0);
   const ranking = ref(false);
   /** share of the ranking done, 0 to 1 */

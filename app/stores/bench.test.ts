@@ -72,7 +72,7 @@ test('a drag shows, is taken when it is let go, and leaves nothing when it is gi
   await bench.start(bug);
   bench.preview('skirt-length', 40);
   expect([bench.rig!.skirt!.lengthMm, bench.build!.rig.skirt!.lengthMm]).toEqual([40, 55]);
-  bench.letGoOf();
+  bench.cancelDrag();
   expect(bench.rig!.skirt!.lengthMm).toBe(55);
   bench.preview('skirt-length', 40);
   await bench.letGo();

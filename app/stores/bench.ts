@@ -1,4 +1,4 @@
-import { computed, ref, shallowRef } from 'vue';
+import { computed, nextTick, ref, shallowRef } from 'vue';
 import { defineStore } from 'pinia';
 import {
   applyEdit,
@@ -30,20 +30,19 @@ import { keeper } from '../db/our-keeper';
 import { newId } from '../new-id';
 import { useKeeping } from './keeping';
 import { useNotices } from './notices';
-import { useSettings } from './settings';
 import { useTickets } from './tickets';
 import { useWater } from './water';
 
 /** What a version is compared with when none was kept: the rig as it came. */
 export const AS_IT_CAME = -1;
-/** How often numbers follow a drag, ms; the drawing follows at every movement. */
+/** How often numbers follow a drag, ms, and that they take at most one part in this many of the time; the drawing follows at every movement. */
 const READ_EVERY_MS = 120;
+const READ_TAKES_ONE_IN = 20;
 
 /** The build on the bench: every change is stored at once and can be taken back. */
 export const useBench = defineStore('bench', () => {
   const water = useWater();
   const notices = useNotices();
-  const { settings } = useSettings();
   const build = shallowRef<Build | null>(null);
   const loaded = ref(false);
   /** the rig under a drag, before it is let go */
@@ -76,7 +75,7 @@ export const useBench = defineStore('bench', () => {
   const read = shallowRef<Rig | null>(null);
   const numbers = computed(() => {
     const of = read.value ?? build.value?.rig ?? null;
-    return on.value && of ? measureBuild(on.value, of, speedMps.value, settings.units) : null;
+    return on.value && of ? measureBuild(on.value, of, speedMps.value) : null;
   });
   const earlier = computed(() => {
     const versions = build.value?.versions ?? [];
@@ -84,7 +83,7 @@ export const useBench = defineStore('bench', () => {
   });
   const earlierRig = computed(() => earlier.value?.rig ?? build.value?.base ?? null);
   const before = computed(() =>
-    on.value && earlierRig.value ? measureBuild(on.value, earlierRig.value, speedMps.value, settings.units) : null,
+    on.value && earlierRig.value ? measureBuild(on.value, earlierRig.value, speedMps.value) : null,
   );
 
   async function store(next: Build): Promise<void> {
@@ -121,13 +120,13 @@ export const useBench = defineStore('bench', () => {
   function clear(): void {
     build.value = null;
     stored = null;
-    letGoOf();
+    cancelDrag();
     effects.value = [];
   }
 
   function lay(next: Build): void {
     build.value = next;
-    dragged.value = null;
+    cancelDrag();
     chosenMps.value = null;
     against.value = next.versions.length - 1;
     effects.value = [];
@@ -183,8 +182,7 @@ export const useBench = defineStore('bench', () => {
   async function take(next: Rig): Promise<void> {
     if (!build.value || !on.value) return;
     const was = build.value.rig;
-    dragged.value = null;
-    read.value = null;
+    cancelDrag();
     const changed = changedBuild(build.value, next, now());
     if (changed === build.value) return;
     effects.value = [];
@@ -192,7 +190,7 @@ export const useBench = defineStore('bench', () => {
     // what it did is said an instant later: the drawing goes first
     setTimeout(() => {
       if (build.value?.rig !== changed.rig) return;
-      effects.value = lastEffects(at, changed.base, was, measureBuild(at, changed.rig, speedMps.value, settings.units));
+      effects.value = lastEffects(at, changed.base, was, measureBuild(at, changed.rig, speedMps.value));
     });
     await store(changed);
   }
@@ -209,17 +207,22 @@ export const useBench = defineStore('bench', () => {
     const edited = applyEdit(build.value.rig, build.value.base, id, value);
     if (!edited.ok) return;
     dragged.value = edited.rig;
-    const at = performance.now();
-    if (at - readAt < READ_EVERY_MS) return;
-    readAt = at;
-    // the picture goes first: the numbers are counted in a task of their own
-    setTimeout(() => {
-      if (dragged.value === edited.rig) read.value = edited.rig;
-    });
+    // the picture goes first: the numbers are counted in a task of their own, and of what lies there by then
+    reading ??= setTimeout(() => void readDragged(), Math.max(0, readNextAt - performance.now()));
   }
-  let readAt = 0;
+  let reading: ReturnType<typeof setTimeout> | undefined;
+  let readNextAt = 0;
+  async function readDragged(): Promise<void> {
+    reading = undefined;
+    if (!dragged.value) return;
+    const started = performance.now();
+    read.value = dragged.value;
+    await nextTick();
+    const took = performance.now() - started;
+    readNextAt = started + Math.max(READ_EVERY_MS, took * READ_TAKES_ONE_IN);
+  }
   /** Gives a drag up: the build stays as it was. */
-  function letGoOf(): void {
+  function cancelDrag(): void {
     dragged.value = null;
     read.value = null;
   }
@@ -231,7 +234,7 @@ export const useBench = defineStore('bench', () => {
   async function step(by: typeof undone): Promise<void> {
     if (!build.value) return;
     effects.value = [];
-    dragged.value = null;
+    cancelDrag();
     await store(by(build.value, now()));
   }
   async function keepVersion(name: string): Promise<void> {
@@ -282,7 +285,7 @@ export const useBench = defineStore('bench', () => {
     edit,
     preview,
     letGo,
-    letGoOf,
+    cancelDrag,
     undo,
     redo,
     keepVersion,

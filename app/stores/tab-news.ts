@@ -37,5 +37,11 @@ export function tellTabNews(
     }
     case 'stays':
       return notices.say(`${TITLES[news.kind]} was changed in the other tab meanwhile, so it was not thrown away.`);
+    // not of another tab: `stores/keeping.ts` says these
+    case 'not-stored':
+    case 'stored-at-last':
+    case 'refused':
+    case 'unreadable':
+      return;
   }
 }

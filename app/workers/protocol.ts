@@ -1,4 +1,4 @@
-import type { Advice, Box, Flip, Tray, Water } from '@core';
+import type { Advice, Box, TippingPoint, Tray, Water } from '@core';
 
 /** What the page asks of the ranking worker. */
 export interface RankRequest {
@@ -29,7 +29,7 @@ export interface RankCancel {
 export type RankReply =
   | { readonly id: number; readonly progress: number }
   | { readonly id: number; readonly ok: true; readonly advice: Advice; readonly tookMs: number }
-  | { readonly id: number; readonly flips: readonly (readonly Flip[])[] }
+  | { readonly id: number; readonly flips: readonly (readonly TippingPoint[])[] }
   | { readonly id: number; readonly ok: false; readonly bug: string }
   /** a sign that it works, where there is nothing to tell */
   | { readonly id: number; readonly alive: true }

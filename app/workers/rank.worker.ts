@@ -1,4 +1,4 @@
-import { adviseInSteps, catalogueFor, emptyBox, flipsInSteps, leadAllowed, TRAYS, type Box } from '@core';
+import { adviseInSteps, catalogueFor, emptyBox, tippingPointsInSteps, leadAllowed, TRAYS, type Box } from '@core';
 import { breath } from '../first/breath';
 import type { BoxPiece, RankCancel, RankReply, RankRequest } from './protocol';
 
@@ -48,7 +48,7 @@ async function rank({ id, water, box, top, flipsFor }: RankRequest): Promise<voi
   if (answer === null) return;
   reply({ id, ok: true, advice: answer.value, tookMs: performance.now() - started });
   const picks = Math.min(flipsFor, answer.value.picks.length);
-  const flips = await inSlices(id, flipsInSteps(water, from, picks), false);
+  const flips = await inSlices(id, tippingPointsInSteps(water, from, picks), false);
   if (flips !== null) reply({ id, flips: flips.value });
 }
 

@@ -1,20 +1,20 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { NORTH_ARM } from '../../demo/brindle-mere';
-import { rigBody } from '../rig/body';
-import { rigHeadOn } from '../rig/outline-front';
-import { trailerSheet } from '../rig/trailer-sheet';
-import { skirtEnvelope } from '../rig/outline-skirt';
-import type { Rig } from '../rig/schema';
+import { rigBody } from '../rig/body/body';
+import { rigHeadOn } from '../rig/outline/head-on';
+import { trailerSheet } from '../rig/outline/trailer-sheet';
+import { skirtEnvelope } from '../rig/outline/skirt-outline';
+import type { Rig } from '../rig/parts/schema';
 import { ribsTaken } from '../tackle/ribs';
 import { anyFamilyRig, jig, spinner, vibrating } from '../testing/fixtures/rigs';
 import { careFor } from './care';
 import { changeEffects, readoutMoves, wantMoves } from './compare';
 import { cutList, type StepId } from './cut-list';
-import { applyEdit, asItCame, editsFor, type EditId } from './edits';
+import { applyEdit, uncutRig, editsFor, type EditId } from './edits';
 import { draggedTo, handlesOf, type Handle } from './handles';
 import { benchWater, measureBuild, READOUT_IDS, usualSpeedMps } from './measure-build';
-import { BENCH_CAUTION_TEXT, CARE_TEXT, EDIT_TITLE, readoutChange, readoutText, stepText } from './messages-en';
+import { BENCH_CAUTION_TEXT, CARE_TEXT, EDIT_TITLE, readoutChange, readoutText, stepText } from '../locale/en/bench';
 import { tuningOf } from './tuning';
 
 const done = (rig: Rig, ...edits: readonly (readonly [EditId, number | string])[]): Rig =>
@@ -311,7 +311,7 @@ describe('drawings of the bench', () => {
     const rig = done(jig({ trailer: 'flat-bug' }), ['nose', 12.2]);
     const parts = (of: Rig) => new Set(trailerSheet(of)!.shapes.map(({ part }) => part));
     expect(parts(rig)).toEqual(new Set(['offcut', 'trailer', 'crease', 'cut', 'exit']));
-    expect(parts(asItCame(rig)).has('cut')).toBe(false);
+    expect(parts(uncutRig(rig)).has('cut')).toBe(false);
     expect(trailerSheet(jig({ trailer: null }))).toBeNull();
   });
 });
@@ -321,4 +321,17 @@ test('care after the day goes by what is on the rig', () => {
   expect(careFor(spinner())).not.toContain('trailer-off');
   expect(careFor(jig())).toContain('trailer-off');
   for (const id of careFor(jig({ material: 'rubber' }))) expect(CARE_TEXT[id]).toBeTruthy();
+});
+
+test('a skirt trimmed below says how much comes off there, and only there', () => {
+  const rig = done(jig(), ['skirt-side', 'under'], ['skirt-length', 42]);
+  const step = cutList(rig).find(({ id }) => id === 'trim-under')!;
+  expect(step.data).toMatchObject({ toMm: 42, offMm: 55 - 42 });
+  expect(stepsOf(rig)).not.toContain('trim-skirt');
+});
+
+test('how much of a skirt is seen through may be a fifth off, and no more than all of it', () => {
+  const readout = measured(jig()).readouts.find(({ id }) => id === 'see-through')!;
+  expect(readout.band![0]).toBeCloseTo(0.8 * readout.value!, 9);
+  expect(readout.band![1]).toBeCloseTo(Math.min(1, 1.2 * readout.value!), 9);
 });

@@ -1,6 +1,6 @@
 import * as z from 'zod/mini';
-import { rigSchema, shortText, type Rig } from '../rig/schema';
-import { asItCame } from './edits';
+import { rigSchema, shortText, type Rig } from '../rig/parts/schema';
+import { uncutRig } from './edits';
 
 export const BUILD_VERSION = 1;
 /** Steps that can be taken back, and versions of one build that are kept. */
@@ -37,7 +37,7 @@ interface At {
  */
 export const startBuild = (
   rig: Rig,
-  { id, name, at, base = asItCame(rig) }: At & { readonly id: string; readonly name: string; readonly base?: Rig },
+  { id, name, at, base = uncutRig(rig) }: At & { readonly id: string; readonly name: string; readonly base?: Rig },
 ): Build => ({
   id,
   version: BUILD_VERSION,

@@ -1,4 +1,4 @@
-import type { Rig } from '../rig/schema';
+import type { Rig } from '../rig/parts/schema';
 
 /** What to do with a rig after the day. */
 export const CARE_IDS = [

@@ -1,5 +1,5 @@
-import type { WantId } from '../advice/rule';
-import type { Rig } from '../rig/schema';
+import type { WantId } from '../advice/rules/rule';
+import type { Rig } from '../rig/parts/schema';
 import { changesBetween, editOf, type Change, type EditId } from './edits';
 import { measureBuild, type BenchWater, type BuildNumbers, type ReadoutId } from './measure-build';
 

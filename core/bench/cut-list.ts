@@ -1,10 +1,10 @@
-import { guardToPointMm } from '../advice/checks/head-and-guard-checks';
+import { hasTrait } from '../tackle/trailers';
+import { guardToPointMm } from '../hold/guard';
 import { hookPoint } from '../hold/hook-point';
-import { rigBody } from '../rig/body';
-import { DEFAULT_ARMS } from '../rig/frame';
-import type { Rig, Trailer } from '../rig/schema';
+import { rigBody } from '../rig/body/body';
+import { DEFAULT_ARMS, type Rig, type Trailer } from '../rig/parts/schema';
 import { ribsTaken } from '../tackle/ribs';
-import { asItCame, coreIsCutOut, fullSkirtMm, type EditId } from './edits';
+import { uncutRig, coreIsCutOut, fullSkirtMm, type EditId } from './edits';
 import type { BenchView } from './handles';
 
 /** What can be done to a build, one movement of the hands each. */
@@ -341,21 +341,13 @@ const ROWS: readonly StepRow[] = [
   },
 ];
 
-const CRAWS_AND_CHUNKS: ReadonlySet<string> = new Set([
-  'chunk',
-  'kick-chunk',
-  'flapper-craw',
-  'curl-craw',
-  'small-craw',
-]);
-
 /**
  * Order of the work by build. Usually plastic on the board, then on the hook, then scissors to the skirt behind it. A compact
  * flipping jig has its skirt cut to the hook first, since the craw is cut down to suit; a spinner's frame comes before all.
  */
 function stagesOf(rig: Rig): readonly Stage[] {
   if (rig.family === 'spinner') return ['frame', 'board', 'hook', 'skirt', 'tune', 'end'];
-  if (rig.head.style === 'flipping' && CRAWS_AND_CHUNKS.has(rig.trailer?.kind ?? '')) {
+  if (rig.head.style === 'flipping' && (hasTrait(rig.trailer?.kind, 'craw') || hasTrait(rig.trailer?.kind, 'chunk'))) {
     return ['skirt', 'board', 'hook', 'guard', 'end'];
   }
   return ['board', 'hook', 'skirt', 'guard', 'end'];
@@ -365,7 +357,7 @@ function stagesOf(rig: Rig): readonly Stage[] {
  * What to do, in order, to come from a rig as it came to this build; each step with the build as it stands after it.
  * @param base  before any cut; left out, as far as the rig itself tells
  */
-export function cutList(now: Rig, base: Rig = asItCame(now)): CutStep[] {
+export function cutList(now: Rig, base: Rig = uncutRig(now)): CutStep[] {
   let state: Rig = now.trailer
     ? { ...base, core: null, trailer: { ...(base.trailer ?? now.trailer), hang: 'threaded' } }
     : { ...base, core: null };

@@ -1,4 +1,4 @@
-import type { Rig } from '../rig/schema';
+import type { Rig } from '../rig/parts/schema';
 
 /** Parts of a build, in the order in which they stand on the bench. */
 export const BENCH_PARTS = ['head', 'arms', 'blades', 'guard', 'skirt', 'trailer', 'core', 'second-hook'] as const;

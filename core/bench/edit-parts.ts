@@ -1,7 +1,14 @@
-import { exitFromNoseMm } from '../rig/body';
+import { exitFromNoseMm } from '../rig/body/body';
 import { guardCollapseN } from '../hold/guard';
-import { DEFAULT_ARMS } from '../rig/frame';
-import { MIN_TRAILER_LEFT_MM, PART_LIMITS, type Guard, type Rig, type Skirt, type Trailer } from '../rig/schema';
+import {
+  DEFAULT_ARMS,
+  MIN_TRAILER_LEFT_MM,
+  PART_LIMITS,
+  type Guard,
+  type Rig,
+  type Skirt,
+  type Trailer,
+} from '../rig/parts/schema';
 import { BLADE_SHAPES, bladeSizes } from '../tackle/blades';
 import { HOOKS } from '../tackle/hooks';
 import { TRAILERS } from '../tackle/trailers';

@@ -1,4 +1,4 @@
-import { ORIENTATIONS, PART_LIMITS, type Guard, type Trailer } from '../rig/schema';
+import { ORIENTATIONS, PART_LIMITS, type Guard, type Trailer } from '../rig/parts/schema';
 import { BLADE_FINISHES } from '../tackle/blades';
 import type { Edit } from './edit-kinds';
 import {

@@ -1,18 +1,19 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { hookPoint } from '../hold/hook-point';
-import { rigBody } from '../rig/body';
-import { parseRig, type Rig } from '../rig/schema';
+import { rigBody } from '../rig/body/body';
+import { parseRig, type Rig } from '../rig/parts/schema';
 import { anyFamilyRig, jig, spinner } from '../testing/fixtures/rigs';
 import {
   applyEdit,
-  asItCame,
+  uncutRig,
   changesBetween,
   coreIsCutOut,
   EDITS,
   editOf,
   editsFor,
   nearestAllowed,
+  type AmountEdit,
   type EditId,
 } from './edits';
 
@@ -209,8 +210,8 @@ describe('as it came', () => {
   test('property: no cut is left, and doing nothing to it changes nothing', () => {
     fc.assert(
       fc.property(anyFamilyRig, (rig) => {
-        const base = asItCame(rig);
-        expect(asItCame(base)).toEqual(base);
+        const base = uncutRig(rig);
+        expect(uncutRig(base)).toEqual(base);
         expect(changesBetween(base, base)).toEqual([]);
         expect(massKg(base)).toBeGreaterThanOrEqual(massKg({ ...rig, core: null, trailerHook: null }) - 1e-9);
       }),
@@ -231,5 +232,14 @@ describe('as it came', () => {
     expect(ids(spinner())).not.toContain('guard-length');
     expect(ids(jig({ trailer: 'stick-worm' }))).not.toContain('legs');
     expect(ids(jig({ trailer: 'flapper-craw' }))).not.toContain('split');
+  });
+  test('what one end lost, the other may not take again', () => {
+    const rig = jig({ trailer: 'flat-bug' });
+    const limit = (of: Rig, id: 'nose' | 'tail'): number => (editOf(id) as AmountEdit).limits(of, rig).max;
+    const uncut = limit(rig, 'nose');
+    expect(limit(done(rig, 'tail', 12), 'nose')).toBeCloseTo(uncut - 12, 9);
+    expect(limit(done(rig, 'nose', 12), 'tail')).toBeCloseTo(uncut - 12, 9);
+    // a nose that was cut does not make room for itself
+    expect(limit(done(rig, 'nose', 12), 'nose')).toBeCloseTo(uncut, 9);
   });
 });

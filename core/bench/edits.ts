@@ -1,4 +1,4 @@
-import type { Rig, Skirt, Trailer } from '../rig/schema';
+import type { Rig, Skirt, Trailer } from '../rig/parts/schema';
 import type { Edit, EditId, RefusalId, AmountEdit } from './edit-kinds';
 import { tenth } from './edit-parts';
 import { EDITS } from './edit-table';
@@ -40,7 +40,7 @@ export function nearestAllowed(rig: Rig, base: Rig, id: EditId, value: number): 
 }
 
 /** The rig as it came out of box and bag: every cut undone, as far as the rig itself tells. */
-export function asItCame(rig: Rig): Rig {
+export function uncutRig(rig: Rig): Rig {
   const { skirt, trailer } = rig;
   const whole = ({ fullMm, ...rest }: Skirt): Skirt => ({
     ...rest,

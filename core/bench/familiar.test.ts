@@ -1,11 +1,11 @@
 import { describe, expect, test } from '@jest/globals';
 import { NORTH_ARM } from '../../demo/brindle-mere';
-import { WANT_IDS } from '../advice/rule';
+import { WANT_IDS } from '../advice/rules/rule';
 import { FAMILIAR_RIGS, familiarNumbers } from './familiar';
-import { READOUT_NUMBER, SCORE_NUMBER, WANT_NUMBER } from './numbers-en';
+import { READOUT_NUMBER, SCORE_NUMBER, WANT_NUMBER } from '../locale/en/numbers';
 
 describe('numbers that explain themselves', () => {
-  const { chunk, flapper } = familiarNumbers(NORTH_ARM, 'us');
+  const { chunk, flapper } = familiarNumbers(NORTH_ARM);
   test('the familiar rigs lie where anybody would expect them', () => {
     expect(flapper.has.push).toBeGreaterThan(chunk.has.push);
     expect(flapper.has.show).toBeGreaterThan(2 * chunk.has.show);

@@ -1,9 +1,8 @@
-import { DEFAULT_SKIRT, plainHead } from '../rig/catalogue';
-import { headOf } from '../rig/box';
-import { uncutTrailer, type Rig } from '../rig/schema';
+import { DEFAULT_SKIRT, plainHead } from '../rig/parts/catalogue';
+import { headOf } from '../rig/body/part-mass';
+import { uncutTrailer, type Rig } from '../rig/parts/schema';
 import type { TrailerKind } from '../tackle/trailers';
 import { lengthMFromIn, mmFromLengthM } from '../units/units';
-import type { UnitSystem } from '../units/display';
 import type { Water } from '../water/schema';
 import { benchWater, measureBuild, usualSpeedMps, type BuildNumbers } from './measure-build';
 
@@ -26,11 +25,8 @@ function plainJig(kind: TrailerKind, lengthIn: number): Rig {
 export const FAMILIAR_RIGS = { chunk: plainJig('chunk', 3), flapper: plainJig('flapper-craw', 4) } as const;
 
 /** What the two familiar rigs do in a water, each at the speed such a rig has there: something to hold a number against. */
-export function familiarNumbers(
-  water: Water,
-  system: UnitSystem,
-): Readonly<Record<keyof typeof FAMILIAR_RIGS, BuildNumbers>> {
+export function familiarNumbers(water: Water): Readonly<Record<keyof typeof FAMILIAR_RIGS, BuildNumbers>> {
   const on = benchWater(water, 'skirted');
-  const numbers = (rig: Rig): BuildNumbers => measureBuild(on, rig, usualSpeedMps(on, rig), system);
+  const numbers = (rig: Rig): BuildNumbers => measureBuild(on, rig, usualSpeedMps(on, rig));
   return { chunk: numbers(FAMILIAR_RIGS.chunk), flapper: numbers(FAMILIAR_RIGS.flapper) };
 }

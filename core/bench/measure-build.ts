@@ -1,14 +1,12 @@
-import { STIFF_N } from '../advice/checks/head-and-guard-checks';
-import { rigFaults, type Fault } from '../advice/checks';
-import { FREE_GAP_MM } from '../advice/checks/trailer-checks';
-import { measureRig, type Has } from '../advice/measure';
-import { COMPARED_LINE, HALF_CAST_M } from '../advice/reeled';
-import type { WantId } from '../advice/rule';
-import { fits } from '../advice/score';
-import { compileWater, type CompiledWater, type Want } from '../advice/wants';
-import { isReeled, USUAL_REEL_MPS, workSpeedMps } from '../advice/work-speed';
-import { guardCollapseN, GUARD_BAND, GUARD_MEASURED_BAND } from '../hold/guard';
-import { hookPoint, rollUp, type RollUp } from '../hold/hook-point';
+import { STIFF_N, guardCollapseN, GUARD_BAND, GUARD_MEASURED_BAND } from '../hold/guard';
+import { faultsOf, type Fault } from '../advice/checks';
+import { FREE_GAP_MM, hookPoint, rollUp, type RollUp } from '../hold/hook-point';
+import { measureRig, type Has } from '../advice/measures/rig-measures';
+import { COMPARED_LINE, HALF_CAST_M } from '../advice/measures/retrieve-measures';
+import type { WantId } from '../advice/rules/rule';
+import { fits } from '../advice/search/score';
+import { compileWater, type CompiledWater, type Want } from '../advice/rules/wants';
+import { isReeled, USUAL_REEL_MPS, workSpeedMps } from '../advice/measures/working-speed';
 import { keeperSlipMps } from '../hold/keeper';
 import { fallBandMps, type Band } from '../motion/bands';
 import { mediumAt, steadyFall, type DragFactors, type Medium } from '../motion/fall';
@@ -21,12 +19,11 @@ import { HAND_WAG_HZ, pinnedAboveMps, puffRatio, pulseIndex, seeThrough } from '
 import { MATCH, tailBeatHz, tailReachM, wagMatch, type WagVerdict } from '../motion/tail';
 import { lureOf, type Lure } from '../motion/towed';
 import { hunting } from '../motion/vanes';
-import { rigBody, type RigBody } from '../rig/body';
-import { massBandKg } from '../rig/mass-band';
-import type { Rig } from '../rig/schema';
+import { rigBody, type RigBody } from '../rig/body/body';
+import { massBandKg } from '../rig/body/mass-band';
+import type { Rig } from '../rig/parts/schema';
 import { lengthMFromMm, massKgFromOz } from '../units/units';
 import type { Family, Water } from '../water/schema';
-import type { UnitSystem } from '../units/display';
 
 /** Numbers beside the drawing, in the order in which they are read. */
 export const READOUT_IDS = [
@@ -307,7 +304,7 @@ const LEAST_SPEED_MPS = 0.1;
  * @param on        the water it is built for
  * @param speedMps  at which it is looked at, above 0
  */
-export function measureBuild(on: BenchWater, rig: Rig, speedMps: number, system: UnitSystem = 'metric'): BuildNumbers {
+export function measureBuild(on: BenchWater, rig: Rig, speedMps: number): BuildNumbers {
   const body = rigBody(rig);
   const has = measureRig(rig, body, on.medium, on.compiled.facts);
   const wanted = (id: WantId): Band | null => {
@@ -322,6 +319,6 @@ export function measureBuild(on: BenchWater, rig: Rig, speedMps: number, system:
     has,
     fits: fits(on.compiled, has),
     readouts: readoutsOf({ medium: on.medium, tempC: temperatureC, depthM, wanted }, rig, body, speedMps),
-    faults: rigFaults(rig, { water: on.water }, system),
+    faults: faultsOf(rig, { water: on.water }),
   };
 }

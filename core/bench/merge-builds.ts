@@ -1,6 +1,6 @@
 import { mergeFields, sameJson, type Merged } from '../keeping/merge';
 import { parseWith } from '../parse';
-import type { Rig } from '../rig/schema';
+import type { Rig } from '../rig/parts/schema';
 import { BUILD_LIMITS, buildSchema, type Build } from './build';
 
 /** The rigs a build went through since another state of it, the present one last; undone ones are not among them. */

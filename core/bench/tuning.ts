@@ -1,9 +1,8 @@
 import { rollRad, blowOverMps } from '../motion/roll';
 import type { Medium } from '../motion/fall';
-import { rigBody } from '../rig/body';
-import { DEFAULT_ARMS } from '../rig/frame';
-import { armMarks } from '../rig/outline-frame';
-import type { Rig } from '../rig/schema';
+import { rigBody } from '../rig/body/body';
+import { DEFAULT_ARMS, type Rig } from '../rig/parts/schema';
+import { armMarks } from '../rig/outline/frame-outline';
 import { degFromRad, lengthMFromMm } from '../units/units';
 
 /** Misalignment that shows as a lean, degrees. @source craft-practice */

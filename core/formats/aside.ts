@@ -1,5 +1,5 @@
 import * as z from 'zod/mini';
-import { issueText } from '../messages/issues-en';
+import { issueText } from '../locale/en/issues';
 import { shortValue } from '../parse';
 import type { Issue } from '../result';
 import { DEPTH_LIMIT, nestingOf } from './pandero-json/nesting';

@@ -1,4 +1,4 @@
-import { partCount, TRAYS } from '../rig/box';
+import { partCount, TRAYS } from '../rig/parts/box';
 import type { Issue } from '../result';
 import { readBoxCsv } from './box-csv/read';
 import { readPanderoJson } from './pandero-json/read';

@@ -1,5 +1,6 @@
-import { FIBRE_DIAMETER_MM } from '../rig/body';
-import type { Guard } from '../rig/schema';
+import { FIBRE_DIAMETER_MM } from '../rig/body/body';
+import type { Guard, Rig } from '../rig/parts/schema';
+import { HOOKS, pointBehindHeadMm } from '../tackle/hooks';
 import { lengthMFromMm } from '../units/units';
 
 /** Bending modulus of guard fibres and of guard wire, Pa; wire diameter, mm. @source adr-0011 */
@@ -32,3 +33,12 @@ export function guardCollapseN(guard: Guard): number {
   const oneN = (3 * modulusPa * inertiaM4 * lengthMFromMm(GIVES_MM)) / lengthMFromMm(guard.lengthMm) ** 3;
   return guard.fibres * oneN * SPREAD_SHARE[guard.spread];
 }
+
+/** Push of a guard above which light fish are lost, N. @source craft-practice */
+export const STIFF_N = 2.2;
+/** How far past the point a guard may end, mm: it has to clear the barb, no more. @source craft-practice */
+export const PAST_POINT_MM = { from: 1, cut: 6, to: 12 } as const;
+
+/** Distance from the root of a guard to the point it shields, mm. */
+export const guardToPointMm = ({ head }: Pick<Rig, 'head'>): number =>
+  Math.hypot(pointBehindHeadMm(head.hook.size), HOOKS[head.hook.size].gapMm);

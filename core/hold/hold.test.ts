@@ -1,8 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, test } from '@jest/globals';
 import { mediumAt } from '../motion/fall';
-import { rigBody } from '../rig/body';
-import type { Rig } from '../rig/schema';
+import { rigBody } from '../rig/body/body';
+import type { Rig } from '../rig/parts/schema';
 import { jig, spinner, steadyPlan } from '../testing/fixtures/rigs';
 import { HEADS, HEAD_STYLES } from '../tackle/heads';
 import { DEFAULT_WATER } from '../water/schema';

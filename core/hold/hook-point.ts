@@ -1,6 +1,6 @@
-import { exitFromNoseMm, type RigBody } from '../rig/body';
-import type { Rig } from '../rig/schema';
-import { profileAt } from '../rig/trailer-body';
+import { exitFromNoseMm, type RigBody } from '../rig/body/body';
+import type { Rig } from '../rig/parts/schema';
+import { profileAt } from '../rig/body/trailer-body';
 import { HEADS } from '../tackle/heads';
 import { HOOKS, pointBehindHeadMm, WIRE_DIAMETER_MM } from '../tackle/hooks';
 import { degFromRad, lengthMFromMm, mmFromLengthM, radFromDeg } from '../units/units';
@@ -17,6 +17,8 @@ export interface HookPoint {
   readonly attackDeg: number;
 }
 
+/** Gap that must stay free in front of the point, mm. @source craft-practice */
+export const FREE_GAP_MM = 2;
 /** Line tie stands off the head, mm. @source adr-0011 */
 export const TIE_EYE_MM = 3;
 /** A slit belly folds away: share of the plastic that still stands in the gap. @source adr-0011 */

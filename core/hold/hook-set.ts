@@ -1,4 +1,4 @@
-import type { Rig } from '../rig/schema';
+import type { Rig } from '../rig/parts/schema';
 import { lineDiameterMm, type LineKind, type ROD_POWERS } from '../tackle/gear';
 import { HOOKS, WIRE_DIAMETER_MM } from '../tackle/hooks';
 import type { Softness } from '../tackle/trailers';

@@ -1,5 +1,5 @@
-import { RIG_KEEPER_DEFAULT, type RigBody } from '../rig/body';
-import type { Rig } from '../rig/schema';
+import { RIG_KEEPER_DEFAULT, type RigBody } from '../rig/body/body';
+import type { Rig } from '../rig/parts/schema';
 import { PUSH_SHARE, type Medium } from '../motion/fall';
 
 /** Pull at which plastic slides off a keeper, N. @source adr-0011 */

@@ -7,7 +7,7 @@ import { retrieveReport } from './retrieve-report';
 import { workingWindow } from './working-window';
 import { lureOf } from '../motion/towed';
 import { mediumAt } from '../motion/fall';
-import { rigBody } from '../rig/body';
+import { rigBody } from '../rig/body/body';
 
 const swim = jig({ style: 'swim', trailer: 'paddle-tail' });
 const water = (part: Partial<Water>): Water => ({ ...DEFAULT_WATER, temperatureC: 20, cover: [], depthM: 8, ...part });

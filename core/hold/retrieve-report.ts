@@ -1,5 +1,5 @@
-import { rigBody } from '../rig/body';
-import type { Rig } from '../rig/schema';
+import { rigBody } from '../rig/body/body';
+import type { Rig } from '../rig/parts/schema';
 import { lineDiameterMm } from '../tackle/gear';
 import { lengthMFromMm } from '../units/units';
 import type { Water } from '../water/schema';

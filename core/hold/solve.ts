@@ -1,6 +1,6 @@
 import { fail, issue, type Issue } from '../result';
-import { STYLE_WEIGHTS_OZ } from '../rig/catalogue';
-import { PART_LIMITS, type Rig } from '../rig/schema';
+import { STYLE_WEIGHTS_OZ } from '../rig/parts/catalogue';
+import { PART_LIMITS, type Rig } from '../rig/parts/schema';
 import { PLAN_LIMITS, type RetrievePlan, type RetrieveStep } from '../motion/plan';
 import type { Water } from '../water/schema';
 import { prepareRetrieve } from './retrieve-report';

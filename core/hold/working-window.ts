@@ -1,4 +1,4 @@
-import type { Rig } from '../rig/schema';
+import type { Rig } from '../rig/parts/schema';
 import { holdSpeedMps } from '../motion/level';
 import { blowOverMps } from '../motion/roll';
 import type { Lure, Towline } from '../motion/towed';

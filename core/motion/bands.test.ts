@@ -1,8 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, test } from '@jest/globals';
 import { prepareRetrieve } from '../hold/retrieve-report';
-import { rigBody } from '../rig/body';
-import type { Rig } from '../rig/schema';
+import { rigBody } from '../rig/body/body';
+import type { Rig } from '../rig/parts/schema';
 import { anyRig, jig, spinner, steadyPlan } from '../testing/fixtures/rigs';
 import { seeded } from '../testing/fixtures/seeded';
 import { FACTOR_SD, factorsOf, fallBandMps } from './bands';

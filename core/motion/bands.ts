@@ -1,4 +1,4 @@
-import type { RigBody } from '../rig/body';
+import type { RigBody } from '../rig/body/body';
 import { BAND_80_SD } from '../units/band-80';
 import { UNIT_FACTORS, steadyFall, type DragFactors, type Medium, type SteadyFall } from './fall';
 

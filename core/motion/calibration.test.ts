@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
-import { rigBody } from '../rig/body';
-import type { Rig } from '../rig/schema';
+import { rigBody } from '../rig/body/body';
+import type { Rig } from '../rig/parts/schema';
 import { jig } from '../testing/fixtures/rigs';
 import { seeded } from '../testing/fixtures/seeded';
 import { FACTOR_SD } from './bands';

@@ -1,4 +1,4 @@
-import type { RigBody, SkirtBody } from '../rig/body';
+import type { RigBody, SkirtBody } from '../rig/body/body';
 import { GRAVITY_MPS2 } from '../units/units';
 import { areasWithoutSkirt, fallAngleRad, type Medium } from './fall';
 import { skirtDragAreaM2 } from './skirt-drag';

@@ -1,5 +1,5 @@
-import type { RigBody } from '../rig/body';
-import { spinningDragM2 } from '../rig/frame';
+import type { RigBody } from '../rig/body/body';
+import { spinningDragM2 } from '../rig/body/frame';
 import { GRAVITY_MPS2, radFromDeg } from '../units/units';
 import { freshWaterDensityKgM3 } from '../water/density';
 import { waterKinematicViscosityM2ps } from '../water/viscosity';

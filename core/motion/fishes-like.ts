@@ -1,5 +1,5 @@
-import { rigBody } from '../rig/body';
-import { uncutTrailer, type Rig } from '../rig/schema';
+import { rigBody } from '../rig/body/body';
+import { uncutTrailer, type Rig } from '../rig/parts/schema';
 import { BAND_80_SD } from '../units/band-80';
 import { lengthMFromIn, mmFromLengthM } from '../units/units';
 import { FACTOR_SD, type Band } from './bands';

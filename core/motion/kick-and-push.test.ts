@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { rigBody } from '../rig/body';
+import { rigBody } from '../rig/body/body';
 import { jig } from '../testing/fixtures/rigs';
 import { SOFTNESSES, TRAILER_KINDS, TRAILERS, type TrailerKind } from '../tackle/trailers';
 import { mediumAt } from './fall';

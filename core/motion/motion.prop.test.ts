@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { rigBody, skirtBody, type RigBody } from '../rig/body';
-import { strandCauchy } from '../rig/skirt-shape';
+import { rigBody, skirtBody, type RigBody } from '../rig/body/body';
+import { strandCauchy } from '../rig/body/skirt-shape';
 import { anyRig, jig } from '../testing/fixtures/rigs';
 import { driftBandMps, fallBandMps } from './bands';
 import { cylinderCd, sphereCd } from './cylinder-and-sphere';

@@ -1,4 +1,4 @@
-import type { RigBody } from '../rig/body';
+import type { RigBody } from '../rig/body/body';
 import { BAND_80_SD } from '../units/band-80';
 import { FACTOR_SD, factorsOf, type Band } from './bands';
 import { UNIT_FACTORS, type DragFactors } from './fall';

@@ -1,7 +1,7 @@
 import * as z from 'zod/mini';
 import { parseWith } from '../parse';
 import type { IssueCode, Result } from '../result';
-import { PART_LIMITS } from '../rig/schema';
+import { PART_LIMITS } from '../rig/parts/schema';
 import { LINE_KINDS } from '../tackle/gear';
 
 /** Where the equations of a retrieve hold. Forms read their limits here too. */

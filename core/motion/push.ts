@@ -1,5 +1,5 @@
-import type { RigBody } from '../rig/body';
-import { spinningDragM2 } from '../rig/frame';
+import type { RigBody } from '../rig/body/body';
+import { spinningDragM2 } from '../rig/body/frame';
 import { cm2FromAreaM2 } from '../units/units';
 import type { Medium } from './fall';
 import { skirtDragAreaM2 } from './skirt-drag';

@@ -1,5 +1,5 @@
-import { rigBody } from '../rig/body';
-import type { Rig } from '../rig/schema';
+import { rigBody } from '../rig/body/body';
+import type { Rig } from '../rig/parts/schema';
 import { degFromRad } from '../units/units';
 import { fallBandMps } from './bands';
 import { SEMI_TIGHT_MAX, mediumAt, secondsToBottom, steadyFall } from './fall';

@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { ftFromLengthM } from '../units/units';
 import { prepareRetrieve, retrieveReport } from '../hold/retrieve-report';
-import type { Rig } from '../rig/schema';
+import type { Rig } from '../rig/parts/schema';
 import { jig, spinner, steadyPlan, vibrating } from '../testing/fixtures/rigs';
 import type { TrailerKind } from '../tackle/trailers';
 import { DEFAULT_WATER } from '../water/schema';

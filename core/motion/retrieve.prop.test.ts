@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, test } from '@jest/globals';
 import { Solver } from 'odex';
 import { prepareRetrieve } from '../hold/retrieve-report';
-import { rigBody } from '../rig/body';
+import { rigBody } from '../rig/body/body';
 import { anyFamilyRig, jig, spinner, steadyPlan } from '../testing/fixtures/rigs';
 import { mediumAt, type Medium } from './fall';
 import { holdSpeedMps, levelDepthM } from './level';

@@ -1,5 +1,5 @@
-import type { RigBody } from '../rig/body';
-import { spinningDragM2 } from '../rig/frame';
+import type { RigBody } from '../rig/body/body';
+import { spinningDragM2 } from '../rig/body/frame';
 import { GRAVITY_MPS2, lengthMFromMm, radFromDeg } from '../units/units';
 import type { Medium } from './fall';
 

@@ -1,5 +1,5 @@
-import type { SkirtBody } from '../rig/body';
-import { flareSine } from '../rig/skirt-shape';
+import type { SkirtBody } from '../rig/body/body';
+import { flareSine } from '../rig/body/skirt-shape';
 
 /** Drag of a strand across the flow, on its width. @source adr-0003 */
 const STRAND_CD = 0.88;

@@ -1,5 +1,5 @@
-import type { SkirtBody } from '../rig/body';
-import { CRAWL_MPS, flareSine, skirtSpreadM } from '../rig/skirt-shape';
+import type { SkirtBody } from '../rig/body/body';
+import { CRAWL_MPS, flareSine, skirtSpreadM } from '../rig/body/skirt-shape';
 
 /** First bending mode of a clamped strand: 0.56 = 1.875² / (2 pi). @source euler-bernoulli */
 const FIRST_MODE = 0.56;

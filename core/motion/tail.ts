@@ -1,5 +1,5 @@
-import type { TrailerBody } from '../rig/trailer-body';
-import { TRAILERS, type TrailerKind } from '../tackle/trailers';
+import type { TrailerBody } from '../rig/body/trailer-body';
+import { hasTrait, TRAILERS, type TrailerKind } from '../tackle/trailers';
 import { inFromLengthM, ozFromMassKg } from '../units/units';
 
 /** Strouhal number of a beating tail in its cruise: 0.25 to 0.3. @source taylor-2003 */
@@ -35,13 +35,6 @@ const ROLLING_SHARE = 0.75;
 /** A head lighter than this follows any tail: it is never more than matched, oz. @source craft-practice */
 const LIGHT_HEAD_OZ = 0.375;
 
-const WAGS: ReadonlySet<TrailerKind> = new Set([
-  'paddle-tail',
-  'ribbed-paddle-tail',
-  'rolling-paddle-tail',
-  'swim-worm',
-]);
-
 /**
  * How the swing of a tail compares with the mass it has to move.
  * @param headKg  head alone
@@ -49,7 +42,7 @@ const WAGS: ReadonlySet<TrailerKind> = new Set([
  * @source adr-0010
  */
 export function wagMatch(kind: TrailerKind | null, trailer: TrailerBody | null, headKg: number): WagMatch {
-  if (kind === null || trailer === null || !WAGS.has(kind) || TRAILERS[kind].kickOnsetMps === null) {
+  if (kind === null || trailer === null || !hasTrait(kind, 'wags') || TRAILERS[kind].kickOnsetMps === null) {
     return { index: null, verdict: 'not-applicable' };
   }
   const strength =
@@ -65,5 +58,7 @@ function verdictOf(strength: number, headOz: number): WagVerdict {
 
 /** Trailing edge of a tail swings this far to each side, m: half its sweep. Rolling tails hardly swing. @source adr-0010 */
 export const tailReachM = (kind: TrailerKind, trailer: TrailerBody): number =>
-  WAGS.has(kind) ? (SWEEP_SHARE / 2) * trailer.lengthM * (kind === 'rolling-paddle-tail' ? ROLLING_SWING : 1) : 0;
+  hasTrait(kind, 'wags')
+    ? (SWEEP_SHARE / 2) * trailer.lengthM * (kind === 'rolling-paddle-tail' ? ROLLING_SWING : 1)
+    : 0;
 const ROLLING_SWING = 0.3;

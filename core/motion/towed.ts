@@ -1,6 +1,5 @@
-import type { RigBody } from '../rig/body';
-import { TRAILER_NORMAL_CD } from '../rig/body';
-import { frameAreas } from '../rig/frame';
+import { type RigBody, TRAILER_NORMAL_CD } from '../rig/body/body';
+import { frameAreas } from '../rig/body/frame';
 import { cylinderCd } from './cylinder-and-sphere';
 import { PUSH_SHARE, submergedWeightN, UNIT_FACTORS, type DragFactors, type Medium } from './fall';
 import { awakeAt } from './kick';

@@ -1,5 +1,5 @@
-import { vaneStartMps, type FrameBody, type Vane } from '../rig/frame';
-import { TRAILER_NORMAL_CD, type RigBody } from '../rig/body';
+import { vaneStartMps, type FrameBody, type Vane } from '../rig/body/frame';
+import { TRAILER_NORMAL_CD, type RigBody } from '../rig/body/body';
 import { cm2FromAreaM2 } from '../units/units';
 
 /** Turns of a blade for each of its lengths of way: +-40 %. @source adr-0010 */

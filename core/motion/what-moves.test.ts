@@ -1,10 +1,10 @@
 import fc from 'fast-check';
 import { describe, expect, test } from '@jest/globals';
-import { rigBody, skirtBody } from '../rig/body';
-import { frameBody, vaneStartMps } from '../rig/frame';
-import { skirtSpreadM } from '../rig/skirt-shape';
-import { trailerBody } from '../rig/trailer-body';
-import { parseRig, uncutTrailer, type Rig } from '../rig/schema';
+import { rigBody, skirtBody } from '../rig/body/body';
+import { frameBody, vaneStartMps } from '../rig/body/frame';
+import { skirtSpreadM } from '../rig/body/skirt-shape';
+import { trailerBody } from '../rig/body/trailer-body';
+import { parseRig, uncutTrailer, type Rig } from '../rig/parts/schema';
 import type { TrailerKind } from '../tackle/trailers';
 import { massKgFromOz } from '../units/units';
 import { jig, spinner, vibrating } from '../testing/fixtures/rigs';

@@ -1,3 +1,5 @@
+import { BAND_80_SD } from '../units/band-80';
+
 /** A mass and when it was read, ms on any steady clock. */
 export interface TimedMass {
   readonly atMs: number;
@@ -40,9 +42,6 @@ const LIMITS = {
   slip: 5,
 } as const;
 
-/** Half width of a central 80 % band of a normal mean, in standard errors. */
-const BAND_80 = 1.2816;
-
 const median = (values: readonly number[]): number => {
   const sorted = [...values].sort((a, b) => a - b);
   const middle = sorted.length >> 1;
@@ -81,7 +80,7 @@ export function weighing(readings: readonly TimedMass[], nowMs: number, tareG = 
   const variance =
     kept.reduce((sum, { massG }) => sum + (massG - tareG - meanG) ** 2, 0) / Math.max(1, kept.length - 1);
   const spreadG = Math.sqrt(variance);
-  const reach = (BAND_80 * spreadG) / Math.sqrt(kept.length);
+  const reach = (BAND_80_SD * spreadG) / Math.sqrt(kept.length);
   const creepG = Math.abs(slopeGps(kept)) * ((kept.at(-1)!.atMs - kept[0]!.atMs) / 1000);
   const verdict = ((): WeighingVerdict => {
     if (Math.abs(meanG) < LIMITS.emptyG && spreadG < LIMITS.emptyG) return 'empty';

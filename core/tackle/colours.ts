@@ -1,6 +1,20 @@
 export const COLOUR_CLASSES = ['natural', 'dark', 'white-shad', 'bright', 'panfish', 'perch', 'crayfish'] as const;
 export type ColourClass = (typeof COLOUR_CLASSES)[number];
 
+/** What fish eat that a class of colours passes for. @source craft-practice */
+const PASSES_FOR: Readonly<Record<ColourClass, readonly ('shad' | 'panfish' | 'crayfish' | 'perch' | 'minnow')[]>> = {
+  natural: ['panfish', 'crayfish', 'perch'],
+  dark: [],
+  'white-shad': ['shad', 'minnow'],
+  bright: [],
+  panfish: ['panfish', 'perch'],
+  perch: ['perch'],
+  crayfish: ['crayfish'],
+};
+/** Classes of colours that pass for a food. */
+export const classesFor = (food: (typeof PASSES_FOR)[ColourClass][number]): ColourClass[] =>
+  COLOUR_CLASSES.filter((of) => PASSES_FOR[of].includes(food));
+
 interface ColourRow {
   readonly name: string;
   readonly of: ColourClass;

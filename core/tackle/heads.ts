@@ -7,8 +7,13 @@ export const NOSES = ['round', 'flat-pointed', 'pointed'] as const;
 export type Nose = (typeof NOSES)[number];
 
 /** A head is the ellipsoid of equal volume with these proportions; the nominal weight is the head alone. */
+/** What rules, checks and handling aim at: a line tie at the nose slips through; a reeled head lives by being brought back. */
+export const HEAD_TRAITS = ['nose-tie', 'reeled'] as const;
+export type HeadTrait = (typeof HEAD_TRAITS)[number];
+
 export interface HeadRow {
   readonly title: string;
+  readonly traits: readonly HeadTrait[];
   /** length : width : height, dimensionless */
   readonly shape: readonly [length: number, width: number, height: number];
   /** drag coefficient along the axis, on frontal area */
@@ -28,6 +33,7 @@ export interface HeadRow {
 export const HEADS: Readonly<Record<HeadStyle, HeadRow>> = {
   ball: {
     title: 'ball',
+    traits: [],
     shape: [1, 1, 1],
     cdAxial: 0.45,
     postureDeg: 15,
@@ -39,6 +45,7 @@ export const HEADS: Readonly<Record<HeadStyle, HeadRow>> = {
   },
   casting: {
     title: 'casting',
+    traits: [],
     shape: [1.35, 0.95, 0.8],
     cdAxial: 0.42,
     postureDeg: 25,
@@ -50,6 +57,7 @@ export const HEADS: Readonly<Record<HeadStyle, HeadRow>> = {
   },
   flipping: {
     title: 'flipping',
+    traits: ['nose-tie'],
     shape: [1.6, 0.85, 0.75],
     cdAxial: 0.35,
     postureDeg: 20,
@@ -61,6 +69,7 @@ export const HEADS: Readonly<Record<HeadStyle, HeadRow>> = {
   },
   football: {
     title: 'football',
+    traits: [],
     shape: [0.8, 1.75, 0.75],
     cdAxial: 0.55,
     postureDeg: 10,
@@ -72,6 +81,7 @@ export const HEADS: Readonly<Record<HeadStyle, HeadRow>> = {
   },
   swim: {
     title: 'swim',
+    traits: ['nose-tie', 'reeled'],
     shape: [1.7, 0.65, 0.95],
     cdAxial: 0.3,
     postureDeg: 35,
@@ -83,6 +93,7 @@ export const HEADS: Readonly<Record<HeadStyle, HeadRow>> = {
   },
   vertical: {
     title: 'vertical',
+    traits: [],
     shape: [1.1, 0.95, 0.95],
     cdAxial: 0.45,
     postureDeg: 25,
@@ -94,6 +105,7 @@ export const HEADS: Readonly<Record<HeadStyle, HeadRow>> = {
   },
   bullet: {
     title: 'bullet',
+    traits: ['nose-tie'],
     shape: [1.8, 0.8, 0.8],
     cdAxial: 0.28,
     postureDeg: 15,
@@ -118,3 +130,7 @@ export const METAL_DENSITY_KG_M3: Readonly<Record<Metal, number>> = {
 
 /** Share of the plan area that meets the water broadside. @source adr-0003 */
 export const HEAD_BROADSIDE_SHARE = 0.7;
+
+/** Every style with a trait, in the order of the table. */
+export const headsWith = (trait: HeadTrait): HeadStyle[] =>
+  HEAD_STYLES.filter((style) => HEADS[style].traits.includes(trait));

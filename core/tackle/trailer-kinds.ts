@@ -24,6 +24,33 @@ export const TRAILER_KINDS = [
 ] as const;
 export type TrailerKind = (typeof TRAILER_KINDS)[number];
 
+/** What rules, checks and handling aim at, so that a new kind is judged from its first day. */
+export const TRAILER_TRAITS = [
+  // a short thick block for cold water
+  'chunk',
+  'craw',
+  'grub',
+  // legs or claws that kick on both sides
+  'legs',
+  // arms that wrap round twigs and stems
+  'wraps',
+  'one-tail',
+  // the tail has a foot that stands in the stream; it stands upright on a boot
+  'paddle',
+  'boot',
+  // the swing of the tail moves a head
+  'wags',
+  // has to wake up before it does anything
+  'kicks',
+  'bulky',
+  // wide enough for its turn to matter
+  'flat',
+  'slim',
+  // a minnow without a tail of its own
+  'straight',
+] as const;
+export type TrailerTrait = (typeof TRAILER_TRAITS)[number];
+
 export const SOFTNESSES = ['soft', 'medium', 'tough'] as const;
 export type Softness = (typeof SOFTNESSES)[number];
 
@@ -35,6 +62,7 @@ export type AppendageShape = 'none' | 'flap' | 'leg' | 'claw' | 'curl' | 'foot';
 
 export interface TrailerRow {
   readonly title: string;
+  readonly traits: readonly TrailerTrait[];
   readonly nominalIn: number;
   readonly profile: readonly ProfilePoint[];
   readonly densityKgM3: number;

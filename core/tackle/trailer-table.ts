@@ -19,6 +19,7 @@ const CRAW_BODY: readonly ProfilePoint[] = [
 export const TRAILERS: Readonly<Record<TrailerKind, TrailerRow>> = {
   chunk: {
     title: 'chunk',
+    traits: ['chunk', 'bulky', 'flat'],
     nominalIn: 3,
     profile: [
       [0, 0.19, 0.13],
@@ -39,6 +40,7 @@ export const TRAILERS: Readonly<Record<TrailerKind, TrailerRow>> = {
   },
   'kick-chunk': {
     title: 'kicking chunk',
+    traits: ['chunk', 'legs', 'wraps', 'kicks', 'bulky', 'flat'],
     nominalIn: 3,
     profile: [
       [0, 0.19, 0.13],
@@ -58,6 +60,7 @@ export const TRAILERS: Readonly<Record<TrailerKind, TrailerRow>> = {
   },
   'flat-bug': {
     title: 'flat-tail bug',
+    traits: ['bulky', 'flat'],
     nominalIn: 4,
     profile: [...BUG_BODY, [0.6, 0.165, 0.1], [0.66, 0.13, 0.06], [0.86, 0.15, 0.035], [1, 0.1, 0.025]],
     densityKgM3: 1080,
@@ -71,6 +74,7 @@ export const TRAILERS: Readonly<Record<TrailerKind, TrailerRow>> = {
   },
   'kick-bug': {
     title: 'kicking bug',
+    traits: ['legs', 'wraps', 'kicks', 'bulky', 'flat'],
     nominalIn: 4,
     profile: [...BUG_BODY, [0.6, 0.15, 0.1], [0.66, 0.06, 0.04], [0.7, 0, 0]],
     densityKgM3: 1080,
@@ -84,6 +88,7 @@ export const TRAILERS: Readonly<Record<TrailerKind, TrailerRow>> = {
   },
   'flapper-craw': {
     title: 'flapper craw',
+    traits: ['craw', 'legs', 'kicks', 'bulky'],
     nominalIn: 4,
     profile: CRAW_BODY,
     densityKgM3: 1060,
@@ -97,6 +102,7 @@ export const TRAILERS: Readonly<Record<TrailerKind, TrailerRow>> = {
   },
   'curl-craw': {
     title: 'curl-leg craw',
+    traits: ['craw', 'legs', 'wraps', 'kicks', 'bulky'],
     nominalIn: 4,
     profile: CRAW_BODY,
     densityKgM3: 1060,
@@ -110,6 +116,7 @@ export const TRAILERS: Readonly<Record<TrailerKind, TrailerRow>> = {
   },
   'small-craw': {
     title: 'small craw',
+    traits: ['craw'],
     nominalIn: 2.5,
     profile: [
       [0, 0.1, 0.09],
@@ -128,6 +135,7 @@ export const TRAILERS: Readonly<Record<TrailerKind, TrailerRow>> = {
   },
   creature: {
     title: 'creature',
+    traits: ['legs', 'wraps', 'kicks', 'bulky', 'flat'],
     nominalIn: 4,
     profile: [
       [0, 0.12, 0.1],
@@ -146,6 +154,7 @@ export const TRAILERS: Readonly<Record<TrailerKind, TrailerRow>> = {
   },
   'twin-tail-grub': {
     title: 'twin-tail grub',
+    traits: ['grub', 'wraps', 'kicks'],
     nominalIn: 4,
     profile: [
       [0, 0.12, 0.12],
@@ -164,6 +173,7 @@ export const TRAILERS: Readonly<Record<TrailerKind, TrailerRow>> = {
   },
   'single-tail-grub': {
     title: 'single-tail grub',
+    traits: ['grub', 'one-tail', 'kicks'],
     nominalIn: 4,
     profile: [
       [0, 0.11, 0.11],
@@ -182,6 +192,7 @@ export const TRAILERS: Readonly<Record<TrailerKind, TrailerRow>> = {
   },
   'paddle-tail': {
     title: 'paddle-tail',
+    traits: ['paddle', 'boot', 'one-tail', 'wags', 'kicks'],
     nominalIn: 3.75,
     profile: [
       [0, 0.11, 0.145],
@@ -203,6 +214,7 @@ export const TRAILERS: Readonly<Record<TrailerKind, TrailerRow>> = {
   },
   'ribbed-paddle-tail': {
     title: 'ribbed paddle-tail',
+    traits: ['paddle', 'boot', 'one-tail', 'wags', 'kicks'],
     nominalIn: 4.25,
     profile: [
       [0, 0.1, 0.12],
@@ -224,6 +236,7 @@ export const TRAILERS: Readonly<Record<TrailerKind, TrailerRow>> = {
   },
   'rolling-paddle-tail': {
     title: 'rolling paddle-tail',
+    traits: ['paddle', 'one-tail', 'wags', 'kicks'],
     nominalIn: 5,
     profile: [
       [0, 0.09, 0.12],
@@ -245,6 +258,7 @@ export const TRAILERS: Readonly<Record<TrailerKind, TrailerRow>> = {
   },
   'swim-worm': {
     title: 'swim worm',
+    traits: ['one-tail', 'wags', 'kicks'],
     nominalIn: 3,
     profile: [
       [0, 0.1, 0.1],
@@ -263,6 +277,7 @@ export const TRAILERS: Readonly<Record<TrailerKind, TrailerRow>> = {
   },
   'wide-swimmer': {
     title: 'wide swimmer',
+    traits: ['kicks', 'bulky', 'flat'],
     nominalIn: 4,
     profile: [
       [0, 0.16, 0.09],
@@ -283,6 +298,7 @@ export const TRAILERS: Readonly<Record<TrailerKind, TrailerRow>> = {
   },
   'straight-minnow': {
     title: 'straight minnow',
+    traits: ['straight', 'slim'],
     nominalIn: 4,
     profile: [
       [0, 0.09, 0.11],
@@ -302,6 +318,7 @@ export const TRAILERS: Readonly<Record<TrailerKind, TrailerRow>> = {
   },
   'ribbed-minnow': {
     title: 'ribbed minnow',
+    traits: ['straight', 'slim'],
     nominalIn: 4,
     profile: [
       [0, 0.1, 0.12],
@@ -321,6 +338,7 @@ export const TRAILERS: Readonly<Record<TrailerKind, TrailerRow>> = {
   },
   'stick-worm': {
     title: 'stick worm',
+    traits: [],
     nominalIn: 5,
     profile: [
       [0, 0.07, 0.07],
@@ -340,6 +358,7 @@ export const TRAILERS: Readonly<Record<TrailerKind, TrailerRow>> = {
   },
   'finesse-worm': {
     title: 'finesse worm',
+    traits: ['slim'],
     nominalIn: 4,
     profile: [
       [0, 0.055, 0.055],
@@ -357,6 +376,7 @@ export const TRAILERS: Readonly<Record<TrailerKind, TrailerRow>> = {
   },
   'split-strip': {
     title: 'split strip',
+    traits: ['slim'],
     nominalIn: 3.5,
     profile: [
       [0, 0.09, 0.04],

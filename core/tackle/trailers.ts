@@ -1,4 +1,11 @@
-import type { AppendageShape, Softness } from './trailer-kinds';
+import {
+  TRAILER_KINDS,
+  type AppendageShape,
+  type Softness,
+  type TrailerKind,
+  type TrailerTrait,
+} from './trailer-kinds';
+import { TRAILERS } from './trailer-table';
 
 export * from './trailer-kinds';
 export { TRAILERS } from './trailer-table';
@@ -28,3 +35,9 @@ export const COLD_STIFFENING_PER_C: Readonly<Record<Softness, number>> = { soft:
 
 /** Softness at 20 °C against the medium plastic: the stiffness ratio E20. @source adr-0004 */
 export const STIFFNESS_AT_20: Readonly<Record<Softness, number>> = { soft: 0.7, medium: 1, tough: 1.5 };
+
+export const hasTrait = (kind: TrailerKind | null | undefined, trait: TrailerTrait): boolean =>
+  !!kind && TRAILERS[kind].traits.includes(trait);
+/** Every kind with a trait, in the order of the table. */
+export const trailersWith = (trait: TrailerTrait): TrailerKind[] =>
+  TRAILER_KINDS.filter((kind) => hasTrait(kind, trait));

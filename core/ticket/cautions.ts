@@ -1,4 +1,4 @@
-import type { Rig } from '../rig/schema';
+import type { Rig } from '../rig/parts/schema';
 import { tempCFromF } from '../units/units';
 import type { Water } from '../water/schema';
 

@@ -1,9 +1,9 @@
-import type { Has } from '../advice/measure';
-import type { Pick } from '../advice/rank';
-import type { ReeledBands } from '../advice/reeled';
+import type { Has } from '../advice/measures/rig-measures';
+import type { Pick } from '../advice/recommend/advise';
+import type { ReeledBands } from '../advice/measures/retrieve-measures';
 import { fallReport, SEMI_TIGHT_USUAL } from '../motion/report';
-import { rigBody } from '../rig/body';
-import type { Rig } from '../rig/schema';
+import { rigBody } from '../rig/body/body';
+import type { Rig } from '../rig/parts/schema';
 import { gFromMassKg, mmFromLengthM } from '../units/units';
 import type { Water } from '../water/schema';
 import { TICKET_VERSION, type Ticket } from './schema';

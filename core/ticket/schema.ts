@@ -1,9 +1,9 @@
 import * as z from 'zod/mini';
-import { rigSchema, shortText } from '../rig/schema';
+import { rigSchema, shortText } from '../rig/parts/schema';
 import { SCHOOL_QUESTIONS, waterSchema } from '../water/schema';
 import { CHOICES } from '../advice/handling/handling-rule';
 import { planSchema } from '../motion/plan';
-import { REELED_WANTS, WANT_IDS, type WantId } from '../advice/rule';
+import { REELED_WANTS, WANT_IDS, type WantId } from '../advice/rules/rule';
 
 export const TICKET_VERSION = 1;
 

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { NORTH_ARM } from '../../demo/brindle-mere';
-import { CONTRADICTION_TEXT } from '../advice/messages/contradictions-en';
+import { CONTRADICTION_TEXT } from '../locale/en/contradictions';
 import { lengthMFromFt, lengthMFromIn, tempCFromF } from '../units/units';
 import { contradictions, CONTRADICTIONS, type ContradictionId } from './contradictions';
 import { DEFAULT_WATER, type Water } from './schema';

@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { PUBLISHED_DENSITY, PUBLISHED_VISCOSITY } from '../published/water';
+import { PUBLISHED_DENSITY, PUBLISHED_VISCOSITY } from './published';
 import { CLARITY_SCALE, clarityOf, effectiveVisibilityM } from './clarity';
 import { freshWaterDensityKgM3, WaterRangeError } from './density';
 import { DEFAULT_WATER, parseWater } from './schema';

@@ -239,6 +239,12 @@ onBeforeUnmount(() => window.removeEventListener('keydown', onUndoKey));
   .bench__cuts {
     order: 2;
   }
+  /* far below the drawing: laid out and painted once they are scrolled to */
+  .bench__stack,
+  .bench__numbers {
+    content-visibility: auto;
+    contain-intrinsic-size: auto 900px;
+  }
   .bench__numbers {
     order: 4;
     border-left: 0;

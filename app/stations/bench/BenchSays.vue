@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { Fault } from '@core';
+import { wordedFault, type Fault } from '@core';
 import FractionText from '../../parts/FractionText.vue';
+import { useUnits } from '../../composables/useUnits';
 import { useBench } from '../../stores/bench';
 import { useSaid } from './useSaid';
 
@@ -9,7 +10,10 @@ import { useSaid } from './useSaid';
 const props = defineProps<{ faults: readonly Fault[] }>();
 const bench = useBench();
 const lines = useSaid();
-const rows = computed(() => props.faults.map((fault, at) => ({ fault, number: at + 1 })));
+const { system } = useUnits();
+const rows = computed(() =>
+  props.faults.map((fault, at) => ({ fault: wordedFault(fault, system.value), number: at + 1 })),
+);
 </script>
 
 <template>

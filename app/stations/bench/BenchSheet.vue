@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { computed, onBeforeUnmount, onMounted, ref, toRef } from 'vue';
 import {
+  BENCH_VIEWS,
   DIAL_MM,
   EDIT_TITLE,
   editOf,
-  handlesOf,
   type BenchPart,
   type BenchView,
   type Fault,
@@ -14,6 +14,7 @@ import {
 } from '@core';
 import OutlinePaths from '../../parts/OutlinePaths.vue';
 import RigDrawingRule from '../../parts/RigDrawingRule.vue';
+import { useStages } from '../../composables/useStages';
 import { useUnits } from '../../composables/useUnits';
 import BenchHandle from './BenchHandle.vue';
 import BenchMarks from './BenchMarks.vue';
@@ -39,6 +40,8 @@ const props = defineProps<{
 }>();
 const emit = defineEmits<{ choose: [part: BenchPart] }>();
 const { system, show } = useUnits();
+/** the side view stands first, then the others, then what is told on them and taken hold of */
+const stage = useStages(2);
 const svg = ref<SVGSVGElement | null>(null);
 const place = ref<HTMLElement | null>(null);
 const { held, take, move, letGo, giveUp, onSheet } = useDrag(svg);
@@ -46,9 +49,10 @@ const room = ref({ width: 600, height: 400 });
 const watcher = new ResizeObserver(([entry]) => {
   if (entry) room.value = { width: entry.contentRect.width, height: entry.contentRect.height };
 });
-const { body, outlines, layout, envelopes } = useSheet(
+const { views, layout, envelopes } = useSheet(
   toRef(props, 'rig'),
   toRef(props, 'still'),
+  computed(() => held.value?.view ?? null),
   toRef(props, 'speedMps'),
   toRef(props, 'narrow'),
   room,
@@ -78,13 +82,19 @@ const originOf = (view: BenchView): PointMm | null => {
 };
 /** on a phone only those of the part at hand: fingers are wide */
 const handles = computed(() =>
-  handlesOf(props.rig, body.value).flatMap(
-    (handle): { readonly handle: Handle; readonly origin: PointMm; readonly chosen: boolean }[] => {
-      const origin = originOf(handle.view);
-      const chosen = editOf(handle.edit).part === props.part;
-      return origin && (chosen || !props.narrow) ? [{ handle, origin, chosen }] : [];
-    },
-  ),
+  BENCH_VIEWS.flatMap((view) => {
+    if (stage.value < 2) return [];
+    const origin = originOf(view);
+    const { rig, handles: all } = views[view].value;
+    return all.flatMap(
+      (
+        handle,
+      ): { readonly handle: Handle; readonly origin: PointMm; readonly chosen: boolean; readonly rig: Rig }[] => {
+        const chosen = editOf(handle.edit).part === props.part;
+        return origin && (chosen || !props.narrow) ? [{ handle, origin, chosen, rig }] : [];
+      },
+    );
+  }),
 );
 const side = computed(() => originOf('side')!);
 /** the part at hand has its handles named, none over another */
@@ -92,7 +102,8 @@ const LETTER_PX = 7;
 const LINE_PX = 15;
 const ASIDE_PX = 13;
 const told = computed(() => {
-  const exit = hookExit(props.rig, body.value, side.value);
+  const { rig, body } = views.side.value;
+  const exit = hookExit(rig, body, side.value);
   if (!exit) return [];
   const text = EXIT_TEXT(show('cut', exit.alongM));
   return [
@@ -144,7 +155,13 @@ function takeNearest(event: PointerEvent): void {
 </script>
 
 <template>
-  <div ref="place" class="sheet" :class="{ 'sheet--fit': scale === 0 && !narrow }" tabindex="-1" @keydown.esc="giveUp">
+  <div
+    ref="place"
+    class="sheet"
+    :class="{ 'sheet--fit': scale === 0 && !narrow, 'sheet--held': held !== null }"
+    tabindex="-1"
+    @keydown.esc="giveUp"
+  >
     <svg
       ref="svg"
       class="sheet__svg"
@@ -175,21 +192,31 @@ function takeNearest(event: PointerEvent): void {
         />
         <line v-if="view === 'front' && rig.blades" class="sheet__plane" :x1="x" :x2="x" :y1="y + 18" :y2="y - 62" />
         <g :transform="`translate(${x} ${y})`">
-          <OutlinePaths v-if="outlines[view]" :shapes="outlines[view].shapes" />
+          <OutlinePaths
+            v-if="(stage > 0 || view === 'side') && views[view].value.outline"
+            :shapes="views[view].value.outline.shapes"
+          />
         </g>
       </g>
       <g :transform="`translate(${side[0]} ${side[1]})`" class="sheet__envelope" aria-hidden="true">
         <path v-if="envelopes.rest" :d="envelopes.rest" class="sheet__rest" />
         <path v-if="envelopes.speed" :d="envelopes.speed" />
       </g>
-      <BenchMarks :rig="rig" :body="body" :side="side" :faults="faults" :mm-per-px="mmPerPx" />
+      <BenchMarks
+        v-if="stage > 1"
+        :rig="views.side.value.rig"
+        :body="views.side.value.body"
+        :side="side"
+        :faults="faults"
+        :mm-per-px="mmPerPx"
+      />
       <RigDrawingRule
         :transform="`translate(${layout.rule.x} 0)`"
         :y="layout.rule.y"
         :length-mm="layout.rule.lengthMm"
       />
       <BenchHandle
-        v-for="{ handle, origin, chosen } in handles"
+        v-for="{ handle, origin, chosen, rig: drawn } in handles"
         :key="handle.edit"
         v-memo="[
           ...handle.at,
@@ -199,14 +226,14 @@ function takeNearest(event: PointerEvent): void {
           chosen,
           narrow,
           still,
-          held === handle.edit ? rig : null,
+          held?.edit === handle.edit ? drawn : null,
         ]"
         :handle="handle"
         :origin="origin"
         :mm-per-px="mmPerPx"
         :deck="narrow"
-        :rig="rig"
-        :held="held === handle.edit"
+        :rig="drawn"
+        :held="held?.edit === handle.edit"
         :chosen="chosen"
         :label-at="labels.get(handle.edit) ?? null"
         @choose="choose(handle)"
@@ -223,6 +250,10 @@ function takeNearest(event: PointerEvent): void {
 }
 .sheet--fit {
   overflow: clip;
+}
+/* under a drag only what is held is named: the others would only be painted again */
+.sheet--held :deep(.handle:not(.handle--held) .handle__label) {
+  display: none;
 }
 .sheet__svg {
   display: block;

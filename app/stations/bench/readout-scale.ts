@@ -1,10 +1,5 @@
 import { lengthMFromMm, massKgFromG, massKgFromOz, type ReadoutId } from '@core';
-
-interface Scale {
-  readonly from: number;
-  readonly to: number;
-  readonly log?: boolean;
-}
+import { placeOn, type Scale } from '../../parts/scale-place';
 
 /** Ends of the line each read-out is drawn on, SI. */
 const SCALES: Partial<Record<ReadoutId, Scale>> = {
@@ -33,7 +28,5 @@ const SCALES: Partial<Record<ReadoutId, Scale>> = {
 /** Place of a value on the line of a read-out, per cent from the left; null where it has no line. */
 export function readoutPlace(id: ReadoutId, value: number): number | null {
   const scale = SCALES[id];
-  if (!scale) return null;
-  const on = (at: number): number => (scale.log ? Math.log(Math.max(at, 1e-9)) : at);
-  return 100 * Math.min(1, Math.max(0, (on(value) - on(scale.from)) / (on(scale.to) - on(scale.from))));
+  return scale ? placeOn(scale, value) : null;
 }

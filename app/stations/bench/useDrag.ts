@@ -1,4 +1,4 @@
-import { ref, type Ref } from 'vue';
+import { onBeforeUnmount, onMounted, shallowRef, type Ref } from 'vue';
 import { draggedTo, editOf, nearestAllowed, ribsMm, type Handle, type PointMm } from '@core';
 import { useBench } from '../../stores/bench';
 
@@ -8,7 +8,7 @@ const CATCHES_MM = 0.9;
 /** Dragging a handle on the sheet: shown at every move, taken when it is let go, given up by Escape. */
 export function useDrag(sheet: Ref<SVGSVGElement | null>) {
   const bench = useBench();
-  const held = ref<Handle['edit'] | null>(null);
+  const held = shallowRef<Handle | null>(null);
   let grip: {
     readonly handle: Handle;
     readonly start: number | string;
@@ -20,19 +20,28 @@ export function useDrag(sheet: Ref<SVGSVGElement | null>) {
   let frame = 0;
   let last: { readonly x: number; readonly y: number } | null = null;
 
+  /** from the screen to the sheet; asked for once a drag, since the browser lays the page out to tell it */
+  let toSheet: DOMMatrix | null = null;
+  const forget = (): void => {
+    toSheet = null;
+  };
+  onMounted(() => window.addEventListener('scroll', forget, { capture: true, passive: true }));
+  onBeforeUnmount(() => window.removeEventListener('scroll', forget, { capture: true }));
+
   /** A place of the screen on the sheet, mm. */
   function onSheet(x: number, y: number): PointMm {
-    const toSheet = sheet.value!.getScreenCTM()!.inverse();
+    toSheet ??= sheet.value!.getScreenCTM()!.inverse();
     const point = new DOMPoint(x, y).matrixTransform(toSheet);
     return [point.x, point.y];
   }
   function take(event: PointerEvent, handle: Handle, origin: PointMm): void {
+    if (!grip) forget();
     if (!bench.build || !sheet.value || grip || event.button !== 0) return;
     (event.currentTarget as Element).setPointerCapture(event.pointerId);
     const [x, y] = onSheet(event.clientX, event.clientY);
     const start = editOf(handle.edit).read(bench.build.rig);
     grip = { handle, start, from: [x - origin[0], y - origin[1]], origin, finger: event.pointerId };
-    held.value = handle.edit;
+    held.value = handle;
   }
   function snapped(value: number | string): number | string {
     const { rig, base } = bench.build!;
@@ -65,12 +74,13 @@ export function useDrag(sheet: Ref<SVGSVGElement | null>) {
     if (!grip) return;
     cancelAnimationFrame(frame);
     end();
-    bench.letGoOf();
+    bench.cancelDrag();
   }
   function end(): void {
     frame = 0;
     last = null;
     grip = null;
+    forget();
     held.value = null;
   }
   return { held, take, move, letGo, giveUp, onSheet };

@@ -1,10 +1,10 @@
 <script setup lang="ts">
-import type { Fault } from '@core';
+import type { WordedFault } from '@core';
 import FractionText from '../../parts/FractionText.vue';
 
 /** What is wrong with a rig or its retrieve, each with a remedy that can be applied. */
-defineProps<{ faults: readonly Fault[]; cured: boolean }>();
-defineEmits<{ cure: [fault: Fault]; undo: [] }>();
+defineProps<{ faults: readonly WordedFault[]; cured: boolean }>();
+defineEmits<{ cure: [fault: WordedFault]; undo: [] }>();
 </script>
 
 <template>

@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { rigTitles, type Flip, type Rig, type Water } from '@core';
+import { rigTitles, type TippingPoint, type Rig, type Water } from '@core';
 import FractionText from '../../parts/FractionText.vue';
 import RigDrawing from '../../parts/RigDrawing.vue';
 import { useUnits } from '../../composables/useUnits';
 
 /** The nearest change of each thing a day may change at which another rig takes this place. */
-const props = defineProps<{ flips: readonly Flip[] | null; water: Water; than: Rig }>();
+const props = defineProps<{ flips: readonly TippingPoint[] | null; water: Water; than: Rig }>();
 const { system, show } = useUnits();
 
 const LIGHT = { bright: 'the light turns bright', mixed: 'the light turns mixed', dark: 'it turns dark' } as const;
@@ -16,7 +16,7 @@ const MOOD = {
   inactive: 'they turn inactive',
 } as const;
 
-function change({ field, at }: Flip): string {
+function change({ field, at }: TippingPoint): string {
   if (field === 'sky') return `if ${LIGHT[at as keyof typeof LIGHT]}`;
   if (field === 'mood') return `if ${MOOD[at as keyof typeof MOOD]}`;
   const value = at as number;

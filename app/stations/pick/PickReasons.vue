@@ -16,7 +16,7 @@ import {
   wantBand,
   wantValue,
   WANT_TITLE,
-  type Fault,
+  type WordedFault,
   type Pick,
   type Water,
 } from '@core';
@@ -54,7 +54,7 @@ const shown = computed(() => cured.value ?? props.pick);
 const faults = computed(() =>
   rigFaults(shown.value.rig, { water: props.water, plan: shown.value.handled.plan }, system.value),
 );
-function cure({ fixedRig, fixedPlan }: Fault): void {
+function cure({ fixedRig, fixedPlan }: WordedFault): void {
   const judged = fixedRig ? judgeRig(props.water, fixedRig) : shown.value;
   const plan = fixedPlan ?? shown.value.handled.plan;
   cured.value = { ...shown.value, ...judged, handled: { ...judged.handled, plan } };

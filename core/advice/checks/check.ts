@@ -1,11 +1,11 @@
 import type { RetrievePlan } from '../../motion/plan';
 import { wagMatch, type WagMatch } from '../../motion/tail';
-import { rigBody, type RigBody } from '../../rig/body';
-import type { Rig } from '../../rig/schema';
+import { rigBody, type RigBody } from '../../rig/body/body';
+import type { Rig } from '../../rig/parts/schema';
 import { DEFAULT_TEMP_C } from '../../motion/report';
 import type { Water } from '../../water/schema';
-import { schoolAnswers, type SchoolAnswers } from '../schools';
-import { waterFacts, type WaterFacts } from '../water-facts';
+import { schoolAnswers, type SchoolAnswers } from '../conditions/schools';
+import { waterFacts, type WaterFacts } from '../conditions/water-facts';
 
 export const FAULT_IDS = [
   'edge-on-round-body',

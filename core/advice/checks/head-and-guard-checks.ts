@@ -1,11 +1,11 @@
-import { guardCollapseN } from '../../hold/guard';
+import { hasTrait } from '../../tackle/trailers';
+import { guardCollapseN, guardToPointMm, PAST_POINT_MM, STIFF_N } from '../../hold/guard';
 import { rollUp } from '../../hold/hook-point';
 import { arrivingSetN, neededSetN, straightensN } from '../../hold/hook-set';
-import { fibreGuard } from '../../rig/catalogue';
-import type { Guard, Rig } from '../../rig/schema';
-import { colourClassOf, type ColourClass } from '../../tackle/colours';
+import { fibreGuard } from '../../rig/parts/catalogue';
+import type { Guard, Rig } from '../../rig/parts/schema';
+import { classesFor, colourClassOf } from '../../tackle/colours';
 import { HEADS } from '../../tackle/heads';
-import { HOOKS, pointBehindHeadMm } from '../../tackle/hooks';
 import { forceNFromLbf, lengthMFromFt, lengthMFromIn } from '../../units/units';
 import type { Water } from '../../water/schema';
 import {
@@ -22,10 +22,6 @@ import {
 } from './check';
 import { again } from './trailer-checks';
 
-/** Push of a guard above which light fish are lost, N. @source craft-practice */
-export const STIFF_N = 2.2;
-/** How far past the point a guard may end, mm: it has to clear the barb, no more. @source craft-practice */
-export const PAST_POINT_MM = { from: 1, cut: 6, to: 12 } as const;
 /** Strands left where a skirt is thinned for clear water, and from which it is bulky. @source craft-practice */
 const CLEAR_STRANDS = 40;
 const BULKY_STRANDS = 55;
@@ -34,15 +30,7 @@ const SET_WITH = { power: 'medium-heavy', lineOutM: 12.5 } as const;
 /** A line that bends a hook open before it breaks, as a share of its strength. @source craft-practice */
 const LINE_PULLS_SHARE = 0.7;
 
-const LEGGED: ReadonlySet<string> = new Set(['kick-bug', 'kick-chunk', 'creature', 'curl-craw', 'twin-tail-grub']);
-/** Colours that pass for each food. @source craft-practice */
-const FOOD_COLOURS: Readonly<Record<Water['forage'][number], readonly ColourClass[]>> = {
-  shad: ['white-shad'],
-  minnow: ['white-shad'],
-  panfish: ['panfish', 'natural'],
-  crayfish: ['crayfish', 'natural'],
-  perch: ['perch', 'natural', 'panfish'],
-};
+/** A colour of ours for each food. @source craft-practice */
 const FOOD_COLOUR: Readonly<Record<Water['forage'][number], string>> = {
   shad: 'white',
   minnow: 'white',
@@ -53,10 +41,6 @@ const FOOD_COLOUR: Readonly<Record<Water['forage'][number], string>> = {
 
 const jig = ({ rig }: Checked): boolean => rig.family === 'skirted';
 const noseOf = (rig: Rig): string => rig.head.nose ?? HEADS[rig.head.style].nose;
-
-/** Distance from the root of a guard to the point it shields, mm. */
-export const guardToPointMm = ({ head }: Pick<Rig, 'head'>): number =>
-  Math.hypot(pointBehindHeadMm(head.hook.size), HOOKS[head.hook.size].gapMm);
 
 const guardN = (rig: Rig): number => (rig.guard ? guardCollapseN(rig.guard) : 0);
 
@@ -215,7 +199,7 @@ export const HEAD_AND_GUARD_CHECKS: readonly RigCheck[] = [
   ),
   onWater(
     'legs-in-branches',
-    ({ rig }) => rig.family === 'skirted' && !!rig.trailer && LEGGED.has(rig.trailer.kind),
+    ({ rig }) => rig.family === 'skirted' && hasTrait(rig.trailer?.kind, 'wraps'),
     (w) => (w.grass || w.has('brush') || w.has('flooded-bush')) && w.density >= 2,
     ({ rig }) => withTrailer(rig, { kind: 'flat-bug', orientation: 'flat' }),
   ),
@@ -241,7 +225,7 @@ export const HEAD_AND_GUARD_CHECKS: readonly RigCheck[] = [
     'not-the-colour-of-their-food',
     ({ rig, schools }) => !!rig.skirt && (schools === null || schools['colour-order'].school === 'forage-first'),
     (w, { rig }) => {
-      const passing = w.water.forage.flatMap((food) => FOOD_COLOURS[food]);
+      const passing = w.water.forage.flatMap(classesFor);
       const colour = colourClassOf(rig.skirt!.colour);
       return passing.length > 0 && w.seenM >= lengthMFromIn(14) && colour !== null && !passing.includes(colour);
     },

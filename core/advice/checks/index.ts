@@ -1,14 +1,20 @@
 import type { RetrievePlan } from '../../motion/plan';
-import type { Rig } from '../../rig/schema';
-import type { UnitSystem } from '../../units/display';
-import { faultText } from '../messages/faults-en';
-import { checkedOf, type Checked, type CheckedWith, type Cured, type FaultId, type RigCheck } from './check';
+import type { Rig } from '../../rig/parts/schema';
+import {
+  checkedOf,
+  type Checked,
+  type CheckedWith,
+  type Cured,
+  type FaultData,
+  type FaultId,
+  type RigCheck,
+} from './check';
 import { HEAD_AND_GUARD_CHECKS } from './head-and-guard-checks';
 import { PLATE_AND_BLADE_CHECKS } from './plate-and-blade-checks';
 import { RETRIEVE_CHECKS } from './retrieve-checks';
 import { TRAILER_CHECKS } from './trailer-checks';
 
-export { FAULT_IDS, type CheckedWith, type FaultId } from './check';
+export { FAULT_IDS, type CheckedWith, type FaultData, type FaultId } from './check';
 
 export const RIG_CHECKS: readonly RigCheck[] = [
   ...TRAILER_CHECKS,
@@ -17,11 +23,10 @@ export const RIG_CHECKS: readonly RigCheck[] = [
   ...RETRIEVE_CHECKS,
 ];
 
-/** A fault found in a rig or in how it is fished, worded, with the rig or retrieve its remedy makes. */
+/** A fault found in a rig or in how it is fished: its numbers, and the rig or retrieve its remedy makes. */
 export interface Fault {
   readonly id: FaultId;
-  readonly says: string;
-  readonly remedy: string;
+  readonly data: FaultData;
   /** the rig after the remedy; null where the remedy is in the retrieve, or only other tackle cures it */
   readonly fixedRig: Rig | null;
   readonly fixedPlan: RetrievePlan | null;
@@ -37,10 +42,9 @@ function curedBy(check: RigCheck, checked: Checked, given: CheckedWith): Cured |
 
 /**
  * Runs every check on one rig.
- * @param system  units of the words
  * @param given  water, retrieve and temperature, as far as they are known: what they would be needed for is not judged without
  */
-export function rigFaults(rig: Rig, given: CheckedWith = {}, system: UnitSystem = 'metric'): Fault[] {
+export function faultsOf(rig: Rig, given: CheckedWith = {}): Fault[] {
   const checked = checkedOf(rig, given);
   return RIG_CHECKS.flatMap((check): Fault[] => {
     const verdict = check.judge(checked);
@@ -49,7 +53,7 @@ export function rigFaults(rig: Rig, given: CheckedWith = {}, system: UnitSystem 
     return [
       {
         id: check.id,
-        ...faultText(check.id, verdict.data, system),
+        data: verdict.data,
         fixedRig: cured && 'rig' in cured ? cured.rig : null,
         fixedPlan: cured && 'plan' in cured ? cured.plan : null,
       },

@@ -1,6 +1,6 @@
+import { hasTrait } from '../../tackle/trailers';
 import { hunting } from '../../motion/vanes';
-import { DEFAULT_ARMS } from '../../rig/frame';
-import { uncutTrailer, type Rig } from '../../rig/schema';
+import { DEFAULT_ARMS, uncutTrailer, type Rig } from '../../rig/parts/schema';
 import { HOOK_SIZES } from '../../tackle/hooks';
 import { trailerHookAllowed } from '../../water/schema';
 import { lengthMFromIn, mmFromLengthM } from '../../units/units';
@@ -16,15 +16,6 @@ import {
 } from './check';
 import { again, lengthThatCures } from './trailer-checks';
 
-const LEGS: ReadonlySet<string> = new Set(['flapper-craw', 'kick-bug', 'kick-chunk', 'creature', 'curl-craw']);
-const ONE_TAIL: ReadonlySet<string> = new Set([
-  'paddle-tail',
-  'ribbed-paddle-tail',
-  'rolling-paddle-tail',
-  'swim-worm',
-  'single-tail-grub',
-]);
-const BULKY: ReadonlySet<string> = new Set([...LEGS, 'chunk', 'flat-bug', 'wide-swimmer']);
 /** Visibility under which a lure must be held in place to be hit, m. @source craft-practice */
 const NO_SIGHT_M = lengthMFromIn(6);
 /** Hunting above which fish in mud miss it. @source craft-practice */
@@ -43,7 +34,6 @@ const PLAIN_PLASTIC = { softness: 'medium', colour: 'green pumpkin' } as const;
 const CRAW_MM = mmFromLengthM(lengthMFromIn(4));
 const STICK_MM = mmFromLengthM(lengthMFromIn(5));
 
-const kindOf = ({ rig }: Checked): string => rig.trailer?.kind ?? 'none';
 const plated = ({ rig }: Checked): boolean => rig.family === 'vibrating';
 const bladed = ({ rig }: Checked): boolean => rig.family === 'spinner';
 const withArms = (rig: Rig, part: Partial<NonNullable<Rig['arms']>>): Cured => ({
@@ -85,7 +75,7 @@ const armOutOfLine: RigCheck = {
 
 const bulkBehindBlades: RigCheck = {
   id: 'bulk-behind-blades',
-  judge: (checked) => (bladed(checked) ? adviseIf(BULKY.has(kindOf(checked))) : doesNotApply),
+  judge: (checked) => (bladed(checked) ? adviseIf(hasTrait(checked.rig.trailer?.kind, 'bulky')) : doesNotApply),
   cure: ({ rig }) => withoutTrailer(rig),
 };
 
@@ -118,7 +108,7 @@ export const PLATE_AND_BLADE_CHECKS: readonly RigCheck[] = [
   secondHookTooLarge,
   onWater(
     'legs-behind-a-plate',
-    (c) => plated(c) && LEGS.has(kindOf(c)),
+    (c) => plated(c) && hasTrait(c.rig.trailer?.kind, 'legs'),
     (w) => w.seenM >= NO_SIGHT_M && !w.stems && !w.wood && !w.grass && !w.water.forage.includes('panfish'),
     ({ rig }) => withTrailer(rig, { kind: 'straight-minnow', orientation: 'flat' }),
   ),
@@ -139,13 +129,13 @@ export const PLATE_AND_BLADE_CHECKS: readonly RigCheck[] = [
   ),
   onWater(
     'one-tail-on-stems',
-    (c) => plated(c) && ONE_TAIL.has(kindOf(c)),
+    (c) => plated(c) && hasTrait(c.rig.trailer?.kind, 'one-tail'),
     (w) => w.stems || w.wood,
     ({ rig }) => withTrailer(rig, { kind: 'kick-bug', orientation: 'flat' }),
   ),
   onWater(
     'tail-lifts-blades-over-weed',
-    (c) => bladed(c) && ONE_TAIL.has(kindOf(c)),
+    (c) => bladed(c) && hasTrait(c.rig.trailer?.kind, 'one-tail'),
     (w) => w.has('grass-submerged'),
     ({ rig }) => withoutTrailer(rig),
   ),

@@ -1,3 +1,4 @@
+import { isReeled } from '../measures/working-speed';
 import { prepareRetrieve } from '../../hold/retrieve-report';
 import { workingWindow } from '../../hold/working-window';
 import { keeperSlipMps } from '../../hold/keeper';
@@ -163,7 +164,7 @@ export const RETRIEVE_CHECKS: readonly RigCheck[] = [
   ),
   planned(
     'reeled-too-slowly-to-work',
-    ({ rig }) => rig.family !== 'skirted' || rig.head.style === 'swim',
+    ({ rig }) => isReeled(rig),
     (checked) => {
       const { slowestMps } = windowOf(checked);
       const speedMps = fastestOf(checked.plan);
@@ -191,8 +192,7 @@ export const RETRIEVE_CHECKS: readonly RigCheck[] = [
   ),
   planned(
     'runs-into-the-weed',
-    ({ rig, facts }) =>
-      (rig.family !== 'skirted' || rig.head.style === 'swim') && (facts?.weedTopM ?? 0) > WEED_REACHES_UP_M,
+    ({ rig, facts }) => isReeled(rig) && (facts?.weedTopM ?? 0) > WEED_REACHES_UP_M,
     (checked) => {
       const topM = checked.facts!.weedTopM!;
       const runsM = midDepthM(checked);
@@ -206,7 +206,7 @@ export const RETRIEVE_CHECKS: readonly RigCheck[] = [
   ),
   planned(
     'runs-outside-the-wanted-band',
-    ({ facts, rig }) => (rig.family !== 'skirted' || rig.head.style === 'swim') && facts?.water.band !== undefined,
+    ({ facts, rig }) => isReeled(rig) && facts?.water.band !== undefined,
     (checked) => {
       const { fromM, toM } = checked.facts!.water.band!;
       const runsM = midDepthM(checked);

@@ -1,16 +1,16 @@
 import { onsetOfMps } from '../../motion/kick';
 import { pinnedAboveMps } from '../../motion/skirt-motion';
-import { hookPoint } from '../../hold/hook-point';
+import { FREE_GAP_MM, hookPoint } from '../../hold/hook-point';
 import { mediumAt, steadyFall } from '../../motion/fall';
 import { tailReachM } from '../../motion/tail';
-import { exitFromNoseMm } from '../../rig/body';
-import { MIN_TRAILER_LEFT_MM, PART_LIMITS, type Rig } from '../../rig/schema';
-import { isRoundBody } from '../../rig/trailer-body';
-import { fibreGuard } from '../../rig/catalogue';
+import { exitFromNoseMm } from '../../rig/body/body';
+import { MIN_TRAILER_LEFT_MM, PART_LIMITS, type Rig } from '../../rig/parts/schema';
+import { isRoundBody } from '../../rig/body/trailer-body';
+import { fibreGuard } from '../../rig/parts/catalogue';
 import { HOOKS } from '../../tackle/hooks';
 import { TRAILERS } from '../../tackle/trailers';
 import { lengthMFromIn, mmFromLengthM } from '../../units/units';
-import { workSpeedMps } from '../work-speed';
+import { workSpeedMps } from '../measures/working-speed';
 import {
   adviseIf,
   advises,
@@ -28,8 +28,6 @@ import {
 export const TAIL_BEYOND_SKIRT_MM = 10;
 /** Shortest skirt that scissors leave, beyond what its collar holds, mm. @source craft-practice */
 const SHORTEST_SKIRT_MM = PART_LIMITS.skirtMm.min + 8;
-/** Gap that must stay free in front of the point, mm. @source craft-practice */
-export const FREE_GAP_MM = 2;
 /** A core as long as this share of the trailer is an accent. @source craft-practice */
 const CORE_SHARE = 0.3;
 

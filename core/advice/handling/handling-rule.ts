@@ -1,9 +1,9 @@
 import type { RetrievePlan } from '../../motion/plan';
 import type { WagVerdict } from '../../motion/tail';
-import type { Rig } from '../../rig/schema';
+import type { Rig } from '../../rig/parts/schema';
 import type { SchoolRef } from '../../water/schema';
-import type { SchoolAnswers } from '../schools';
-import type { WaterFacts } from '../water-facts';
+import type { Condition } from '../conditions/condition';
+import type { Answered } from '../conditions/on-water';
 
 /** What is settled once a rig is chosen, in the order in which it is done. */
 export const CHOICES = [
@@ -23,10 +23,8 @@ export type Choice = (typeof CHOICES)[number];
 export const SEVERAL: ReadonlySet<Choice> = new Set<Choice>(['cut', 'guard', 'trigger']);
 
 /** A rig on its water, as rules of handling see it. */
-export interface Held {
-  readonly w: WaterFacts;
+export interface Held extends Answered {
   readonly rig: Rig;
-  readonly schools: SchoolAnswers;
   /** whether its tail moves its head */
   readonly match: WagVerdict;
   /** speed at which it is brought back; null where it is worked on the bottom */
@@ -40,7 +38,7 @@ type Steps = RetrievePlan['steps'];
 export interface HandlingRule {
   readonly id: string;
   readonly choice: Choice;
-  readonly when: (held: Held) => boolean;
+  readonly when: Condition<Held>;
   readonly school?: SchoolRef;
   /** the retrieve as a programme */
   readonly steps?: (held: Held) => Steps;

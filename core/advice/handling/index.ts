@@ -1,3 +1,4 @@
+import { holds } from '../conditions/condition';
 import { workingWindow } from '../../hold/working-window';
 import { mediumAt } from '../../motion/fall';
 import { onsetOfMps } from '../../motion/kick';
@@ -5,16 +6,16 @@ import { PLAN_LIMITS, planSchema, type RetrievePlan } from '../../motion/plan';
 import { wagMatch } from '../../motion/tail';
 import { holdSpeedMps, levelDepthM } from '../../motion/level';
 import { lureOf, type Lure, type Towline } from '../../motion/towed';
-import type { WaterFacts } from '../water-facts';
-import { rigBody } from '../../rig/body';
-import type { Rig } from '../../rig/schema';
+import type { WaterFacts } from '../conditions/water-facts';
+import { rigBody } from '../../rig/body/body';
+import type { Rig } from '../../rig/parts/schema';
 import { lineDiameterMm } from '../../tackle/gear';
 import { lengthMFromMm } from '../../units/units';
 import type { SchoolRef } from '../../water/schema';
-import { COMPARED } from '../reeled';
-import { isReeled } from '../work-speed';
-import { schoolSpeaks } from '../schools';
-import type { CompiledWater } from '../wants';
+import { COMPARED } from '../measures/retrieve-measures';
+import { isReeled } from '../measures/working-speed';
+import { schoolSpeaks } from '../conditions/schools';
+import type { CompiledWater } from '../rules/wants';
 import { FITTING_RULES } from './fittings';
 import { CHOICES, SEVERAL, type Choice, type HandlingRule, type Held, type TrailerHook } from './handling-rule';
 import { RETRIEVE_RULES } from './retrieves';
@@ -93,7 +94,9 @@ const TIP_M = 1;
 /** What to cut, to fit and to do with a rig on a water, in the order in which it is done. */
 export function handle(compiled: CompiledWater, rig: Rig): Handled {
   const held = heldOf(compiled, rig);
-  const speaking = HANDLING_RULES.filter((rule) => schoolSpeaks(compiled.schools, rule.school) && rule.when(held));
+  const speaking = HANDLING_RULES.filter(
+    (rule) => schoolSpeaks(compiled.schools, rule.school) && holds(rule.when, held),
+  );
   const chosen = CHOICES.flatMap((choice) => {
     const rows = speaking.filter((rule) => rule.choice === choice);
     return SEVERAL.has(choice) ? rows : rows.slice(0, 1);

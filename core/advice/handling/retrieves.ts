@@ -1,14 +1,29 @@
+import { all, any, not } from '../conditions/condition';
+import {
+  aim,
+  asDeepAs,
+  atLeastF,
+  clearTo,
+  colderThan,
+  coverOf,
+  inCover,
+  mood,
+  murkierThan,
+  onBottom,
+  overWeed,
+  wantedHigh,
+  weed,
+  weedAtLeast,
+  wood,
+} from '../conditions/of-water';
+import { blades, has, head, jig, plate, roundBlades, shaken, swimsOffBottom } from './of-rig';
+import { onWater, school } from '../conditions/on-water';
 import { lengthMFromFt, lengthMFromIn } from '../../units/units';
 import type { HandlingRule, Held } from './handling-rule';
 
 const feet = lengthMFromFt;
 const inches = lengthMFromIn;
 
-const is = ({ rig }: Held, ...styles: readonly string[]): boolean =>
-  rig.family === 'skirted' && styles.includes(rig.head.style);
-const swims = (held: Held): boolean => is(held, 'swim') && !held.w.bottom;
-const spins = ({ rig }: Held): boolean => rig.family === 'spinner';
-const vibrates = ({ rig }: Held): boolean => rig.family === 'vibrating';
 /** Pace of a water, or of a slow hand where nothing is reeled, m/s. @source craft-practice */
 const pace = ({ paceMps }: Held): number => paceMps ?? 0.5;
 /** Seconds to let it sink before it is brought back at a depth, near enough: half a metre a second. @source craft-practice */
@@ -18,26 +33,18 @@ const toBottom = ({ w }: Held): number => Math.min(60, Math.round((w.depthM / 0.
 const ROLL_MPS = 0.45;
 const BURN_SHARE = 1.25;
 
-/** A swim jig is shaken where its tail cannot do it, and where warm fish chase along an edge. */
-const shaken = (held: Held): boolean => {
-  const { school } = held.schools['swim-retrieve'];
-  if (school !== null) return school === 'shake';
-  const edge = !held.w.belowF(70) && held.w.water.mood === 'active' && held.w.inCover;
-  return held.match !== 'matched' || edge;
-};
-
 /** How a rig is brought back, and what makes them strike on the way. @source craft-practice */
 export const RETRIEVE_RULES = [
   {
     id: 'stroke-it-under-the-rod',
     choice: 'retrieve',
-    when: (h) => is(h, 'vertical'),
+    when: head('vertical'),
     steps: () => [{ do: 'lift-drop', m: 0.9 }],
   },
   {
     id: 'creep-the-swim-jig',
     choice: 'retrieve',
-    when: (h) => is(h, 'swim') && h.w.bottom,
+    when: all(head('swim'), onWater(onBottom)),
     steps: (h) => [
       { do: 'countdown', s: toBottom(h) },
       { do: 'reel', mPerS: 0.25 },
@@ -46,13 +53,13 @@ export const RETRIEVE_RULES = [
   {
     id: 'shake-it-all-the-way',
     choice: 'retrieve',
-    when: (h) => swims(h) && shaken(h),
+    when: all(swimsOffBottom, shaken),
     steps: (h) => [{ do: 'shake', mPerS: pace(h), hz: 3 }],
   },
   {
     id: 'steady-since-the-tail-fits',
     choice: 'retrieve',
-    when: swims,
+    when: swimsOffBottom,
     steps: (h) => [
       { do: 'countdown', s: sink(h) },
       { do: 'reel', mPerS: pace(h) },
@@ -61,19 +68,19 @@ export const RETRIEVE_RULES = [
   {
     id: 'pull-over-weed-let-it-drop',
     choice: 'retrieve',
-    when: (h) => h.rig.family === 'skirted' && h.w.weedDensity >= 2,
+    when: all(jig, onWater(weedAtLeast('medium'))),
     steps: () => [{ do: 'lift-drop', m: 0.5 }],
   },
   {
     id: 'hop-it-so-that-they-feel-it',
     choice: 'retrieve',
-    when: (h) => h.rig.family === 'skirted' && (Boolean(h.rig.core) || (h.w.seenM < inches(12) && !h.w.belowF(50))),
+    when: all(jig, any(has('core'), onWater(all(murkierThan(inches(12)), atLeastF(50))))),
     steps: () => [{ do: 'lift-drop', m: 0.35 }],
   },
   {
     id: 'drag-the-wide-head',
     choice: 'retrieve',
-    when: (h) => is(h, 'football'),
+    when: head('football'),
     steps: (h) => [
       { do: 'countdown', s: toBottom(h) },
       { do: 'reel', mPerS: 0.3, s: 4 },
@@ -84,13 +91,13 @@ export const RETRIEVE_RULES = [
   {
     id: 'pitch-shake-and-on',
     choice: 'retrieve',
-    when: (h) => h.rig.family === 'skirted' && h.w.inCover,
+    when: all(jig, onWater(inCover)),
     steps: () => [{ do: 'lift-drop', m: 0.15 }],
   },
   {
     id: 'crawl-and-hop',
     choice: 'retrieve',
-    when: (h) => h.rig.family === 'skirted',
+    when: jig,
     steps: (h) => [
       { do: 'countdown', s: toBottom(h) },
       { do: 'lift-drop', m: 0.25 },
@@ -100,7 +107,7 @@ export const RETRIEVE_RULES = [
   {
     id: 'roll-the-plate-slowly',
     choice: 'retrieve',
-    when: (h) => vibrates(h) && (h.w.belowF(55) || h.w.seenM < inches(12)),
+    when: all(plate, onWater(any(colderThan(55), murkierThan(inches(12))))),
     steps: (h) => [
       { do: 'countdown', s: sink(h) },
       { do: 'reel', mPerS: pace(h) },
@@ -109,7 +116,7 @@ export const RETRIEVE_RULES = [
   {
     id: 'burn-stop-and-let-it-dart',
     choice: 'retrieve',
-    when: vibrates,
+    when: plate,
     steps: (h) => [
       { do: 'countdown', s: sink(h) },
       { do: 'reel', mPerS: pace(h) * BURN_SHARE, s: 4 },
@@ -120,7 +127,7 @@ export const RETRIEVE_RULES = [
   {
     id: 'roll-the-blades-along-the-bottom',
     choice: 'retrieve',
-    when: (h) => spins(h) && (h.w.belowF(55) || (h.w.belowF(60) && h.w.seenM < inches(12))),
+    when: all(blades, onWater(any(colderThan(55), all(colderThan(60), murkierThan(inches(12)))))),
     steps: (h) => [
       { do: 'countdown', s: toBottom(h) },
       { do: 'reel', mPerS: ROLL_MPS },
@@ -129,13 +136,13 @@ export const RETRIEVE_RULES = [
   {
     id: 'burn-the-blades-bulging',
     choice: 'retrieve',
-    when: (h) => spins(h) && h.w.water.mood === 'active' && h.w.seenM >= feet(3),
+    when: all(blades, onWater(mood('active')), onWater(clearTo(feet(3)))),
     steps: (h) => [{ do: 'reel', mPerS: pace(h) * BURN_SHARE }],
   },
   {
     id: 'bump-then-half-a-second',
     choice: 'retrieve',
-    when: (h) => spins(h) && h.w.inCover,
+    when: all(blades, onWater(inCover)),
     school: 'spinner-bump:pause',
     steps: (h) => [
       { do: 'countdown', s: sink(h) },
@@ -147,7 +154,7 @@ export const RETRIEVE_RULES = [
   {
     id: 'bump-reel-on-then-snap',
     choice: 'retrieve',
-    when: (h) => spins(h) && h.w.inCover,
+    when: all(blades, onWater(inCover)),
     school: 'spinner-bump:snap',
     steps: (h) => [
       { do: 'countdown', s: sink(h) },
@@ -159,7 +166,7 @@ export const RETRIEVE_RULES = [
   {
     id: 'bump-and-keep-coming',
     choice: 'retrieve',
-    when: (h) => spins(h) && h.w.inCover,
+    when: all(blades, onWater(inCover)),
     school: 'spinner-bump:keep-coming',
     steps: (h) => [
       { do: 'countdown', s: sink(h) },
@@ -169,54 +176,54 @@ export const RETRIEVE_RULES = [
   {
     id: 'steady-blades-in-the-open',
     choice: 'retrieve',
-    when: spins,
+    when: blades,
     steps: (h) => [
       { do: 'countdown', s: sink(h) },
       { do: 'reel', mPerS: pace(h) },
     ],
   },
 
-  { id: 'rod-at-ten-to-twelve', choice: 'rod-angle', when: swims, tipM: 2.5 },
-  { id: 'rod-up-behind-a-high-plate', choice: 'rod-angle', when: (h) => vibrates(h) && h.w.high, tipM: 2.2 },
-  { id: 'rod-steers-into-wood', choice: 'rod-angle', when: (h) => spins(h) && h.w.wood, tipM: 1 },
-  { id: 'rod-down-the-slope', choice: 'rod-angle', when: (h) => h.w.has('riprap') && h.w.wood, tipM: 1 },
-  { id: 'rod-low-along-the-line', choice: 'rod-angle', when: (h) => spins(h) || vibrates(h), tipM: 0.6 },
-  { id: 'rod-follows-the-fall', choice: 'rod-angle', when: (h) => h.w.bottom, tipM: 1.5 },
+  { id: 'rod-at-ten-to-twelve', choice: 'rod-angle', when: swimsOffBottom, tipM: 2.5 },
+  { id: 'rod-up-behind-a-high-plate', choice: 'rod-angle', when: all(plate, onWater(wantedHigh)), tipM: 2.2 },
+  { id: 'rod-steers-into-wood', choice: 'rod-angle', when: all(blades, onWater(wood)), tipM: 1 },
+  { id: 'rod-down-the-slope', choice: 'rod-angle', when: onWater(all(coverOf('riprap'), wood)), tipM: 1 },
+  { id: 'rod-low-along-the-line', choice: 'rod-angle', when: any(blades, plate), tipM: 0.6 },
+  { id: 'rod-follows-the-fall', choice: 'rod-angle', when: onWater(onBottom), tipM: 1.5 },
 
   {
     id: 'same-stick-many-times',
     choice: 'trigger',
-    when: (h) => h.w.seenM < inches(12) && h.w.wood,
+    when: onWater(all(murkierThan(inches(12)), wood)),
   },
-  { id: 'fan-out-then-move', choice: 'trigger', when: (h) => h.w.water.aim === 'search' },
-  { id: 'pop-weed-off', choice: 'trigger', when: (h) => h.w.grass && h.rig.family !== 'skirted' },
-  { id: 'never-let-a-swim-jig-rest', choice: 'trigger', when: (h) => is(h, 'swim') },
+  { id: 'fan-out-then-move', choice: 'trigger', when: onWater(aim('search')) },
+  { id: 'pop-weed-off', choice: 'trigger', when: all(onWater(weed), not(jig)) },
+  { id: 'never-let-a-swim-jig-rest', choice: 'trigger', when: head('swim') },
   {
     id: 'keep-it-in-sight-half-the-time',
     choice: 'trigger',
-    when: (h) => swims(h) && h.w.high && h.w.seenM >= feet(1),
+    when: all(swimsOffBottom, onWater(wantedHigh), onWater(clearTo(feet(1)))),
   },
   {
     id: 'let-it-drop-through-standing-weed',
     choice: 'trigger',
-    when: (h) => swims(h) && h.w.has('grass-submerged') && !h.w.overWeed,
+    when: all(swimsOffBottom, onWater(coverOf('grass-submerged')), onWater(not(overWeed))),
   },
-  { id: 'pop-the-plate-now-and-then', choice: 'trigger', when: (h) => vibrates(h) && h.w.belowF(55) },
+  { id: 'pop-the-plate-now-and-then', choice: 'trigger', when: all(plate, onWater(colderThan(55))) },
   {
     id: 'snap-if-nothing-bites',
     choice: 'trigger',
-    when: (h) => spins(h) && h.w.wood && h.schools['spinner-bump'].school !== 'snap' && !h.w.belowF(50),
+    when: all(blades, onWater(wood), not(school('spinner-bump', 'snap')), onWater(atLeastF(50))),
   },
-  { id: 'over-their-heads', choice: 'trigger', when: (h) => h.w.high && h.w.depthM >= feet(8) },
+  { id: 'over-their-heads', choice: 'trigger', when: onWater(all(wantedHigh, asDeepAs(feet(8)))) },
   {
     id: 'bump-everything',
     choice: 'trigger',
-    when: (h) => h.w.belowF(55) && h.w.inCover && h.rig.family !== 'skirted',
+    when: all(onWater(colderThan(55)), onWater(inCover), not(jig)),
   },
-  { id: 'shake-a-round-head-free', choice: 'trigger', when: (h) => is(h, 'casting', 'ball') && h.w.wood },
+  { id: 'shake-a-round-head-free', choice: 'trigger', when: all(head('casting', 'ball'), onWater(wood)) },
   {
     id: 'big-thump-cannot-go-fast',
     choice: 'trigger',
-    when: (h) => spins(h) && Boolean(h.rig.trailer) && (h.rig.blades ?? []).every(({ shape }) => shape === 'colorado'),
+    when: all(blades, has('trailer'), roundBlades),
   },
 ] as const satisfies readonly HandlingRule[];

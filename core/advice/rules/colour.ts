@@ -1,5 +1,7 @@
+import { all, always, any, not } from '../conditions/condition';
+import { clearTo, eat, foodKnown, murkierThan, offBottom, sky } from '../conditions/of-water';
 import { lengthMFromFt, lengthMFromIn } from '../../units/units';
-import { always, type PreferRule } from '../rule';
+import type { PreferRule } from './rule';
 
 const feet = lengthMFromFt;
 const inches = lengthMFromIn;
@@ -13,98 +15,98 @@ const MUD_M = inches(8);
 export const COLOUR_RULES = [
   {
     id: 'dark-in-murk',
-    when: (w) => w.seenM < MURK_M && (w.water.forage.length === 0 || w.seenM < MUD_M),
+    when: all(murkierThan(MURK_M), any(not(foodKnown), murkierThan(MUD_M))),
     school: 'mud-colour:dark',
     target: { skirtColour: ['dark'] },
     weight: 0.9,
   },
   {
     id: 'bright-in-mud',
-    when: (w) => w.seenM < MURK_M,
+    when: murkierThan(MURK_M),
     school: 'mud-colour:bright',
     target: { skirtColour: ['bright'] },
     weight: 1,
   },
   {
     id: 'natural-with-a-bright-core',
-    when: (w) => w.seenM < MURK_M,
+    when: murkierThan(MURK_M),
     school: 'mud-colour:natural-core',
     target: { skirtColour: ['natural', 'crayfish', 'panfish'], core: [true] },
     weight: 1.4,
   },
   {
     id: 'natural-awaits-its-core',
-    when: (w) => w.seenM < MURK_M,
+    when: murkierThan(MURK_M),
     school: 'mud-colour:natural-core',
     target: { skirtColour: ['natural', 'crayfish', 'panfish'], core: [false] },
     weight: 0.5,
   },
   {
     id: 'black-with-chartreuse',
-    when: (w) => w.seenM < MURK_M,
+    when: murkierThan(MURK_M),
     school: 'mud-colour:black-chartreuse',
     target: { skirtColour: ['dark', 'bright'], trailerColour: ['dark', 'bright'], sameColour: [false] },
     weight: 1.2,
   },
-  { id: 'core-only-in-murk', when: (w) => w.seenM >= MURK_M, target: { core: [true] }, weight: -0.8 },
-  { id: 'core-in-any-mud', when: (w) => w.seenM < inches(12), target: { core: [true] }, weight: 0.2 },
+  { id: 'core-only-in-murk', when: clearTo(MURK_M), target: { core: [true] }, weight: -0.8 },
+  { id: 'core-in-any-mud', when: murkierThan(inches(12)), target: { core: [true] }, weight: 0.2 },
   {
     id: 'dark-under-a-dark-sky',
-    when: (w) => w.water.sky === 'dark' && w.seenM >= MURK_M && w.seenM < feet(3),
+    when: all(sky('dark'), clearTo(MURK_M), murkierThan(feet(3))),
     school: 'colour-order:clarity-first',
     target: { skirtColour: ['dark'] },
     weight: 0.9,
   },
   {
     id: 'natural-when-they-see',
-    when: (w) => w.seenM >= MURK_M,
+    when: clearTo(MURK_M),
     school: 'colour-order:clarity-first',
     target: { skirtColour: ['natural', 'crayfish'] },
     weight: 0.8,
   },
   {
     id: 'crayfish-browns',
-    when: (w) => w.water.forage.includes('crayfish') && w.seenM >= MUD_M,
+    when: all(eat('crayfish'), clearTo(MUD_M)),
     school: 'colour-order:forage-first',
     target: { skirtColour: ['crayfish', 'natural'] },
     weight: 0.8,
   },
   {
     id: 'panfish-tones',
-    when: (w) => w.water.forage.includes('panfish') && w.seenM >= MUD_M,
+    when: all(eat('panfish'), clearTo(MUD_M)),
     school: 'colour-order:forage-first',
     target: { skirtColour: ['panfish', 'natural'] },
     weight: 0.8,
   },
   {
     id: 'white-for-shad',
-    when: (w) => (w.water.forage.includes('shad') || w.water.forage.includes('minnow')) && w.seenM >= MUD_M,
+    when: all(any(eat('shad'), eat('minnow')), clearTo(MUD_M)),
     school: 'colour-order:forage-first',
     target: { skirtColour: ['white-shad'] },
     weight: 0.8,
   },
   {
     id: 'perch-tones',
-    when: (w) => w.water.forage.includes('perch') && w.seenM >= MUD_M,
+    when: all(eat('perch'), clearTo(MUD_M)),
     school: 'colour-order:forage-first',
     target: { skirtColour: ['perch', 'natural'] },
     weight: 0.8,
   },
   {
     id: 'black-with-green-when-clear',
-    when: (w) => w.seenM >= feet(3),
+    when: clearTo(feet(3)),
     target: { skirtColour: ['dark'], trailerColour: ['dark'] },
     weight: -0.5,
   },
   {
     id: 'green-behind-black-when-clear',
-    when: (w) => w.seenM >= feet(3),
+    when: clearTo(feet(3)),
     target: { skirtColour: ['dark'], trailerColour: ['natural'] },
     weight: 0.4,
   },
   {
     id: 'swim-jigs-are-baitfish',
-    when: (w) => !w.bottom && w.water.forage.length === 0,
+    when: all(offBottom, not(foodKnown)),
     target: { head: ['swim'], skirtColour: ['white-shad', 'panfish', 'natural'] },
     weight: 0.3,
   },

@@ -1,24 +1,36 @@
+import { all, always, not } from '../conditions/condition';
+import {
+  aim,
+  asDeepAs,
+  clearTo,
+  colderThan,
+  coverAtLeast,
+  mood,
+  murkierThan,
+  onBottom,
+  overWeed,
+} from '../conditions/of-water';
 import { lengthMFromFt, lengthMFromIn } from '../../units/units';
-import { always, type BandRule, type ShiftRule } from '../rule';
+import type { BandRule, ShiftRule } from './rule';
 
 const ftps = lengthMFromFt;
 
 /** How fast a jig may fall: cold fish want it slow; the speeds are those of dressed jigs that anglers call right. @source craft-practice */
 export const FALL_BANDS = [
-  { id: 'fall-ice-cold', when: (w) => w.belowF(45), from: ftps(0.8), to: ftps(1.35) },
-  { id: 'fall-cold', when: (w) => w.belowF(55), from: ftps(1), to: ftps(1.6) },
-  { id: 'fall-cool', when: (w) => w.belowF(65), from: ftps(1.25), to: ftps(1.9) },
-  { id: 'fall-mild', when: (w) => w.belowF(75), from: ftps(1.5), to: ftps(2.2) },
+  { id: 'fall-ice-cold', when: colderThan(45), from: ftps(0.8), to: ftps(1.35) },
+  { id: 'fall-cold', when: colderThan(55), from: ftps(1), to: ftps(1.6) },
+  { id: 'fall-cool', when: colderThan(65), from: ftps(1.25), to: ftps(1.9) },
+  { id: 'fall-mild', when: colderThan(75), from: ftps(1.5), to: ftps(2.2) },
   { id: 'fall-warm', when: always, from: ftps(1.65), to: ftps(2.5) },
 ] as const satisfies readonly BandRule[];
 
 export const FALL_SHIFTS = [
-  { id: 'fall-inactive-slower', when: (w) => w.water.mood === 'inactive', times: 0.85 },
-  { id: 'fall-active-faster', when: (w) => w.water.mood === 'active', times: 1.1 },
-  { id: 'fall-mud-slower', when: (w) => w.seenM < lengthMFromIn(6), times: 0.85 },
-  { id: 'fall-very-clear-slower', when: (w) => w.seenM >= ftps(8), times: 0.9 },
-  { id: 'fall-deep-faster', when: (w) => w.bottom && w.depthM >= ftps(15), times: 1.3 },
-  { id: 'fall-through-cover', when: (w) => w.bottom && w.density === 3 && !w.overWeed, times: 1.1 },
-  { id: 'fall-saturate-slower', when: (w) => w.water.aim === 'saturate', times: 0.85 },
-  { id: 'fall-search-faster', when: (w) => w.water.aim === 'search', times: 1.12 },
+  { id: 'fall-inactive-slower', when: mood('inactive'), times: 0.85 },
+  { id: 'fall-active-faster', when: mood('active'), times: 1.1 },
+  { id: 'fall-mud-slower', when: murkierThan(lengthMFromIn(6)), times: 0.85 },
+  { id: 'fall-very-clear-slower', when: clearTo(ftps(8)), times: 0.9 },
+  { id: 'fall-deep-faster', when: all(onBottom, asDeepAs(ftps(15))), times: 1.3 },
+  { id: 'fall-through-cover', when: all(onBottom, coverAtLeast('thick'), not(overWeed)), times: 1.1 },
+  { id: 'fall-saturate-slower', when: aim('saturate'), times: 0.85 },
+  { id: 'fall-search-faster', when: aim('search'), times: 1.12 },
 ] as const satisfies readonly ShiftRule[];

@@ -1,5 +1,5 @@
 import { FAMILIES, type Family } from '../../water/schema';
-import type { PreferRule, WantTopic } from '../rule';
+import type { PreferRule, WantTopic } from './rule';
 import { COLOUR_RULES } from './colour';
 import { FALL_BANDS, FALL_SHIFTS } from './fall';
 import { HEAD_RULES } from './heads';

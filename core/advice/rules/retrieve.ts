@@ -1,8 +1,23 @@
+import { all, not } from '../conditions/condition';
+import {
+  aim,
+  atLeastF,
+  clearTo,
+  colderThan,
+  depthAsked,
+  forFamily,
+  mood,
+  murkierThan,
+  reeled,
+  weedTopBelow,
+  weedTopKnown,
+} from '../conditions/of-water';
 import { lengthMFromFt, lengthMFromIn } from '../../units/units';
-import type { BandRule, ShiftRule } from '../rule';
-import type { WaterFacts } from '../water-facts';
+import type { BandRule, ShiftRule } from './rule';
+import type { WaterFacts } from '../conditions/water-facts';
 
-const reeled = (w: WaterFacts): boolean => w.reeled;
+/** Weed that ends nearer to the surface than this is not run over, m. @source craft-practice */
+const WEED_TOP_M = 0.15;
 /** Depth of the highest weed top, m. */
 const weedTopM = (w: WaterFacts): number => w.weedTopM ?? w.depthM;
 
@@ -10,19 +25,19 @@ const weedTopM = (w: WaterFacts): number => w.weedTopM ?? w.depthM;
 export const RUN_BANDS = [
   {
     id: 'run-where-wanted',
-    when: (w) => w.reeled && w.water.band !== undefined,
+    when: all(reeled, depthAsked),
     from: (w) => w.water.band?.fromM ?? 0,
     to: (w) => w.water.band?.toM ?? w.depthM,
   },
   {
     id: 'run-over-the-weed',
-    when: (w) => w.reeled && w.weedTopM !== null && w.weedTopM > 0.15,
+    when: all(reeled, weedTopKnown, weedTopBelow(WEED_TOP_M)),
     from: (w) => 0.4 * weedTopM(w),
     to: weedTopM,
   },
   {
     id: 'run-rolled-along-the-bottom',
-    when: (w) => w.reeled && w.family === 'spinner' && w.belowF(55),
+    when: all(reeled, forFamily('spinner'), colderThan(55)),
     from: (w) => 0.7 * w.depthM,
     to: (w) => w.depthM,
   },
@@ -31,24 +46,24 @@ export const RUN_BANDS = [
 
 /** How fast it is brought back, m/s: cold fish follow slowly. A rig should hold its depth at that pace. @source craft-practice */
 export const HOLD_BANDS = [
-  { id: 'pace-ice-cold', when: (w) => w.reeled && w.belowF(45), from: 0.3, to: 0.5 },
-  { id: 'pace-cold', when: (w) => w.reeled && w.belowF(55), from: 0.4, to: 0.65 },
-  { id: 'pace-cool', when: (w) => w.reeled && w.belowF(65), from: 0.5, to: 0.8 },
-  { id: 'pace-mild', when: (w) => w.reeled && w.belowF(75), from: 0.6, to: 1 },
+  { id: 'pace-ice-cold', when: all(reeled, colderThan(45)), from: 0.3, to: 0.5 },
+  { id: 'pace-cold', when: all(reeled, colderThan(55)), from: 0.4, to: 0.65 },
+  { id: 'pace-cool', when: all(reeled, colderThan(65)), from: 0.5, to: 0.8 },
+  { id: 'pace-mild', when: all(reeled, colderThan(75)), from: 0.6, to: 1 },
   { id: 'pace-warm', when: reeled, from: 0.75, to: 1.2 },
 ] as const satisfies readonly BandRule[];
 
 export const HOLD_SHIFTS = [
-  { id: 'pace-inactive-slower', when: (w) => w.water.mood === 'inactive', times: 0.85 },
-  { id: 'pace-active-faster', when: (w) => w.water.mood === 'active', times: 1.15 },
-  { id: 'pace-mud-slower', when: (w) => w.seenM < lengthMFromIn(6), times: 0.85 },
+  { id: 'pace-inactive-slower', when: mood('inactive'), times: 0.85 },
+  { id: 'pace-active-faster', when: mood('active'), times: 1.15 },
+  { id: 'pace-mud-slower', when: murkierThan(lengthMFromIn(6)), times: 0.85 },
   {
     id: 'pace-blades-and-plates-faster',
-    when: (w) => w.family !== 'skirted' && !w.belowF(60) && w.water.mood !== 'inactive',
+    when: all(not(forFamily('skirted')), atLeastF(60), not(mood('inactive'))),
     times: 1.25,
   },
-  { id: 'pace-clear-faster', when: (w) => w.seenM >= lengthMFromFt(4) && !w.belowF(60), times: 1.15 },
-  { id: 'pace-search-faster', when: (w) => w.water.aim === 'search', times: 1.15 },
+  { id: 'pace-clear-faster', when: all(clearTo(lengthMFromFt(4)), atLeastF(60)), times: 1.15 },
+  { id: 'pace-search-faster', when: aim('search'), times: 1.15 },
 ] as const satisfies readonly ShiftRule[];
 
 /** Room between that pace and the ends of the speeds at which a rig works; and how far over its onset a tail kicks. @source adr-0006 */

@@ -1,5 +1,29 @@
+import { all, always, any, not } from '../conditions/condition';
+import {
+  aim,
+  asDeepAs,
+  atLeastF,
+  clearTo,
+  colderThan,
+  coverAtLeast,
+  coverOf,
+  firstFood,
+  inCover,
+  matted,
+  mood,
+  murkierThan,
+  noDeeperThan,
+  offBottom,
+  onBottom,
+  oneFood,
+  overWeed,
+  season,
+  wantedFrom,
+  wantedTo,
+  weed,
+} from '../conditions/of-water';
 import { lengthMFromFt, lengthMFromIn, massKgFromOz } from '../../units/units';
-import { always, type BandRule, type ShiftRule } from '../rule';
+import type { BandRule, ShiftRule } from './rule';
 
 const oz = massKgFromOz;
 const feet = lengthMFromFt;
@@ -8,68 +32,68 @@ const feet = lengthMFromFt;
 export const WEIGHT_BANDS = [
   {
     id: 'weight-over-weed',
-    when: (w) => w.grass,
+    when: weed,
     school: 'grass-weight:float-over',
     from: oz(3 / 16),
     to: oz(5 / 16),
   },
   {
     id: 'weight-swim-small-prey',
-    when: (w) => !w.bottom && w.water.forage.length === 1 && w.water.forage[0] === 'minnow',
+    when: all(offBottom, oneFood, firstFood('minnow')),
     from: oz(3 / 16),
     to: oz(5 / 16),
   },
   {
     id: 'weight-swim-mud-light',
-    when: (w) => !w.bottom && w.seenM < lengthMFromIn(12),
+    when: all(offBottom, murkierThan(lengthMFromIn(12))),
     school: 'mud-weight:light-high',
     from: oz(1 / 8),
     to: oz(1 / 4),
   },
   {
     id: 'weight-swim-mud-one',
-    when: (w) => !w.bottom && w.seenM < lengthMFromIn(12),
+    when: all(offBottom, murkierThan(lengthMFromIn(12))),
     school: 'mud-weight:one-weight-big-trailer',
     from: oz(5 / 16),
     to: oz(7 / 16),
   },
   {
     id: 'weight-swim-deep',
-    when: (w) => !w.bottom && (w.water.band?.toM ?? 0) >= feet(12),
+    when: all(offBottom, wantedTo(feet(12))),
     from: oz(1 / 2),
     to: oz(3 / 4),
   },
   {
     id: 'weight-swim-lower',
-    when: (w) => !w.bottom && (w.water.band?.fromM ?? 0) >= feet(4),
+    when: all(offBottom, wantedFrom(feet(4))),
     from: oz(7 / 16),
     to: oz(5 / 8),
   },
   {
     id: 'weight-swim-clear',
-    when: (w) => !w.bottom && w.seenM >= feet(2),
+    when: all(offBottom, clearTo(feet(2))),
     from: oz(5 / 16),
     to: oz(1 / 2),
   },
-  { id: 'weight-swim-usual', when: (w) => !w.bottom, from: oz(5 / 16), to: oz(7 / 16) },
-  { id: 'weight-thick-mat', when: (w) => w.matted && w.density === 3, from: oz(7 / 8), to: oz(1.25) },
+  { id: 'weight-swim-usual', when: offBottom, from: oz(5 / 16), to: oz(7 / 16) },
+  { id: 'weight-thick-mat', when: all(matted, coverAtLeast('thick')), from: oz(7 / 8), to: oz(1.25) },
   {
     id: 'weight-cold-shallow-cover',
-    when: (w) => w.belowF(55) && w.depthM <= feet(8),
+    when: all(colderThan(55), noDeeperThan(feet(8))),
     from: oz(5 / 16),
     to: oz(7 / 16),
   },
   {
     id: 'weight-summer-thick-cover',
-    when: (w) => w.water.season === 'summer' && w.density === 3,
+    when: all(season('summer'), coverAtLeast('thick')),
     from: oz(5 / 8),
     to: oz(1),
   },
-  { id: 'weight-deep', when: (w) => w.bottom && w.depthM >= feet(15), from: oz(5 / 8), to: oz(1) },
-  { id: 'weight-into-weed', when: (w) => w.grass || w.has('brush'), from: oz(7 / 16), to: oz(3 / 4) },
+  { id: 'weight-deep', when: all(onBottom, asDeepAs(feet(15))), from: oz(5 / 8), to: oz(1) },
+  { id: 'weight-into-weed', when: any(weed, coverOf('brush')), from: oz(7 / 16), to: oz(3 / 4) },
   {
     id: 'weight-mild-shallow-cover',
-    when: (w) => w.inCover && w.depthM <= feet(8),
+    when: all(inCover, noDeeperThan(feet(8))),
     from: oz(7 / 16),
     to: oz(5 / 8),
   },
@@ -77,11 +101,11 @@ export const WEIGHT_BANDS = [
 ] as const satisfies readonly BandRule[];
 
 export const WEIGHT_SHIFTS = [
-  { id: 'weight-step-up', when: (w) => !w.overWeed, times: 1.15, school: 'weight:heaviest' },
+  { id: 'weight-step-up', when: not(overWeed), times: 1.15, school: 'weight:heaviest' },
   { id: 'weight-slow-hand', when: always, times: 0.75, school: 'weight:slow-hand' },
-  { id: 'weight-below-65', when: (w) => w.belowF(65) && !w.belowF(55), times: 0.9 },
-  { id: 'weight-no-reaction', when: (w) => w.water.mood === 'inactive', times: 0.85 },
-  { id: 'weight-mud', when: (w) => w.seenM < lengthMFromIn(6), times: 0.85 },
-  { id: 'weight-very-clear', when: (w) => w.seenM >= feet(8), times: 0.85 },
-  { id: 'weight-hurry', when: (w) => w.water.aim === 'search', times: 1.1 },
+  { id: 'weight-below-65', when: all(colderThan(65), atLeastF(55)), times: 0.9 },
+  { id: 'weight-no-reaction', when: mood('inactive'), times: 0.85 },
+  { id: 'weight-mud', when: murkierThan(lengthMFromIn(6)), times: 0.85 },
+  { id: 'weight-very-clear', when: clearTo(feet(8)), times: 0.85 },
+  { id: 'weight-hurry', when: aim('search'), times: 1.1 },
 ] as const satisfies readonly ShiftRule[];

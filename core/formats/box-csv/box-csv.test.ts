@@ -1,8 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { DEMO_BOX } from '../../../demo/brindle-mere';
-import { issueText } from '../../messages/issues-en';
-import { TRAYS } from '../../rig/box';
+import { issueText } from '../../locale/en/issues';
+import { TRAYS } from '../../rig/parts/box';
 import { massKgFromG, ozFromMassKg } from '../../units/units';
 import { COLUMNS } from './columns-table';
 import { CSV_LIMITS, readBoxCsv } from './read';
@@ -171,5 +171,17 @@ describe('writing', () => {
     const template = csvTemplate(tray);
     expect(parts(template).tray).toBe(tray);
     expect(template.split('\r\n')[0]).toBe(`\uFEFF${COLUMNS[tray].map(({ name }) => name).join(',')}`);
+  });
+});
+
+describe('the line a problem is on', () => {
+  test.each([
+    ['the first row', 'style,weight\ncasting,heavy\n', 2],
+    ['the third row', 'style,weight\ncasting,3/8 oz\nball,1/4 oz\ncasting,heavy\n', 4],
+    ['after an empty line', 'style,weight\ncasting,3/8 oz\n\ncasting,heavy\n', 4],
+    ['after a cell of two lines', 'style,weight,label\ncasting,3/8 oz,"one\ntwo"\ncasting,heavy,\n', 4],
+    ['with the ends of lines of another system', 'style,weight\r\ncasting,3/8 oz\r\ncasting,heavy\r\n', 3],
+  ])('%s', (_, text, line) => {
+    expect(lines(text).map((found) => Number(found.split(' ')[0]))).toEqual([line]);
   });
 });

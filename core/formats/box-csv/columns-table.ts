@@ -4,8 +4,8 @@ import { HEAD_STYLES, HEADS, METALS, NOSES } from '../../tackle/heads';
 import { HOOK_SIZES, HOOK_WIRES } from '../../tackle/hooks';
 import { SKIRT_MATERIALS } from '../../tackle/skirts';
 import { SOFTNESSES, TRAILER_KINDS, TRAILERS } from '../../tackle/trailers';
-import { GUARD_SPREADS, KEEPERS } from '../../rig/schema';
-import { CONDITIONS, MASS_TRUSTS, type Tray } from '../../rig/box';
+import { GUARD_SPREADS, KEEPERS } from '../../rig/parts/schema';
+import { CONDITIONS, MASS_TRUSTS, type Tray } from '../../rig/parts/box';
 import {
   count,
   grams,

@@ -1,4 +1,4 @@
-import { TRAYS, type Tray } from '../../rig/box';
+import { TRAYS, type Tray } from '../../rig/parts/box';
 import { COLUMNS } from './columns-table';
 
 /** A word of a header: the column it means, and the unit it names for cells that name none. */

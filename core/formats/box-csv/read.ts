@@ -1,9 +1,9 @@
 import Papa from 'papaparse';
 import { fail, issue, ok, type Issue, type Result } from '../../result';
 import { colourClassOf } from '../../tackle/colours';
-import { DEFAULT_SKIRT, STYLE_FITTINGS } from '../../rig/catalogue';
-import { parsePart, TRAYS, type AnyPart, type Tray } from '../../rig/box';
-import { massContradiction, WEIGHED_TRAYS } from '../../rig/part-mass';
+import { DEFAULT_SKIRT, STYLE_FITTINGS } from '../../rig/parts/catalogue';
+import { parsePart, TRAYS, type AnyPart, type Tray } from '../../rig/parts/box';
+import { massContradiction, WEIGHED_TRAYS } from '../../rig/body/part-mass';
 import type { HeadStyle } from '../../tackle/heads';
 import { setAside, type Aside, type ReadHow } from '../aside';
 import { sniff } from '../sniff';

@@ -1,5 +1,5 @@
 import Papa from 'papaparse';
-import type { Box, Tray } from '../../rig/box';
+import type { Box, Tray } from '../../rig/parts/box';
 import { COLUMNS } from './columns-table';
 import { guarded } from './formula';
 

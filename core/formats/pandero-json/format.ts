@@ -1,8 +1,8 @@
 import * as z from 'zod/mini';
-import { BOX_VERSION, boxSchema, PART_SCHEMAS, READ_LIMIT, TRAYS, upgradeBox } from '../../rig/box';
+import { BOX_VERSION, boxSchema, PART_SCHEMAS, READ_LIMIT, TRAYS, upgradeBox } from '../../rig/parts/box';
 import { buildSchema } from '../../bench/build';
 import { planSchema } from '../../motion/plan';
-import { rigSchema, shortText } from '../../rig/schema';
+import { rigSchema, shortText } from '../../rig/parts/schema';
 import { ticketSchema } from '../../ticket/schema';
 import { waterSchema } from '../../water/schema';
 import { asideSchema } from '../aside';

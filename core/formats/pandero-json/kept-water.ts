@@ -1,5 +1,5 @@
 import * as z from 'zod/mini';
-import { shortText } from '../../rig/schema';
+import { shortText } from '../../rig/parts/schema';
 import { waterSchema } from '../../water/schema';
 
 /** A water as it is kept: what it was, where and on which day. */

@@ -1,8 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { DEMO_BOX, NORTH_ARM } from '../../../demo/brindle-mere';
-import { advise } from '../../advice/rank';
-import { issueText } from '../../messages/issues-en';
+import { advise } from '../../advice/recommend/advise';
+import { issueText } from '../../locale/en/issues';
 import { makeTicket } from '../../ticket/make';
 import { cautionsFor } from '../../ticket/cautions';
 import { ticketSchema, type Ticket } from '../../ticket/schema';

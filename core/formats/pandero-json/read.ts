@@ -3,7 +3,7 @@ import type * as z from 'zod/mini';
 import { parseWith } from '../../parse';
 import { fail, issue, ok, type Issue, type Result } from '../../result';
 import { sameJson } from '../../keeping/merge';
-import { READ_LIMIT } from '../../rig/box';
+import { READ_LIMIT } from '../../rig/parts/box';
 import { setAside, type Aside, type ReadHow } from '../aside';
 import { JSON_KINDS, JSON_LIMIT_CHARS, type JsonKind, type RowList } from './format';
 import { lineFinder, withLines } from './lines';

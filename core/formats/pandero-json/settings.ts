@@ -1,5 +1,5 @@
 import * as z from 'zod/mini';
-import { within } from '../../rig/schema';
+import { within } from '../../rig/parts/schema';
 
 /** Settings that travel with a backup. */
 export const settingsSchema = z.strictObject({

@@ -1,4 +1,4 @@
-import type { Box } from '../../rig/box';
+import type { Box } from '../../rig/parts/box';
 import type { Ticket } from '../../ticket/schema';
 import { TICKETS_VERSION, type Backup, type TicketsFile } from './format';
 

@@ -1,0 +1,132 @@
+import { lengthMFromFt, lengthMFromIn } from '../../units/units';
+import { SCHOOL_QUESTIONS, type SchoolOf, type SchoolQuestion, type SchoolRef } from '../../water/schema';
+import type { WaterFacts } from './water-facts';
+
+/** Why a school answers here: the angler chose it, or what about this water decided. */
+export const SCHOOL_REASONS = [
+  'chosen',
+  'cold',
+  'inactive',
+  'saturate',
+  'usual',
+  'in-cover',
+  'muddied',
+  'riprap',
+  'forks',
+  'junk',
+  'above-weed',
+  'under-weed',
+  'pressured',
+  'forage-known',
+  'forage-unknown',
+  'moving',
+  'clear-bottom',
+  'all-speak',
+  'computed',
+  'stems',
+  'cold-mud',
+  'blades',
+  'plate',
+  'matched',
+  'warm-edge',
+  'fine-line',
+] as const;
+export type SchoolReason = (typeof SCHOOL_REASONS)[number];
+
+/** The school that answers a question on a water; null where every school has its say. */
+export interface SchoolAnswer<Q extends SchoolQuestion = SchoolQuestion> {
+  readonly school: SchoolOf<Q> | null;
+  readonly reason: SchoolReason;
+}
+export type SchoolAnswers = { readonly [Q in SchoolQuestion]: SchoolAnswer<Q> };
+
+const usual = <S extends string>(school: S): { readonly school: S; readonly reason: 'usual' } => ({
+  school,
+  reason: 'usual',
+});
+
+/** Colour of the water a jig on the bottom may no longer hide its puffing skirt in. @source craft-practice */
+const CLEAR_FOR_BOTTOM_M = lengthMFromFt(3);
+/** Usual visibility from which a water counts as a clear one that has muddied. @source craft-practice */
+const CLEAR_RESERVOIR_M = lengthMFromFt(4);
+
+/** Where nobody chose, the water decides. One row a question. @source craft-practice */
+const BY_WATER: { readonly [Q in SchoolQuestion]: (w: WaterFacts) => SchoolAnswer<Q> } = {
+  weight: (w) => {
+    if (w.belowF(55)) return { school: 'slow-hand', reason: 'cold' };
+    if (w.water.mood === 'inactive') return { school: 'slow-hand', reason: 'inactive' };
+    if (w.water.aim === 'saturate') return { school: 'slow-hand', reason: 'saturate' };
+    return usual('heaviest');
+  },
+  'mud-weight': (w) =>
+    w.family === 'spinner' ? { school: 'heavy-thump', reason: 'blades' } : usual('one-weight-big-trailer'),
+  'mud-colour': (w) => {
+    if (w.family === 'spinner') return { school: 'bright', reason: 'blades' };
+    if ((w.water.usualVisibilityM ?? 0) >= CLEAR_RESERVOIR_M && w.muddied) {
+      return { school: 'natural-core', reason: 'muddied' };
+    }
+    return { school: 'dark', reason: w.inCover ? 'in-cover' : 'usual' };
+  },
+  'vibrating-kicker': (w) => (w.stems ? { school: 'stems-and-panfish', reason: 'stems' } : usual('mud-only')),
+  // told by two numbers (what-lifts.ts); no rule waits for it, since every rig's own depth is computed
+  'vibrating-lift': () => ({ school: null, reason: 'computed' }),
+  'spinner-trailer': (w) =>
+    w.belowF(60) && w.seenM < lengthMFromIn(12) ? { school: 'drag-in-mud', reason: 'cold-mud' } : usual('none'),
+  'spinner-blades-mud': (w) => (w.belowF(55) ? { school: 'double-colorado', reason: 'cold' } : usual('single-large')),
+  'spinner-blades-spring': () => usual('colorado-below-60'),
+  'spinner-bump': () => usual('pause'),
+  'spinner-rod': () => usual('by-cover'),
+  'trailer-hook': () => usual('off-until-losing'),
+  'heavy-swim-tail': () => usual('rolling'),
+  // rig by rig: steady where tail and head fit, else shaken
+  'swim-retrieve': () => ({ school: null, reason: 'computed' }),
+  'swim-bottom': (w) => (w.belowF(50) ? { school: 'creep', reason: 'cold' } : usual('never-rest')),
+  'trailer-colour': () => usual('match'),
+  'colour-order': (w) =>
+    w.water.forage.length > 0
+      ? { school: 'forage-first', reason: 'forage-known' }
+      : { school: 'clarity-first', reason: 'forage-unknown' },
+  'pointed-in-wood': (w) => (w.forked ? { school: 'avoid', reason: 'forks' } : usual('use')),
+  'football-in-rock': (w) => (w.has('riprap') ? { school: 'cammed', reason: 'riprap' } : usual('use')),
+  'vertical-tie': () => usual('vertical-only'),
+  guard: (w) => (w.junk ? { school: 'guardless', reason: 'junk' } : usual('tune')),
+  'grass-weight': (w) =>
+    w.overWeed
+      ? { school: 'float-over', reason: 'above-weed' }
+      : { school: 'punch-through', reason: w.grass ? 'under-weed' : 'usual' },
+  'grass-jig': () => usual('pointed-jig'),
+  'clear-water': (w) =>
+    w.water.pressure === 'high' ? { school: 'biggest-they-take', reason: 'pressured' } : usual('biggest-they-take'),
+  'cold-brake': () => usual('still-chunk'),
+  'cold-action': (w) => {
+    if (w.family === 'vibrating') return { school: 'tight', reason: 'plate' };
+    return w.family === 'spinner' ? { school: 'big-thump', reason: 'blades' } : usual('still');
+  },
+  'trailer-matters': () => usual('above-quarter'),
+  'skirt-flare': (w) => {
+    if (!w.bottom) return { school: 'want', reason: 'moving' };
+    return w.seenM >= CLEAR_FOR_BOTTOM_M ? { school: 'hide', reason: 'clear-bottom' } : usual('want');
+  },
+  'kick-by': () => ({ school: null, reason: 'all-speak' }),
+};
+
+/** Which school answers each question on this water, and why. */
+export function schoolAnswers(facts: WaterFacts): SchoolAnswers {
+  const chosen = facts.water.schools ?? {};
+  return Object.fromEntries(
+    SCHOOL_QUESTIONS.map((question) => {
+      const own = chosen[question];
+      return [question, own === undefined ? BY_WATER[question](facts) : { school: own, reason: 'chosen' }];
+    }),
+  ) as unknown as SchoolAnswers;
+}
+
+/** Whether a school has its say: it was chosen, or its question is left to all of them. */
+export function schoolSpeaks(answers: SchoolAnswers, ref: SchoolRef | undefined): boolean {
+  if (ref === undefined) return true;
+  const at = ref.indexOf(':');
+  const answer = answers[ref.slice(0, at) as SchoolQuestion];
+  return answer.school === null || answer.school === ref.slice(at + 1);
+}
+
+export const questionOf = (ref: SchoolRef): SchoolQuestion => ref.slice(0, ref.indexOf(':')) as SchoolQuestion;

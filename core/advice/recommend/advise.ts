@@ -1,0 +1,226 @@
+import { type Box, type RigTray, emptyBox, RIG_TRAYS, usable } from '../../rig/parts/box';
+import type { Rig } from '../../rig/parts/schema';
+import { rigBody } from '../../rig/body/body';
+import { onsetOfMps } from '../../motion/kick';
+import type { FallReport } from '../../motion/report';
+import { colourClassOf } from '../../tackle/colours';
+import type { Water } from '../../water/schema';
+import { attributeValues } from '../candidates/attributes';
+import type { Has } from '../measures/rig-measures';
+import { familiesSuit, type FamilySuits } from '../rules/family-suits';
+import { fieldOf, fieldsOf, mergeRanked, rankFields, rigAt, type Field } from '../search/per-family';
+import { scaled } from '../search/progress';
+import { forbiddenIn, type Forbidden } from '../conditions/forbidden';
+import { handle, type Handled } from '../handling';
+import { notAJig, type NotAJigId } from '../rules/not-a-jig';
+import { reeledBands, type ReeledBands } from '../measures/retrieve-measures';
+import { fits, meets } from '../search/score';
+import { dissentersOf, dissentOf, hookDissent, numbersIn, type Dissent, type Dissenter } from './other-schools';
+import type { SchoolAnswers } from '../conditions/schools';
+import { familiesOf } from '../conditions/water-facts';
+import type { CompiledWater, Want } from '../rules/wants';
+
+/** One reason for or against a rig, by rule; wording is made from it later. */
+export interface Reason {
+  readonly rule: string;
+  /** the want it speaks of, when it is about a band */
+  readonly want: Want['id'] | null;
+  readonly weight: number;
+  readonly for: boolean;
+}
+
+export interface Pick {
+  readonly rank: number;
+  readonly rig: Rig;
+  readonly score: number;
+  readonly has: Has;
+  readonly fall: FallReport;
+  /** what was asked of it: every family is asked its own */
+  readonly wants: readonly Want[];
+  /** who answers for its family where anglers part */
+  readonly schools: SchoolAnswers;
+  /** how sure its running depth and hold speed are, where it is reeled */
+  readonly bands: ReeledBands;
+  readonly reasons: readonly Reason[];
+  readonly dissent: readonly Dissent[];
+  /** how it is cut, fitted and fished here */
+  readonly handled: Handled;
+  /** further rigs with the same head and trailer kind that differ in weight, size, skirt or colour */
+  readonly alike: number;
+}
+
+/** How a family suits a water, and the best rig of it that the box allows. */
+export interface FamilyVerdict extends FamilySuits {
+  readonly best: { readonly rig: Rig; readonly score: number } | null;
+}
+
+/** Everything a water and a box give; SI, no words. */
+export interface Advice {
+  /** what is asked of the family that leads, and who answers for it */
+  readonly wants: readonly Want[];
+  readonly schools: SchoolAnswers;
+  /** the families in question, the one that suits this water best first */
+  readonly families: readonly FamilyVerdict[];
+  readonly picks: readonly Pick[];
+  readonly considered: number;
+  /** trays without which rigs lack a part */
+  readonly missing: readonly RigTray[];
+  /** the rule by which something else than a jig, a plate or blades is the answer; null where one of them is */
+  readonly notAJig: NotAJigId | null;
+  /** what the rules of this place keep out of the box, by how many parts */
+  readonly forbidden: readonly Forbidden[];
+  /** colours of the box that are no words of ours: they count as natural */
+  readonly unknownColours: readonly string[];
+  /** so many different heads and trailers that they were not compared; 0 when they were */
+  readonly tooManyPairs: number;
+}
+
+export const DEFAULT_TOP = 8;
+
+/** Pairs of different heads and trailers that are compared at most, and up to how many the other schools are asked too. */
+export const PAIR_LIMITS = { compared: 150_000_000, withDissent: 1_500_000 } as const;
+
+/** Reasons for and against one rig on this water, strongest first. */
+export function reasonsFor(compiled: CompiledWater, rig: Rig, has: Has): Reason[] {
+  const values = attributeValues(rig);
+  const asked = fits(compiled, has).filter(({ want }) => Number.isFinite(has[want.id]));
+  const fromWants = asked.map(({ want, fit }): Reason => {
+    const inside = meets(want, has[want.id]);
+    const weight = inside ? want.weight * fit : want.weight * (1 - fit);
+    return { rule: want.rules[0]!, want: want.id, weight, for: inside };
+  });
+  const fromRules = compiled.prefers
+    .filter(({ target }) =>
+      Object.entries(target).every(([axis, wanted]) =>
+        (wanted as readonly unknown[]).includes(values[axis as keyof typeof values]),
+      ),
+    )
+    .map(({ id, weight }): Reason => ({ rule: id, want: null, weight: Math.abs(weight), for: weight > 0 }));
+  return [...fromWants, ...fromRules].sort((a, b) => b.weight - a.weight);
+}
+
+const bandsIn = ({ compiled, medium }: Field, rig: Rig): ReeledBands => {
+  const { reel, depthM, tempC } = compiled.facts;
+  if (reel === null) return {};
+  return reeledBands(rigBody(rig), medium, onsetOfMps(rig.trailer, tempC), reel, depthM);
+};
+
+/** What is known of one rig on a water, however it came about: a pick without its place in a list. */
+export type Judged = Omit<Pick, 'rank' | 'dissent' | 'alike'>;
+
+/**
+ * Judges one rig that need not come from a box: one that was cut, turned or cured.
+ * @param rig  checked
+ */
+export function judgeRig(water: Water, rig: Rig): Judged {
+  const families = familiesOf(water).includes(rig.family) ? familiesOf(water) : [...familiesOf(water), rig.family];
+  const suits = familiesSuit(water, families).find(({ family }) => family === rig.family)!;
+  const field = fieldOf(water, emptyBox(), suits, families.length === 1);
+  const own = numbersIn(field, rig);
+  const reasons = reasonsFor(field.compiled, rig, own.has);
+  const collected = [
+    ...fits(field.compiled, own.has).map(({ want, fit }) => want.weight * fit),
+    ...reasons.filter(({ want }) => want === null).map(({ weight, for: speaksFor }) => (speaksFor ? weight : -weight)),
+  ].reduce((sum, points) => sum + points, 0);
+  return {
+    rig,
+    score: field.worth * Math.max(0, collected / field.judge.best),
+    ...own,
+    wants: field.compiled.wants,
+    schools: field.compiled.schools,
+    bands: bandsIn(field, rig),
+    handled: handle(field.compiled, rig),
+    reasons,
+  };
+}
+
+/**
+ * Ranks every rig a box allows on a water, in steps, so that a caller can show progress or give up. Each family is judged by its
+ * own wants and rules; side by side its scores count by how well the family suits the water.
+ * @param water  checked
+ * @param box    checked; parts that are used up, torn, rusty or not allowed at this place are left out
+ * @param top    how many picks to return, 1 or more
+ * @param asks   whether the other schools are asked too; without them a pick has no dissent
+ * @yields       share of the work done, 0 to 1
+ * @returns      picks with reasons and what other schools would tie; an empty list and what is missing when nothing can be built
+ */
+export function* adviseInSteps(
+  water: Water,
+  box: Box,
+  top: number = DEFAULT_TOP,
+  asks: 'all-schools' | 'own-school' = 'all-schools',
+): Generator<number, Advice> {
+  const fields = fieldsOf(water, box);
+  const pairs = fields.reduce((sum, field) => sum + field.pairs, 0);
+  const tooMany = pairs > PAIR_LIMITS.compared;
+  const ranked = tooMany ? [] : yield* scaled(rankFields(fields, top), 0, RANKING_SHARE);
+  const best = mergeRanked(ranked, top);
+  const shown = ranked.filter(({ field }) => best.some((one) => one.field === field));
+  const dissenters = new Map<Field, readonly Dissenter[]>();
+  if (asks === 'all-schools' && pairs <= PAIR_LIMITS.withDissent) {
+    for (const [at, { field, found, queue }] of shown.entries()) {
+      const [from, to] = [at, at + 1].map((part) => RANKING_SHARE + ((1 - RANKING_SHARE) * part) / shown.length);
+      dissenters.set(field, yield* scaled(dissentersOf(water, field, found, queue), from!, to!));
+    }
+  }
+
+  const picks = best.map(({ field, found, score }, at): Pick => {
+    const bare = rigAt(field, found);
+    const handled = handle(field.compiled, bare);
+    const rig: Rig = handled.trailerHook ? { ...bare, trailerHook: handled.trailerHook } : bare;
+    const own = numbersIn(field, rig);
+    const first = shown.find((row) => row.field === field)!.found[0]!;
+    return {
+      rank: at + 1,
+      rig,
+      score,
+      ...own,
+      wants: field.compiled.wants,
+      schools: field.compiled.schools,
+      bands: bandsIn(field, rig),
+      reasons: reasonsFor(field.compiled, rig, own.has),
+      handled,
+      dissent: [...dissentOf(field, dissenters.get(field) ?? [], found, first), ...hookDissent(water, field, bare)],
+      alike: field.kin.count(found.head, found.trailer) - 1,
+    };
+  });
+  const leading = best[0]?.field ?? fields[0]!;
+  return {
+    wants: leading.compiled.wants,
+    schools: leading.compiled.schools,
+    families: fields.map((field): FamilyVerdict => {
+      const found = ranked.find((row) => row.field === field)?.found[0];
+      const first = found ? { rig: rigAt(field, found), score: field.worth * found.score } : null;
+      return { ...field.suits, best: first };
+    }),
+    picks,
+    considered: fields.reduce((sum, { space }) => sum + space.considered, 0),
+    missing: RIG_TRAYS.filter((tray) => !box[tray].some(usable) && !dressed(tray, box)),
+    notAJig: notAJig(water, leading.suits.family),
+    forbidden: forbiddenIn(water, box),
+    unknownColours: unknownColours(box),
+    tooManyPairs: tooMany ? pairs : 0,
+  };
+}
+
+/** Share of the work that ranking is; asking the other schools is the rest. */
+const RANKING_SHARE = 0.7;
+
+/** The same at one go. */
+export function advise(water: Water, box: Box, ...more: [top?: number, asks?: 'all-schools' | 'own-school']): Advice {
+  const steps = adviseInSteps(water, box, ...more);
+  for (;;) {
+    const step = steps.next();
+    if (step.done) return step.value;
+  }
+}
+
+/** Colours nobody knows, each once. */
+function unknownColours(box: Box): string[] {
+  const skirts = [...box.skirts, ...box.heads.flatMap(({ skirt }) => (skirt ? [skirt] : []))];
+  const names = [...skirts, ...box.trailers].map(({ colour }) => colour);
+  return [...new Set(names)].filter((name) => colourClassOf(name) === null);
+}
+
+/** Heads that came with skirts need no loose ones. */
+const dressed = (tray: RigTray, box: Box): boolean => tray === 'skirts' && box.heads.some(({ skirt }) => skirt);

@@ -1,0 +1,51 @@
+import { describe, expect, test } from '@jest/globals';
+import { rigBody } from '../rig/body/body';
+import { jig } from '../testing/fixtures/rigs';
+import { GRAVITY_MPS2 } from '../units/units';
+import { fallenM, mediumAt, secondsToBottom, steadyFall, submergedWeightN } from './fall';
+import { acrossMps, lureOf, towedAreas } from './towed';
+
+const medium = mediumAt(15);
+const bare = rigBody({ ...jig({ trailer: null, strands: 0 }), guard: null });
+const dressed = rigBody({ ...jig({ trailer: null }), guard: null });
+
+/** so short that nothing drags yet, s */
+const INSTANT_S = 0.002;
+
+describe('from rest', () => {
+  test('a bare head moves half the water it displaces as well', () => {
+    const startMps2 =
+      ((bare.massKg - medium.densityKgM3 * bare.volumeM3) * GRAVITY_MPS2) /
+      (bare.massKg + medium.densityKgM3 * 0.5 * bare.volumeM3);
+    const fall = steadyFall(bare, medium);
+    expect(
+      fallenM(bare, medium, fall, INSTANT_S) / ((startMps2 / 2) * INSTANT_S ** 2 * Math.cos(fall.glideRad)),
+    ).toBeCloseTo(1, 4);
+  });
+  test('a skirt holds half of a cone of water a quarter as wide as it is long', () => {
+    const { lengthM } = dressed.skirt!;
+    const heldM3 = 0.5 * lengthM * Math.PI * (lengthM / 4) ** 2;
+    const startMps2 =
+      submergedWeightN(dressed, medium) / (dressed.massKg + medium.densityKgM3 * (0.5 * dressed.volumeM3 + heldM3));
+    const fall = steadyFall(dressed, medium);
+    expect(
+      fallenM(dressed, medium, fall, INSTANT_S) / ((startMps2 / 2) * INSTANT_S ** 2 * Math.cos(fall.glideRad)),
+    ).toBeCloseTo(1, 4);
+  });
+  test('seconds and metres are the same fall', () => {
+    const fall = steadyFall(dressed, medium);
+    for (const depthM of [0.02, 0.5, 3]) {
+      expect(fallenM(dressed, medium, fall, secondsToBottom(dressed, medium, fall, depthM)!)).toBeCloseTo(depthM, 9);
+    }
+  });
+});
+
+test('the line counts by what of it is in the water', () => {
+  const lure = lureOf(rigBody(jig()), medium, null);
+  const areas = towedAreas(lure, 0.6);
+  const across = (lengthM: number, wetShare: number): number =>
+    acrossMps(areas, lure.medium, 0.6, 0.98, { diameterM: 0.0004, tipM: 1 }, lengthM, wetShare);
+  expect(across(20, 0.5)).toBeGreaterThan(across(20, 1));
+  // all in the air it drags nothing, however long it is
+  expect(across(20, 0)).toBeCloseTo(across(2, 0), 9);
+});

@@ -1,0 +1,109 @@
+import { shown, type UnitSystem } from '../units/display';
+import { inUnits } from '../units/in-text';
+import type { Water } from '../water/schema';
+import type { Has } from '../advice/measures/rig-measures';
+import type { Advice, Pick, Reason } from '../advice/recommend/advise';
+import type { WantId } from '../advice/rules/rule';
+import type { Want } from '../advice/rules/wants';
+import { waterFacts } from '../advice/conditions/water-facts';
+import { RULE_TEXT } from '../locale/en/rules';
+import { wantBand, wantValue } from './values';
+import {
+  COVER_NAME,
+  FORBIDDEN_TEXT,
+  MISSING_PART,
+  TOO_MANY_PAIRS,
+  unknownColoursText,
+  WANT_TITLE,
+} from '../locale/en/words';
+
+/** Fills the braces of a rule's line with this water. */
+export function ruleText(rule: string, water: Water, system: UnitSystem): string {
+  const facts = waterFacts(water);
+  const cover = facts.mainCover ? COVER_NAME[facts.mainCover.kind] : 'cover';
+  const words: Readonly<Record<string, string>> = {
+    temp: shown('temperature', water.temperatureC, system),
+    vis: shown('visibility', water.visibilityM, system),
+    depth: shown('depth', water.depthM, system),
+    cover,
+    light: water.sky === 'dark' ? ' and little light' : '',
+  };
+  const text = RULE_TEXT[rule as keyof typeof RULE_TEXT] ?? rule;
+  return inUnits(
+    text.replace(/\{(\w+)\}/g, (braced, name: string) => words[name] ?? braced),
+    system,
+  );
+}
+
+/** Why a band lies where it lies: the rule that set it and those that moved it. */
+export const wantBecause = (want: Want, water: Water, system: UnitSystem): string =>
+  want.rules.map((rule) => ruleText(rule, water, system)).join(' ');
+
+/** A reason in words; for a want it names the number, the band and why the band lies there. */
+export function reasonText(reason: Reason, has: Has, wants: readonly Want[], water: Water, system: UnitSystem): string {
+  const want = wants.find(({ id }) => id === reason.want);
+  if (!want) return ruleText(reason.rule, water, system);
+  const value = wantValue(want.id, has[want.id], system);
+  const band = wantBand(want, system);
+  const over = has[want.id] > want.to;
+  const [above, below] = want.id === 'run' ? ['deeper than', 'higher than'] : ['above', 'below'];
+  const place = reason.for ? 'inside' : over ? above : below;
+  return `${WANT_TITLE[want.id]} ${value} is ${place} the ${band} wanted. ${ruleText(want.rules[0]!, water, system)}`;
+}
+
+/** How a rig strays from a want, in plain words. */
+const STRAYS: Readonly<Record<WantId, readonly [below: string, above: string]>> = {
+  fall: ['falls slower than wanted', 'falls faster than wanted'],
+  weight: ['lighter than wanted', 'heavier than wanted'],
+  push: ['moves less water than wanted', 'moves more water than wanted'],
+  show: ['shows less motion than wanted', 'shows more motion than wanted'],
+  length: ['shorter than wanted', 'longer than wanted'],
+  ratio: ['slimmer than their food', 'deeper than their food'],
+  snag: ['hangs up more than this cover allows', ''],
+  run: ['runs higher than wanted', 'runs deeper than wanted'],
+  hold: ['has to creep to stay down', 'has to be raced to come up'],
+  window: ['has no room for its speed here', ''],
+  kick: ['has a tail that is dead at this pace', ''],
+};
+
+/** On how many of the picks a rule speaks for: what all share tells nothing about one. */
+const sharedBy = (rule: string, { picks }: Advice): number =>
+  picks.filter(({ reasons }) => reasons.some((reason) => reason.rule === rule && reason.for)).length;
+
+/** One plain sentence for a row: what speaks for it more than for the others, then what speaks most against it. */
+export function pickSentence(pick: Pick, advice: Advice, water: Water, system: UnitSystem): string {
+  const { wants } = pick;
+  const forRig = pick.reasons
+    .filter((reason) => reason.for && reason.want === null && !EVERYDAY.has(reason.rule))
+    .map((reason) => ({ reason, worth: reason.weight / sharedBy(reason.rule, advice) }))
+    .sort((a, b) => b.worth - a.worth)[0]?.reason;
+  const against = pick.reasons.find((reason) => !reason.for && reason.weight > 0.2);
+  const good = forRig
+    ? ruleText(forRig.rule, water, system)
+    : `Falls ${wantValue('fall', pick.has.fall, system)}, as wanted.`;
+  if (!against) return good;
+  const want = wants.find(({ id }) => id === against.want);
+  if (!want) return `${good} But: ${lowerFirst(ruleText(against.rule, water, system))}`;
+  const [below, above] = STRAYS[want.id];
+  return `${good} It ${pick.has[want.id] > want.to ? above.replace(/^(longer|heavier|deeper)/, 'is $1') : below.replace(/^(shorter|lighter|slimmer)/, 'is $1')}.`;
+}
+
+/** Rules too general to open a row with. */
+const EVERYDAY: ReadonlySet<string> = new Set([
+  'trailer-matches-skirt',
+  'soft-guard-in-open',
+  'full-guard-in-cover',
+  'fine-wire-in-open',
+]);
+
+const lowerFirst = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);
+
+/** Warnings that come with an answer. */
+export function adviceWarnings(advice: Advice): string[] {
+  return [
+    ...advice.missing.map((tray) => MISSING_PART[tray]),
+    ...advice.forbidden.map((row) => FORBIDDEN_TEXT[row.by](row.heads)),
+    ...(advice.unknownColours.length > 0 ? [unknownColoursText(advice.unknownColours)] : []),
+    ...(advice.tooManyPairs > 0 ? [TOO_MANY_PAIRS] : []),
+  ];
+}
