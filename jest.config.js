@@ -3,11 +3,23 @@ export default {
   testEnvironment: 'node',
   roots: ['<rootDir>/core', '<rootDir>/cli', '<rootDir>/server', '<rootDir>/app', '<rootDir>/demo', '<rootDir>/paper'],
   testMatch: ['**/*.test.ts'],
-  extensionsToTreatAsEsm: ['.ts'],
-  transform: { '^.+\\.ts$': '<rootDir>/scripts/jest-transform.cjs' },
-  moduleNameMapper: { '^@core$': '<rootDir>/core/index.ts' },
+  extensionsToTreatAsEsm: ['.ts', '.vue'],
+  moduleFileExtensions: ['ts', 'js', 'mjs', 'cjs', 'json', 'vue'],
+  transform: {
+    '^.+\\.ts$': '<rootDir>/scripts/jest-transform.cjs',
+    '^.+\\.vue$': '<rootDir>/scripts/jest-vue.cjs',
+  },
+  moduleNameMapper: {
+    '^@core$': '<rootDir>/core/index.ts',
+    // looks and the addresses of workers belong to the build
+    '\\.css$': '<rootDir>/scripts/jest-nothing.mjs',
+    '/\\w+\\.worker\\.ts$': '<rootDir>/scripts/jest-nothing.mjs',
+    '^vuetify/styles/': '<rootDir>/scripts/jest-nothing.mjs',
+  },
   setupFiles: ['fake-indexeddb/auto'],
   // two at a time on the smallest machine too: one would leave a core idle
   maxWorkers: 2,
+  // a busy machine is slow, not wrong
+  testTimeout: 60_000,
   cacheDirectory: '<rootDir>/node_modules/.cache/jest',
 };

@@ -11,6 +11,7 @@ export const CHROMIUM_ARGS = [
 ];
 
 const PORT = 4319;
+const DESK = { width: 1280, height: 800 };
 /** A made-up name that resolves to this machine: plain http, as a phone opens it on a boat's network. */
 export const BOAT = `http://mere.test:${PORT}`;
 export const SCALE_PORT = 4332;
@@ -30,7 +31,7 @@ export default defineConfig({
   workers: 2,
   retries: 0,
   // a machine that is busy with other things is slow, not wrong: only what never comes is a failure
-  timeout: 180_000,
+  timeout: 120_000,
   expect: { timeout: 30_000 },
   reporter: [['list'], ['json', { outputFile: 'test-results/e2e.json' }]],
   use: {
@@ -53,11 +54,12 @@ export default defineConfig({
     },
   ],
   projects: [
-    { name: 'desk', use: { ...chrome, viewport: { width: 1280, height: 800 } } },
+    { name: 'setup', testMatch: '**/*.setup.ts', use: { ...chrome, viewport: DESK } },
+    { name: 'desk', dependencies: ['setup'], grepInvert: /@deck/, use: { ...chrome, viewport: DESK } },
     {
       name: 'deck',
-      // files that turn on what is stored, sent or weighed are the same on any screen
-      testIgnore: ['anywhere', 'bad-input', 'keeping', 'scale', 'server', 'tickets'].map((name) => `**/${name}.e2e.ts`),
+      dependencies: ['setup'],
+      grepInvert: /@desk/,
       use: { ...chrome, viewport: { width: 390, height: 844 }, hasTouch: true },
     },
   ],

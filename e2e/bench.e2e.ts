@@ -1,7 +1,7 @@
 import type { Locator, Page } from '@playwright/test';
-import { startBuild, type Rig } from '../core';
-import { jig } from '../core/testing/fixtures/rigs';
-import { choose, deskOnly, expect, expectAxeClean, goTo, openDemoWorld, test } from './fixtures';
+import { choose, DEMO_STATE, DESK, expect, goTo, openDemoWorld, test } from './fixtures';
+
+test.use({ storageState: DEMO_STATE });
 
 /** Lays the first pick that is offered on the bench. */
 async function layFirst(page: Page): Promise<void> {
@@ -10,29 +10,6 @@ async function layFirst(page: Page): Promise<void> {
   await page.getByRole('button', { name: 'Lay it on the bench' }).first().click();
   // drawing, parts, numbers and cut list come in one after the other
   await expect(page.getByTestId('open-steps')).toBeVisible();
-}
-/** Puts a build where the browser keeps them, as if it had been laid on the bench before, and opens it. */
-async function layBuild(page: Page, rig: Rig): Promise<void> {
-  const build = startBuild(rig, { id: 'laid', name: 'laid', at: '2026-09-26T06:30:00.000Z' });
-  await page.evaluate(
-    (row) =>
-      new Promise<void>((resolve, reject) => {
-        const asked = indexedDB.open('pandero');
-        asked.onerror = () => reject(new Error('the database does not open'));
-        asked.onsuccess = () => {
-          const writing = asked.result.transaction(['builds', 'settings'], 'readwrite');
-          writing.objectStore('builds').put(row);
-          writing.objectStore('settings').put({ key: 'on-bench', value: row.id });
-          writing.oncomplete = () => {
-            asked.result.close();
-            resolve();
-          };
-        };
-      }),
-    build,
-  );
-  await goTo(page, 'Bench');
-  await expect(page.getByTestId('bench')).toBeVisible();
 }
 const handle = (page: Page, edit: string): Locator => page.getByTestId(`handle-${edit}`);
 const field = (page: Page, edit: string): Locator => page.getByTestId(`edit-${edit}`).locator('input');
@@ -59,8 +36,7 @@ async function drag(page: Page, edit: string, xMm: number, yMm: number): Promise
   await page.mouse.up();
 }
 
-test('a full build by mouse: dragged, taken back, kept, compared, printed, written', async ({ page }, info) => {
-  deskOnly(info);
+test('a full build by mouse: dragged, taken back, kept, compared, printed, written', DESK, async ({ page }) => {
   await layFirst(page);
   await expect(page.getByTestId('part-trailer')).toContainText('Kicking bug');
 
@@ -153,100 +129,8 @@ test('a full build by mouse: dragged, taken back, kept, compared, printed, writt
   await expect(page.getByTestId('part-core')).toContainText('0.40 in');
 });
 
-test('a full build by keyboard alone', async ({ page }, info) => {
-  deskOnly(info);
+test('a spinner is tuned by mouse', DESK, async ({ page }) => {
   await openDemoWorld(page);
-  await page.keyboard.press('3');
-  const lay = page.getByRole('button', { name: 'Lay it on the bench' }).first();
-  await lay.focus();
-  await page.keyboard.press('Enter');
-  await expect(page.getByTestId('bench')).toBeVisible();
-  await expect(page.getByTestId('part-head')).toContainText('1/2 oz');
-  await page.keyboard.press('[');
-  await expect(page.getByTestId('part-head')).toContainText('7/16 oz');
-  await page.keyboard.press(']');
-  await expect(page.getByTestId('part-head')).toContainText('1/2 oz');
-  await page.keyboard.press('o');
-  await expect(chosen(page, 'turn')).toHaveText('upside down');
-
-  // x goes from cut to cut; arrows cut, Home leaves whole, End goes as far as it may
-  const seen = new Set<string>();
-  for (let at = 0; at < 17; at++) {
-    await page.keyboard.press('x');
-    seen.add((await page.evaluate(() => document.activeElement?.getAttribute('data-testid'))) ?? '');
-  }
-  for (const edit of [
-    'guard-length',
-    'guard-spread',
-    'skirt-length',
-    'thin',
-    'nose',
-    'tail',
-    'legs',
-    'turn',
-    'hang',
-    'second-hook',
-  ]) {
-    expect(seen).toContain(`handle-${edit}`);
-  }
-  await handle(page, 'nose').focus();
-  for (let rib = 0; rib < 4; rib++) await page.keyboard.press('ArrowRight');
-  await expect(handle(page, 'nose')).toHaveAttribute('aria-valuetext', /4 ribs/);
-  await page.keyboard.press('End');
-  await expect(handle(page, 'nose')).toHaveAttribute(
-    'aria-valuenow',
-    (await handle(page, 'nose').getAttribute('aria-valuemax'))!,
-  );
-  await page.keyboard.press('Home');
-  await expect(handle(page, 'nose')).toHaveAttribute('aria-valuenow', '0');
-  await page.keyboard.press('Control+z');
-  await page.keyboard.press('Control+z');
-  await expect(handle(page, 'nose')).toHaveAttribute('aria-valuetext', /4 ribs/);
-  await page.keyboard.press('Control+y');
-  await page.keyboard.press('Control+z');
-  await handle(page, 'guard-spread').focus();
-  await page.keyboard.press('ArrowRight');
-  await expect(chosen(page, 'guard-spread')).toHaveText('fanned');
-  await handle(page, 'second-hook').focus();
-  await page.keyboard.press('ArrowUp');
-  await expect(page.getByTestId('part-second-hook')).toContainText('Point up');
-
-  // the same in a field: typed, and stepped with the arrows
-  await page.getByTestId('part-skirt').focus();
-  await page.keyboard.press('Enter');
-  await field(page, 'skirt-length').focus();
-  await page.keyboard.press('ArrowDown');
-  await expect(page.getByTestId('part-skirt')).toContainText('2 1/8 in after trim');
-
-  await page.keyboard.press('Escape');
-  await page.getByTestId('open-steps').focus();
-  await page.keyboard.press('Enter');
-  await expect(page.getByTestId('steps')).toBeVisible();
-  await page.keyboard.press('ArrowRight');
-  await expect(page.getByTestId('steps')).toContainText('2 of');
-  await page.keyboard.press('Escape');
-  await expect(page.getByTestId('steps')).toBeHidden();
-  await page.getByTestId('handle-nose').focus();
-  await page.keyboard.press('c');
-  await expect(page.getByTestId('compare')).toBeVisible();
-  await page.keyboard.press('Escape');
-  await expect(page.getByTestId('compare')).toBeHidden();
-  await page.getByTestId('handle-nose').focus();
-  await page.keyboard.press('p');
-  await expect(page.getByTestId('ticket')).toBeVisible();
-});
-
-test('a turn that does nothing on a round body is said, not refused; a spinner is tuned', async ({ page }, info) => {
-  deskOnly(info);
-  await openDemoWorld(page);
-  await layBuild(page, jig({ trailer: 'stick-worm', lengthIn: 4.75 }));
-  await expect(page.getByTestId('part-trailer')).toContainText('Stick worm');
-  await page.getByTestId('edit-turn').getByRole('button', { name: 'on edge' }).click();
-  await expect(said(page)).toContainText('does nothing here');
-  await expect(page.getByTestId('fault-mark-edge-on-round-body')).toBeVisible();
-  await page.getByTestId('bench-fault-edge-on-round-body').getByRole('button', { name: 'Mend it' }).click();
-  await expect(chosen(page, 'turn')).toHaveText('flat');
-
   await goTo(page, 'Pick');
   const among = page.getByRole('group', { name: 'Among' });
   await among.getByRole('button', { name: 'jigs', exact: true }).click();
@@ -274,32 +158,8 @@ test('a turn that does nothing on a round body is said, not refused; a spinner i
   await expect(page.getByTestId('part-blades')).toContainText('Colorado 5');
 });
 
-test('cuts that cannot be made are refused with their reason; true size after one calibration; the scale counts', async ({
-  page,
-}, info) => {
-  deskOnly(info);
+test('true size after one calibration; the scale counts', DESK, async ({ page }) => {
   await layFirst(page);
-  const refuses = async (edit: string, typed: string, why: RegExp): Promise<void> => {
-    await field(page, edit).fill(typed);
-    await expect(page.getByTestId(`edit-${edit}`)).toContainText(why);
-    await field(page, edit).fill('0');
-  };
-  await refuses('nose', '3.4', /past the bend/);
-  await refuses('nose', '-1', /Less than nothing/);
-  await refuses('tail', 'abc', /Not a number/);
-  await refuses('legs', '9', /It has 2/);
-  await openPart(page, 'skirt');
-  await refuses('thin', '-4', /Less than nothing/);
-  await refuses('thin', '4.5', /Whole pieces only/);
-  await refuses('thin', '49', /no skirt/);
-  await field(page, 'skirt-length').fill('0.2');
-  await expect(page.getByTestId('edit-skirt-length')).toContainText(/nothing to hold/);
-  await field(page, 'skirt-length').fill('9');
-  await expect(page.getByTestId('edit-skirt-length')).toContainText(/take off, they do not put on/);
-  await openPart(page, 'core');
-  await refuses('core', '3', /no shank/);
-  await expect(page.getByRole('button', { name: 'Undo' })).toBeDisabled();
-
   // once measured against a bank card, 1:1 is
   await page.getByRole('button', { name: 'Is 1:1 true?' }).click();
   const card = page.getByTestId('calibration-card');
@@ -326,23 +186,4 @@ test('cuts that cannot be made are refused with their reason; true size after on
   await expect(page.getByText('Steady.')).toBeVisible();
   await page.getByRole('button', { name: /^Keep/ }).last().click();
   await expect(page.getByTestId('fields-trailer')).toContainText('Weighed whole: 0.33 oz');
-});
-
-test('the bench is clean for axe, in both themes and on the deck', async ({ page }, info) => {
-  await layFirst(page);
-  await page.mouse.move(4, 4);
-  await expectAxeClean(page);
-  if (info.project.name === 'desk') {
-    await page.getByRole('button', { name: /^Theme/ }).click();
-    await expectAxeClean(page);
-    return;
-  }
-  // on the deck: one column, a step at a time, everything as large as a thumb
-  await page.getByTestId('open-steps').click();
-  await expectAxeClean(page);
-  for (const button of await page.getByTestId('steps').getByRole('button').all()) {
-    expect((await button.boundingBox())!.height).toBeGreaterThanOrEqual(48);
-  }
-  await page.getByRole('button', { name: 'Next' }).click();
-  await expect(page.getByTestId('steps')).toContainText('2 of');
 });

@@ -1,10 +1,8 @@
-import { choose, deskOnly, expect, expectAxeClean, goTo, openDemoWorld, test } from './fixtures';
+import { choose, DESK, expect, goTo, test } from './fixtures';
 
-test('a box from nothing, by keyboard alone: head, skirt, trailer, and a rig to tie', async ({ page }, info) => {
-  deskOnly(info);
+test('a box from nothing, by keyboard alone: head, skirt, trailer, and a rig to tie', DESK, async ({ page }) => {
   await page.goto('/#/box');
   await expect(page.getByText('A rig needs three parts')).toBeVisible();
-  await expectAxeClean(page);
   const add = async (tray: string, one: string, size: string): Promise<void> => {
     await page.getByRole('button', { name: new RegExp(`^${tray}`) }).press('Enter');
     await page.getByRole('button', { name: `Add a ${one}`, exact: true }).press('Enter');
@@ -35,80 +33,9 @@ test('a box from nothing, by keyboard alone: head, skirt, trailer, and a rig to 
   await sheet.getByRole('button', { name: 'One less' }).press('Enter');
   await expect(sheet.getByTestId('sheet-quantity')).toHaveText('0');
   await sheet.getByRole('button', { name: 'One more' }).press('Enter');
-  await expectAxeClean(page);
   await page.reload();
   await page.getByRole('button', { name: /^Trailers/ }).press('Enter');
   await expect(page.getByTestId('box-list')).toContainText('soft plastic, weighed 0.32 oz');
   await goTo(page, 'Pick');
   await expect(page.getByTestId('pick-1')).toContainText('3/8 oz casting');
-});
-
-test.describe('with the demo parts', () => {
-  test.beforeEach(async ({ page }) => {
-    await openDemoWorld(page);
-    await page.keyboard.press('7');
-    await expect(page.getByRole('heading', { name: '66 parts in your box' })).toBeVisible();
-  });
-
-  test('find, every tray, duplicate, torn, take out, undo', async ({ page }, info) => {
-    deskOnly(info);
-    await test.step('/ finds across all trays', async () => {
-      await page.keyboard.press('/');
-      await page.keyboard.type('4 in green');
-      await expect(page.getByRole('heading', { name: /^Found for 4 in green/ })).toBeVisible();
-      const rows = page.getByTestId('box-list').getByRole('listitem');
-      await expect(rows.first()).toContainText('4 in');
-      for (const text of await rows.allTextContents()) expect(text).toContain('green');
-      await page.keyboard.press('Escape');
-      await page.getByRole('textbox', { name: 'Find a part' }).fill('zebra');
-      await expect(page.getByText('Nothing of that name')).toBeVisible();
-    });
-    await test.step('every tray shows its kinds', async () => {
-      for (const [tray, one] of [
-        ['Blades', 'blade'],
-        ['Hooks', 'hook'],
-        ['Lines', 'line'],
-        ['Rods', 'rod'],
-        ['Reels', 'reel'],
-      ] as const) {
-        await page.getByRole('button', { name: new RegExp(`^${tray}`) }).click();
-        await page.getByRole('button', { name: `Add a ${one}`, exact: true }).click();
-        await expect(page.getByRole('dialog').getByRole('listitem').first()).toBeVisible();
-        await page.getByRole('button', { name: 'Done' }).click();
-        await expect(page.getByRole('dialog')).toBeHidden();
-        await page
-          .getByTestId('box-list')
-          .getByRole('button', { name: /open its sheet/ })
-          .first()
-          .click();
-        await expect(page.getByTestId('part-sheet')).toBeVisible();
-        await page.getByRole('button', { name: 'Close the sheet' }).click();
-      }
-    });
-    await test.step('duplicate, torn, take out, undo', async () => {
-      await page.getByRole('button', { name: /^Heads/ }).click();
-      await page.getByRole('button', { name: /1\/4 oz casting.*open its sheet/ }).click();
-      const sheet = page.getByTestId('part-sheet');
-      await sheet.getByRole('button', { name: 'Duplicate' }).click();
-      await expect(page.getByRole('heading', { name: '67 parts in your box', includeHidden: true })).toBeAttached();
-      await sheet.getByRole('button', { name: 'Without guard' }).click();
-      await expect(page.getByTestId('box-list')).toContainText('no guard');
-      await sheet.getByRole('button', { name: 'With guard' }).click();
-      await sheet.getByRole('button', { name: 'rusty' }).click();
-      await expect(sheet).toContainText('Left out of the picks: rusty');
-      await sheet.getByRole('button', { name: /^Take out this head/ }).click();
-      await expect(page.getByRole('heading', { name: '66 parts in your box' })).toBeVisible();
-      await page.getByRole('button', { name: 'Undo' }).click();
-      await expect(page.getByRole('heading', { name: '67 parts in your box' })).toBeVisible();
-    });
-  });
-
-  test('what is missing for this water is named, fewest parts first', async ({ page }, info) => {
-    deskOnly(info);
-    await page.getByRole('button', { name: 'Look for the fewest parts' }).click();
-    const gaps = page.getByTestId('gaps');
-    await expect(gaps).toContainText(/answers \d+ of 100/, { timeout: 60_000 });
-    await expect(gaps.getByRole('listitem').first()).toContainText(/with .+for .+ oz/);
-    await expectAxeClean(page);
-  });
 });

@@ -1,5 +1,5 @@
 import { AxeBuilder } from '@axe-core/playwright';
-import { expect, test as base, type Locator, type Page, type TestInfo } from '@playwright/test';
+import { expect, test as base, type Locator, type Page } from '@playwright/test';
 
 /** What is said because a test keeps the app from being kept, or takes a part of it away. */
 const EXPECTED = ['Service Worker registration blocked by Playwright', '404 (Not Found)'] as const;
@@ -29,13 +29,28 @@ export const test = base.extend<{ watched: void }>({
 
 export { expect };
 
-/** Skips on the phone what is the same there: the deck's own tests are enough of its time. */
-export const deskOnly = (info: TestInfo): void => base.skip(info.project.name !== 'desk', 'the same on the deck');
+/** What is the same on both sizes runs on one: these say on which. */
+export const DESK = { tag: '@desk' } as const;
+export const DECK = { tag: '@deck' } as const;
+
+/** What a browser keeps in which the demo world was opened once (e2e/demo-world.setup.ts). */
+export const DEMO_STATE = 'test-results/demo-world.json';
+
+/** Waits until nothing fades or slides any more, nor begins to; what turns for ever may. */
+export const settled = (page: Page): Promise<void> =>
+  page.evaluate(async () => {
+    const moving = (): Animation[] =>
+      document.getAnimations().filter(({ effect }) => effect?.getComputedTiming().iterations !== Infinity);
+    for (let still = 0; still < 3; still = moving().length > 0 ? 0 : still + 1) {
+      await Promise.all(moving().map((one) => one.finished.catch(() => undefined)));
+      await new Promise((resolve) => requestAnimationFrame(resolve));
+    }
+  });
 
 /** Runs axe over the page as it stands: in the page itself (nothing here has frames), and told to report faults only. */
 export async function expectAxeClean(page: Page): Promise<void> {
   // colours are measured once nothing fades any more
-  await page.waitForTimeout(350);
+  await settled(page);
   const axe = new AxeBuilder({ page }).setLegacyMode().options({ resultTypes: ['violations'] });
   const { violations } = await axe.analyze();
   expect(violations.map(({ id, nodes }) => `${id}: ${nodes.map(({ target }) => target.join(' ')).join(', ')}`)).toEqual(
@@ -50,12 +65,18 @@ export async function goTo(page: Page, station: 'Water' | 'Pick' | 'Bench' | 'Bo
   await expect(tab).toHaveAttribute('aria-current', 'page');
 }
 
-/** Opens the app with the demo world in it. */
+/** Opens the app on its water, for a test that begins with the state of the demo world. */
 export async function openDemoWorld(page: Page): Promise<void> {
+  await page.goto('/#/water');
+  await onWater(page);
+}
+const onWater = (page: Page): Promise<void> =>
+  expect(page.getByRole('region', { name: 'What to tie on' }).getByRole('link', { name: /^Tie on/ })).toBeVisible();
+
+/** Puts the demo world in, for runs that begin with nothing. */
+export async function fillDemoWorld(page: Page): Promise<void> {
   await page.goto('/#/water?world=brindle-mere');
-  await expect(
-    page.getByRole('region', { name: 'What to tie on' }).getByRole('link', { name: /^Tie on/ }),
-  ).toBeVisible();
+  await onWater(page);
 }
 
 /** Empties the browser's store of everything but the settings. */

@@ -4,7 +4,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { chromium, type BrowserContext, type Page } from '@playwright/test';
 import { CHROMIUM_ARGS } from '../playwright.config';
-import { chooseFile, clearEverything, downloadText, expect, goTo, openDemoWorld, test } from './fixtures';
+import { clearEverything, DEMO_STATE, DESK, downloadText, expect, goTo, openDemoWorld, test } from './fixtures';
 
 /** All rows of a table, as the browser holds them. */
 const rowsOf = (page: Page, table: string): Promise<Record<string, unknown>[]> =>
@@ -23,24 +23,6 @@ const rowsOf = (page: Page, table: string): Promise<Record<string, unknown>[]> =
       }),
     table,
   );
-/** Puts a row into a table past the app. */
-const putRow = (page: Page, table: string, row: object): Promise<void> =>
-  page.evaluate(
-    ([name, value]) =>
-      new Promise<void>((resolve, reject) => {
-        const open = indexedDB.open('pandero');
-        open.onerror = () => reject(open.error ?? new Error('no database'));
-        open.onsuccess = () => {
-          const change = open.result.transaction(name as string, 'readwrite');
-          change.objectStore(name as string).put(value);
-          change.oncomplete = () => {
-            open.result.close();
-            resolve();
-          };
-        };
-      }),
-    [table, row] as const,
-  );
 const temperature = (page: Page) => page.getByRole('textbox', { name: /Water temperature/ });
 const notice = (page: Page) => page.locator('.v-snackbar__content');
 
@@ -51,38 +33,40 @@ async function writeTicket(page: Page): Promise<void> {
   await expect(page.getByTestId('ticket')).toBeVisible();
 }
 
-// what is stored and sent is the same on any screen: the deck leaves these files out
+// what is stored and sent is the same on any screen
+test.use({ storageState: DEMO_STATE });
 
-test('two tabs: each field is as the one who changed it left it, live in both; the same field is said', async ({
-  page,
-  context,
-}) => {
-  test.slow();
-  await openDemoWorld(page);
-  const other = await context.newPage();
-  await other.goto('/#/water');
-  await expect(temperature(other)).toHaveValue(await temperature(page).inputValue());
-  await temperature(page).fill('66');
-  await expect(temperature(other)).toHaveValue('66');
-  await expect(notice(other)).toContainText('changed in the other tab');
-  await other.getByRole('textbox', { name: /^Depth/ }).fill('9');
-  await expect(page.getByRole('textbox', { name: /^Depth/ })).toHaveValue('9');
-  await expect(temperature(page)).toHaveValue('66');
-  // at the very same moment
-  await Promise.all([
-    page.evaluate(() => document.querySelector<HTMLElement>('[aria-label="More water temperature"]')!.click()),
-    other.evaluate(() => document.querySelector<HTMLElement>('[aria-label="More depth"]')!.click()),
-  ]);
-  for (const one of [page, other]) {
-    await expect(temperature(one)).toHaveValue('67');
-    await expect(one.getByRole('textbox', { name: /^Depth/ })).not.toHaveValue('9');
-  }
-  const [water] = (await rowsOf(page, 'waters')).filter(({ place }) => place !== '');
-  expect((water!['value'] as { temperatureC: number }).temperatureC).toBeCloseTo(19.44, 1);
-  await other.close();
-});
+test(
+  'two tabs: each field is as the one who changed it left it, live in both; the same field is said',
+  DESK,
+  async ({ page, context }) => {
+    test.slow();
+    await openDemoWorld(page);
+    const other = await context.newPage();
+    await other.goto('/#/water');
+    await expect(temperature(other)).toHaveValue(await temperature(page).inputValue());
+    await temperature(page).fill('66');
+    await expect(temperature(other)).toHaveValue('66');
+    await expect(notice(other)).toContainText('changed in the other tab');
+    await other.getByRole('textbox', { name: /^Depth/ }).fill('9');
+    await expect(page.getByRole('textbox', { name: /^Depth/ })).toHaveValue('9');
+    await expect(temperature(page)).toHaveValue('66');
+    // at the very same moment
+    await Promise.all([
+      page.evaluate(() => document.querySelector<HTMLElement>('[aria-label="More water temperature"]')!.click()),
+      other.evaluate(() => document.querySelector<HTMLElement>('[aria-label="More depth"]')!.click()),
+    ]);
+    for (const one of [page, other]) {
+      await expect(temperature(one)).toHaveValue('67');
+      await expect(one.getByRole('textbox', { name: /^Depth/ })).not.toHaveValue('9');
+    }
+    const [water] = (await rowsOf(page, 'waters')).filter(({ place }) => place !== '');
+    expect((water!['value'] as { temperatureC: number }).temperatureC).toBeCloseTo(19.44, 1);
+    await other.close();
+  },
+);
 
-test('what one tab clears does not come back from another', async ({ page, context }) => {
+test('what one tab clears does not come back from another', DESK, async ({ page, context }) => {
   await openDemoWorld(page);
   const other = await context.newPage();
   await other.goto('/#/water');
@@ -100,181 +84,106 @@ test('what one tab clears does not come back from another', async ({ page, conte
   await other.close();
 });
 
-test('words typed just before a tab closes are there when the next one opens; a double click writes one ticket', async ({
-  page,
-  context,
-}) => {
-  test.slow();
-  await openDemoWorld(page);
-  await goTo(page, 'Pick');
-  await page.getByTestId('pick-1').getByRole('button').first().click();
-  await page.getByRole('button', { name: 'Write the ticket for this rig' }).dblclick();
-  await expect(page.getByTestId('ticket')).toBeVisible();
-  await expect.poll(async () => (await rowsOf(page, 'tickets')).length).toBe(1);
-  const address = page.url();
-  for (let round = 0; round < 6; round++) {
-    const tab = await context.newPage();
-    await tab.goto(address);
-    const note = tab.getByRole('textbox', { name: 'Your note' });
-    await expect(note).toBeVisible();
-    await note.fill(`gap ${round}, by the weir`);
-    await tab.close({ runBeforeUnload: false });
-    await expect
-      .poll(async () => (await rowsOf(page, 'tickets')).map((row) => row['note']), { timeout: 1000 })
-      .toBeDefined();
-    const next = await context.newPage();
-    await next.goto(address);
-    await expect(next.getByRole('textbox', { name: 'Your note' })).toHaveValue(`gap ${round}, by the weir`);
-    await next.close();
-  }
-  expect(await rowsOf(page, 'tickets')).toHaveLength(1);
-});
+test(
+  'words typed just before a tab closes are there when the next one opens; a double click writes one ticket',
+  DESK,
+  async ({ page, context }) => {
+    test.slow();
+    await openDemoWorld(page);
+    await goTo(page, 'Pick');
+    await page.getByTestId('pick-1').getByRole('button').first().click();
+    await page.getByRole('button', { name: 'Write the ticket for this rig' }).dblclick();
+    await expect(page.getByTestId('ticket')).toBeVisible();
+    await expect.poll(async () => (await rowsOf(page, 'tickets')).length).toBe(1);
+    const address = page.url();
+    for (let round = 0; round < 6; round++) {
+      const tab = await context.newPage();
+      await tab.goto(address);
+      const note = tab.getByRole('textbox', { name: 'Your note' });
+      await expect(note).toBeVisible();
+      await note.fill(`gap ${round}, by the weir`);
+      await tab.close({ runBeforeUnload: false });
+      await expect
+        .poll(async () => (await rowsOf(page, 'tickets')).map((row) => row['note']), { timeout: 1000 })
+        .toBeDefined();
+      const next = await context.newPage();
+      await next.goto(address);
+      await expect(next.getByRole('textbox', { name: 'Your note' })).toHaveValue(`gap ${round}, by the weir`);
+      await next.close();
+    }
+    expect(await rowsOf(page, 'tickets')).toHaveLength(1);
+  },
+);
 
-test('a row that cannot be read takes nothing down: it is set aside, named, in every backup, and can be thrown away', async ({
-  page,
-}) => {
-  test.slow();
-  await openDemoWorld(page);
-  await writeTicket(page);
-  await expect.poll(async () => (await rowsOf(page, 'tickets')).length).toBe(1);
-  const [ticket] = await rowsOf(page, 'tickets');
-  await putRow(page, 'tickets', { ...ticket, id: 'odd', rig: { head: 7 }, wants: null });
-  await putRow(page, 'builds', { id: 'lost', version: 1 });
-  await page.goto('/#/tickets');
-  await page.reload();
-  await expect(page.getByRole('alert', { name: 'Problems' })).toContainText('could not be read and is set aside');
-  await expect(page.getByTestId('ticket-row')).toHaveCount(1);
-  await expect.poll(async () => (await rowsOf(page, 'setAside')).length, { timeout: 20_000 }).toBe(2);
-  await page.getByRole('button', { name: 'Understood' }).click();
-  await page.getByRole('button', { name: 'Files' }).click();
-  const text = await downloadText(page, () => page.getByText('Export everything', { exact: true }).click());
-  await expect(notice(page)).toContainText(
-    'Saved and read back whole: 1 water, 66 parts, 1 ticket, 0 builds, 2 rows set aside',
-  );
-  const backup = JSON.parse(text) as { tickets: unknown[]; setAside: { from: string; key: string }[] };
-  expect([backup.tickets.length, backup.setAside.map(({ from, key }) => `${from} ${key}`).sort()]).toEqual([
-    1,
-    ['build lost', 'ticket odd'],
-  ]);
-  await page.getByRole('button', { name: 'Files' }).click();
-  await expect(page.getByText('Last backup: within a day')).toBeVisible();
-  await page.getByText('Set aside…').click();
-  await expect(page.getByTestId('aside-row')).toHaveCount(2);
-  await page.getByRole('button', { name: 'Throw away build lost' }).click();
-  await expect(page.getByTestId('aside-row')).toHaveCount(1);
-  await page.getByRole('button', { name: 'Try again' }).click();
-  await expect(notice(page)).toContainText('None of them can be read yet');
-});
-
-test('a list with bad rows is refused, or taken without them', async ({ page }) => {
-  await page.goto('/#/box');
-  await page.getByRole('button', { name: 'Import a list…' }).click();
-  await chooseFile(page, 'heads.csv', 'style,weight\ncasting,3/8\nanvil,3/8\nball,1/4\n');
-  const dialog = page.getByRole('dialog');
-  await expect(dialog.getByRole('alert')).toContainText('line 3, style: "anvil" is not known here');
-  await dialog.getByRole('button', { name: 'Take what can be read' }).click();
-  await expect(dialog).toContainText('1 of 3 rows set aside');
-  await dialog.getByRole('button', { name: 'Take it in' }).click();
-  await expect(page.getByRole('heading', { name: '2 parts in your box' })).toBeVisible();
-  await expect
-    .poll(async () => (await rowsOf(page, 'setAside')).map(({ from, key }) => `${String(from)} ${String(key)}`))
-    .toEqual(['heads line 3']);
-});
-
-test('after a failed write the backup holds what is on the screen, and it is stored once there is room', async ({
-  page,
-}) => {
-  await openDemoWorld(page);
-  await page.evaluate(() => {
-    const { put, add } = IDBObjectStore.prototype;
-    const full = (): never => {
-      throw new DOMException('no room', 'QuotaExceededError');
-    };
-    IDBObjectStore.prototype.put = full;
-    IDBObjectStore.prototype.add = full;
-    Object.assign(window, { makeRoom: () => Object.assign(IDBObjectStore.prototype, { put, add }) });
-  });
-  await temperature(page).fill('66');
-  await expect(page.getByRole('alert', { name: 'Problems' })).toContainText('is full, so this is not stored yet');
-  await page.getByRole('button', { name: 'Files' }).click();
-  const text = await downloadText(page, () => page.getByText('Export everything', { exact: true }).click());
-  const { waters } = JSON.parse(text) as { waters: { water: { temperatureC: number } }[] };
-  expect(waters[0]!.water.temperatureC).toBeCloseTo(18.89, 1);
-  await page.evaluate(() => (window as unknown as { makeRoom(): void }).makeRoom());
-  await expect(notice(page)).toContainText('Everything entered is stored now', { timeout: 40_000 });
-  await expect(page.getByRole('alert', { name: 'Problems' })).toHaveCount(0);
-  await page.reload();
-  await expect(temperature(page)).toHaveValue('66');
-});
-
-test('a store of a newer version, one that another tab holds, one that is deleted: each is said, and no page is blank', async ({
-  page,
-  context,
-}) => {
-  test.slow();
-  await openDemoWorld(page);
-  // deleted while it is open
-  await page.evaluate(() => new Promise((resolve) => (indexedDB.deleteDatabase('pandero').onsuccess = resolve)));
-  await expect(page.getByRole('alert', { name: 'Problems' })).toContainText('was deleted while this page was open');
-  await temperature(page).fill('61');
-  await expect(page.getByTestId('want-fall')).toContainText('61 °F');
-  await page.getByRole('button', { name: 'Files' }).click();
-  const text = await downloadText(page, () => page.getByText('Export everything', { exact: true }).click());
-  expect((JSON.parse(text) as { box: { heads: unknown[] } }).box.heads.length).toBe(20);
-  // written by a newer version
-  await page.goto('about:blank');
-  const bare = await context.newPage();
-  await bare.goto('/manifest.webmanifest');
-  await bare.evaluate(
-    () =>
-      new Promise<void>((resolve) => {
-        const open = indexedDB.open('pandero', 900);
-        open.onsuccess = () => {
-          open.result.close();
-          resolve();
-        };
-      }),
-  );
-  await page.goto('/#/water');
-  await expect(page.getByRole('alert', { name: 'Problems' })).toContainText('written by a newer version of Pandero');
-  await expect(page.getByRole('heading', { name: 'What this water asks for' })).toBeVisible();
-  // held by another tab in an older state; whoever clears a browser's data clears all of it
-  await bare.evaluate(() => localStorage.clear());
-  await bare.evaluate(() => new Promise((resolve) => (indexedDB.deleteDatabase('pandero').onsuccess = resolve)));
-  await bare.evaluate(
-    () =>
-      new Promise<void>((resolve) => {
-        const open = indexedDB.open('pandero', 10);
-        open.onupgradeneeded = () => {
-          const { result } = open;
-          for (const [name, key] of [
-            ['settings', 'key'],
-            ['waters', 'key'],
-            ['parts', 'id'],
-            ['tickets', 'id'],
-          ] as const) {
-            const table = result.createObjectStore(name, { keyPath: key });
-            if (name === 'parts') ['tray', 'at'].forEach((index) => table.createIndex(index, index));
-            if (name === 'tickets') table.createIndex('madeAt', 'madeAt');
-          }
-        };
-        open.onsuccess = () => {
-          Object.assign(window, { held: open.result });
-          resolve();
-        };
-      }),
-  );
-  await page.goto('about:blank');
-  await page.goto('/#/water');
-  await expect(page.getByRole('alert', { name: 'Problems' })).toContainText('Another tab holds an older state');
-  await temperature(page).fill('63');
-  await expect(page.getByTestId('want-fall')).toContainText('63 °F');
-  await bare.evaluate(() => (window as unknown as { held: IDBDatabase }).held.close());
-  await expect(page.getByRole('alert', { name: 'Problems' })).toHaveCount(0);
-  await page.reload();
-  await expect(temperature(page)).toHaveValue('63');
-  await bare.close();
-});
+test(
+  'a store of a newer version, one that another tab holds, one that is deleted: each is said, and no page is blank',
+  DESK,
+  async ({ page, context }) => {
+    test.slow();
+    await openDemoWorld(page);
+    // deleted while it is open
+    await page.evaluate(() => new Promise((resolve) => (indexedDB.deleteDatabase('pandero').onsuccess = resolve)));
+    await expect(page.getByRole('alert', { name: 'Problems' })).toContainText('was deleted while this page was open');
+    await temperature(page).fill('61');
+    await expect(page.getByTestId('want-fall')).toContainText('61 °F');
+    await page.getByRole('button', { name: 'Files' }).click();
+    const text = await downloadText(page, () => page.getByText('Export everything', { exact: true }).click());
+    expect((JSON.parse(text) as { box: { heads: unknown[] } }).box.heads.length).toBe(20);
+    // written by a newer version
+    await page.goto('about:blank');
+    const bare = await context.newPage();
+    await bare.goto('/manifest.webmanifest');
+    await bare.evaluate(
+      () =>
+        new Promise<void>((resolve) => {
+          const open = indexedDB.open('pandero', 900);
+          open.onsuccess = () => {
+            open.result.close();
+            resolve();
+          };
+        }),
+    );
+    await page.goto('/#/water');
+    await expect(page.getByRole('alert', { name: 'Problems' })).toContainText('written by a newer version of Pandero');
+    await expect(page.getByRole('heading', { name: 'What this water asks for' })).toBeVisible();
+    // held by another tab in an older state; whoever clears a browser's data clears all of it
+    await bare.evaluate(() => localStorage.clear());
+    await bare.evaluate(() => new Promise((resolve) => (indexedDB.deleteDatabase('pandero').onsuccess = resolve)));
+    await bare.evaluate(
+      () =>
+        new Promise<void>((resolve) => {
+          const open = indexedDB.open('pandero', 10);
+          open.onupgradeneeded = () => {
+            const { result } = open;
+            for (const [name, key] of [
+              ['settings', 'key'],
+              ['waters', 'key'],
+              ['parts', 'id'],
+              ['tickets', 'id'],
+            ] as const) {
+              const table = result.createObjectStore(name, { keyPath: key });
+              if (name === 'parts') ['tray', 'at'].forEach((index) => table.createIndex(index, index));
+              if (name === 'tickets') table.createIndex('madeAt', 'madeAt');
+            }
+          };
+          open.onsuccess = () => {
+            Object.assign(window, { held: open.result });
+            resolve();
+          };
+        }),
+    );
+    await page.goto('about:blank');
+    await page.goto('/#/water');
+    await expect(page.getByRole('alert', { name: 'Problems' })).toContainText('Another tab holds an older state');
+    await temperature(page).fill('63');
+    await expect(page.getByTestId('want-fall')).toContainText('63 °F');
+    await bare.evaluate(() => (window as unknown as { held: IDBDatabase }).held.close());
+    await expect(page.getByRole('alert', { name: 'Problems' })).toHaveCount(0);
+    await page.reload();
+    await expect(temperature(page)).toHaveValue('63');
+    await bare.close();
+  },
+);
 
 /** A browser of its own that can be killed: its folder stays. */
 async function killable(profile: string): Promise<{ context: BrowserContext; kill(): Promise<void> }> {
@@ -299,93 +208,95 @@ async function killable(profile: string): Promise<{ context: BrowserContext; kil
   };
 }
 
-test('a browser killed in the middle of the work costs nothing that was stored: each kind of edit', async ({
-  baseURL,
-}) => {
-  test.slow();
-  const profile = mkdtempSync(join(tmpdir(), 'pandero-killed-'));
-  const edits: { readonly what: string; act(page: Page): Promise<void>; see(page: Page): Promise<void> }[] = [
-    {
-      what: 'a water',
-      act: async (page) => {
-        await page.goto(`${baseURL}/#/water?world=brindle-mere`);
-        await expect(page.getByRole('link', { name: /^Tie on/ })).toBeVisible();
-        await temperature(page).fill('64');
+test(
+  'a browser killed in the middle of the work costs nothing that was stored: each kind of edit',
+  DESK,
+  async ({ baseURL }) => {
+    test.slow();
+    const profile = mkdtempSync(join(tmpdir(), 'pandero-killed-'));
+    const edits: { readonly what: string; act(page: Page): Promise<void>; see(page: Page): Promise<void> }[] = [
+      {
+        what: 'a water',
+        act: async (page) => {
+          await page.goto(`${baseURL}/#/water?world=brindle-mere`);
+          await expect(page.getByRole('link', { name: /^Tie on/ })).toBeVisible();
+          await temperature(page).fill('64');
+        },
+        see: async (page) => {
+          await page.goto(`${baseURL}/#/water`);
+          await expect(temperature(page)).toHaveValue('64');
+        },
       },
-      see: async (page) => {
-        await page.goto(`${baseURL}/#/water`);
-        await expect(temperature(page)).toHaveValue('64');
+      {
+        what: 'a part',
+        act: async (page) => {
+          await page.goto(`${baseURL}/#/box`);
+          await page
+            .getByTestId('box-list')
+            .getByRole('button', { name: /open its sheet/ })
+            .first()
+            .click();
+          await page.getByRole('button', { name: 'rusty' }).click();
+        },
+        see: async (page) => {
+          await page.goto(`${baseURL}/#/box`);
+          await expect(page.getByTestId('box-list')).toContainText('rusty');
+        },
       },
-    },
-    {
-      what: 'a part',
-      act: async (page) => {
-        await page.goto(`${baseURL}/#/box`);
-        await page
-          .getByTestId('box-list')
-          .getByRole('button', { name: /open its sheet/ })
-          .first()
-          .click();
-        await page.getByRole('button', { name: 'rusty' }).click();
+      {
+        what: 'a ticket and its note',
+        act: async (page) => {
+          await page.goto(`${baseURL}/#/pick`);
+          await writeTicket(page);
+          await page.getByRole('textbox', { name: 'Your note' }).fill('north side, second gap');
+        },
+        see: async (page) => {
+          await page.goto(`${baseURL}/#/tickets`);
+          await page.getByTestId('ticket-row').getByRole('link').click();
+          await expect(page.getByRole('textbox', { name: 'Your note' })).toHaveValue('north side, second gap');
+        },
       },
-      see: async (page) => {
-        await page.goto(`${baseURL}/#/box`);
-        await expect(page.getByTestId('box-list')).toContainText('rusty');
+      {
+        what: 'a build',
+        act: async (page) => {
+          await page.getByRole('button', { name: 'To the bench' }).click();
+          await page.getByTestId('handle-nose').focus();
+          await page.keyboard.press('ArrowRight');
+          await page.keyboard.press('ArrowRight');
+        },
+        see: async (page) => {
+          await page.goto(`${baseURL}/#/bench`);
+          await expect(page.getByRole('button', { name: /^Undo/ })).toBeEnabled();
+        },
       },
-    },
-    {
-      what: 'a ticket and its note',
-      act: async (page) => {
-        await page.goto(`${baseURL}/#/pick`);
-        await writeTicket(page);
-        await page.getByRole('textbox', { name: 'Your note' }).fill('north side, second gap');
+      {
+        what: 'a setting',
+        act: (page) => page.getByRole('button', { name: /^Units: US/ }).click(),
+        see: async (page) => {
+          await page.goto(`${baseURL}/#/water`);
+          await expect(page.getByRole('button', { name: /^Units: metric/ })).toBeVisible();
+        },
       },
-      see: async (page) => {
-        await page.goto(`${baseURL}/#/tickets`);
-        await page.getByTestId('ticket-row').getByRole('link').click();
-        await expect(page.getByRole('textbox', { name: 'Your note' })).toHaveValue('north side, second gap');
-      },
-    },
-    {
-      what: 'a build',
-      act: async (page) => {
-        await page.getByRole('button', { name: 'To the bench' }).click();
-        await page.getByTestId('handle-nose').focus();
-        await page.keyboard.press('ArrowRight');
-        await page.keyboard.press('ArrowRight');
-      },
-      see: async (page) => {
-        await page.goto(`${baseURL}/#/bench`);
-        await expect(page.getByRole('button', { name: /^Undo/ })).toBeEnabled();
-      },
-    },
-    {
-      what: 'a setting',
-      act: (page) => page.getByRole('button', { name: /^Units: US/ }).click(),
-      see: async (page) => {
-        await page.goto(`${baseURL}/#/water`);
-        await expect(page.getByRole('button', { name: /^Units: metric/ })).toBeVisible();
-      },
-    },
-  ];
-  let before: (typeof edits)[number] | null = null;
-  for (const edit of edits) {
-    await test.step(edit.what, async () => {
-      const { context, kill } = await killable(profile);
-      const page = await context.newPage();
-      if (before) await before.see(page);
-      await edit.act(page);
-      // as soon as nothing waits any more it is on the disk
-      await expect
-        .poll(() =>
-          page.evaluate(() => Object.keys(localStorage).filter((key) => key.startsWith('pandero-note')).length),
-        )
-        .toBe(0);
-      await kill();
-      before = edit;
-    });
-  }
-  const { context, kill } = await killable(profile);
-  await before!.see(await context.newPage());
-  await kill();
-});
+    ];
+    let before: (typeof edits)[number] | null = null;
+    for (const edit of edits) {
+      await test.step(edit.what, async () => {
+        const { context, kill } = await killable(profile);
+        const page = await context.newPage();
+        if (before) await before.see(page);
+        await edit.act(page);
+        // as soon as nothing waits any more it is on the disk
+        await expect
+          .poll(() =>
+            page.evaluate(() => Object.keys(localStorage).filter((key) => key.startsWith('pandero-note')).length),
+          )
+          .toBe(0);
+        await kill();
+        before = edit;
+      });
+    }
+    const { context, kill } = await killable(profile);
+    await before!.see(await context.newPage());
+    await kill();
+  },
+);

@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 import { seeded } from '../core/testing/fixtures/seeded';
-import { expect, openDemoWorld, test } from './fixtures';
+import { expect, fillDemoWorld, test } from './fixtures';
 
 const SECONDS = Number(process.env['SOAK_SECONDS'] ?? 300);
 const SEED = Number(process.env['SOAK_SEED'] ?? 1);
@@ -90,7 +90,7 @@ async function act(page: Page, random: () => number): Promise<string> {
     return 'reload';
   }
   await page.goBack(brief).catch(() => undefined);
-  if (page.url() === 'about:blank') await openDemoWorld(page);
+  if (page.url() === 'about:blank') await fillDemoWorld(page);
   return 'back';
 }
 
@@ -115,7 +115,7 @@ async function holds(page: Page): Promise<void> {
 
 test(`random work for ${SECONDS} s from seed ${SEED}`, async ({ page }) => {
   const random = seeded(SEED).uniform;
-  await openDemoWorld(page);
+  await fillDemoWorld(page);
   // what is gone when it is reached for is not waited for
   page.setDefaultTimeout(3000);
   const until = Date.now() + SECONDS * 1000;

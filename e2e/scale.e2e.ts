@@ -1,9 +1,10 @@
 import { connect } from 'node:net';
 import type { Locator, Page } from '@playwright/test';
 import { SCALE_PORT } from '../playwright.config';
-import { expect, expectAxeClean, openDemoWorld, test } from './fixtures';
+import { DEMO_STATE, DESK, expect, openDemoWorld, test } from './fixtures';
 
 /** One stand-in serves all tests: what is done to it is done by one test at a time. */
+test.use({ storageState: DEMO_STATE });
 test.describe.configure({ mode: 'serial' });
 
 /** Presses keys of the scale that runs. */
@@ -36,12 +37,11 @@ async function openScale(page: Page, size: keyof typeof SIZES): Promise<Locator>
 }
 
 for (const size of ['desk', 'deck'] as const) {
-  test(`weigh, average with its spread, keep: ${size}`, async ({ page }) => {
+  test(`weigh, average with its spread, keep: ${size}`, DESK, async ({ page }) => {
     const dialog = await openScale(page, size);
     await expect(dialog.getByRole('status')).toHaveText('Steady.', { timeout: 60_000 });
     await expect(dialog).toContainText('This is the stand-in scale');
     await expect(dialog.getByTestId('scale-mean')).toContainText(/^\s*9\.[34]\d g/);
-    await expectAxeClean(page);
     await dialog.getByRole('textbox', { name: 'Pieces on the pan' }).fill('2');
     await expect(dialog.getByTestId('scale-mean')).toContainText(/^\s*4\.[67]\d g/);
     await dialog.getByRole('button', { name: /^Keep 4\.[67]/ }).click();
@@ -49,21 +49,25 @@ for (const size of ['desk', 'deck'] as const) {
   });
 }
 
-test('a scale in ounces is understood, one that jumps, stops or writes rubbish is not believed', async ({ page }) => {
-  test.slow();
-  const dialog = await openScale(page, 'desk');
-  const status = dialog.getByRole('status');
-  await press('unit oz');
-  await expect(dialog).toContainText('The scale shows oz', { timeout: 60_000 });
-  await expect(dialog.getByTestId('scale-mean')).toContainText(/^\s*9\.[345]\d g/, { timeout: 60_000 });
-  await press('unit g', 'noise 3');
-  await expect(status).toContainText('jumps about', { timeout: 60_000 });
-  await expect(dialog.getByRole('button', { name: /^Keep/ })).toBeDisabled();
-  await press('noise 0.04', 'garble 15');
-  await expect(status).toContainText('which is no mass with a unit', { timeout: 60_000 });
-  await press('silence 6');
-  await expect(status).toContainText('has stopped sending', { timeout: 60_000 });
-  await expect(status).toHaveText('Steady.', { timeout: 60_000 });
-  await press('put 0');
-  await expect(status).toContainText('The pan is empty', { timeout: 60_000 });
-});
+test(
+  'a scale in ounces is understood, one that jumps, stops or writes rubbish is not believed',
+  DESK,
+  async ({ page }) => {
+    test.slow();
+    const dialog = await openScale(page, 'desk');
+    const status = dialog.getByRole('status');
+    await press('unit oz');
+    await expect(dialog).toContainText('The scale shows oz', { timeout: 60_000 });
+    await expect(dialog.getByTestId('scale-mean')).toContainText(/^\s*9\.[345]\d g/, { timeout: 60_000 });
+    await press('unit g', 'noise 3');
+    await expect(status).toContainText('jumps about', { timeout: 60_000 });
+    await expect(dialog.getByRole('button', { name: /^Keep/ })).toBeDisabled();
+    await press('noise 0.04', 'garble 15');
+    await expect(status).toContainText('which is no mass with a unit', { timeout: 60_000 });
+    await press('silence 6');
+    await expect(status).toContainText('has stopped sending', { timeout: 60_000 });
+    await expect(status).toHaveText('Steady.', { timeout: 60_000 });
+    await press('put 0');
+    await expect(status).toContainText('The pan is empty', { timeout: 60_000 });
+  },
+);

@@ -1,7 +1,9 @@
 import type { Page } from '@playwright/test';
-import { expect, goTo, openDemoWorld, test } from './fixtures';
+import { DEMO_STATE, expect, goTo, openDemoWorld, settled, test } from './fixtures';
 
 const PAGES = ['#/water', '#/pick', '#/bench', '#/box', '#/tickets', '#/handbook', '#/tickets/nowhere'] as const;
+
+test.use({ storageState: DEMO_STATE });
 
 async function withTicketAndBuild(page: Page): Promise<string> {
   await openDemoWorld(page);
@@ -17,7 +19,7 @@ async function withTicketAndBuild(page: Page): Promise<string> {
 async function visit(page: Page, hash: string): Promise<void> {
   await page.evaluate((to) => (location.hash = to), hash);
   await expect(page.locator('h1')).toHaveCount(1);
-  await page.waitForTimeout(700);
+  await settled(page);
 }
 /** How far the page could be moved sideways, px. */
 const sideways = (page: Page): Promise<number> =>

@@ -2,6 +2,7 @@ import { spawn, spawnSync } from 'node:child_process';
 import { request } from 'node:http';
 import { createServer, type AddressInfo } from 'node:net';
 import { expect, test } from '@playwright/test';
+import { DESK } from './fixtures';
 
 const SERVE = 'dist-server/serve.js';
 
@@ -32,7 +33,7 @@ async function started(args: string[], then: (address: string, stderr: () => str
 
 test.skip(({ viewport }) => viewport?.width !== 1280, 'the server has no viewport');
 
-test('listens on this machine alone and says where', async () => {
+test('listens on this machine alone and says where', DESK, async () => {
   await started(['--port', '4391', '--open', '/#/pick'], async (address, stderr) => {
     expect(address).toBe('http://127.0.0.1:4391/#/pick');
     expect(stderr()).toBe('');
@@ -40,7 +41,7 @@ test('listens on this machine alone and says where', async () => {
   });
 });
 
-test('a taken port: the next one is used, a port that was asked for is explained', async () => {
+test('a taken port: the next one is used, a port that was asked for is explained', DESK, async () => {
   const holder = createServer();
   // held by us, or by somebody's running demo: taken it is either way
   await new Promise<void>((resolve) => holder.once('error', () => resolve()).listen(4310, '127.0.0.1', resolve));
@@ -52,18 +53,18 @@ test('a taken port: the next one is used, a port that was asked for is explained
   }
 });
 
-test('opening it to others is said aloud', async () => {
+test('opening it to others is said aloud', DESK, async () => {
   await started(['--port', '4393', '--host', '0.0.0.0'], async (_address, stderr) => {
     expect(stderr()).toContain('anybody who reaches this machine can open the app');
   });
 });
 
-test('options that make no sense are explained', () => {
+test('options that make no sense are explained', DESK, () => {
   expect(serve('--port', 'x')).toMatchObject({ status: 2, stderr: expect.stringContaining('--port needs a number') });
   expect(serve('--host')).toMatchObject({ status: 2, stderr: expect.stringContaining('--host needs an address') });
 });
 
-test('told to stop, it is gone within two seconds, pages that listen notwithstanding', async () => {
+test('told to stop, it is gone within two seconds, pages that listen notwithstanding', DESK, async () => {
   const scale = createServer((socket) => {
     socket.on('error', () => undefined);
     const writes = setInterval(() => socket.write('9.4 g\n'), 50);
@@ -85,7 +86,7 @@ test('told to stop, it is gone within two seconds, pages that listen notwithstan
   scale.close();
 });
 
-test('names it was not told are not answered, ports that cannot be are refused', async () => {
+test('names it was not told are not answered, ports that cannot be are refused', DESK, async () => {
   const asked = (host: string): Promise<number> =>
     new Promise((resolve, reject) => {
       const ask = request({ host: '127.0.0.1', port: 4397, path: '/', headers: { host } }, (reply) => {
@@ -119,7 +120,7 @@ test('names it was not told are not answered, ports that cannot be are refused',
   }
 });
 
-test('a scale whose place is taken goes elsewhere, and says where', async () => {
+test('a scale whose place is taken goes elsewhere, and says where', DESK, async () => {
   const holder = createServer();
   await new Promise<void>((resolve) => holder.once('error', () => resolve()).listen(4331, '127.0.0.1', resolve));
   const scale = spawn(process.execPath, ['dist-server/scale.js']);

@@ -8,5 +8,5 @@ export default {
   webServer: [base.webServer ?? []].flat().map((server) => ({ ...server, cwd: '..' })),
   reporter: 'list',
   workers: 1,
-  projects: base.projects?.slice(0, 1),
+  projects: base.projects!.filter(({ name }) => name === 'desk').map(({ dependencies: _first, ...project }) => project),
 };

@@ -1,11 +1,11 @@
 import { test } from '@playwright/test';
-import { expect, goTo, openDemoWorld } from './fixtures';
+import { expect, goTo, fillDemoWorld } from './fixtures';
 
 const FOLDER = '../docs/screenshots';
 const shot = (name: string): { path: string } => ({ path: new URL(`${FOLDER}/${name}.png`, import.meta.url).pathname });
 
 test('pictures of the main views', async ({ page }) => {
-  await openDemoWorld(page);
+  await fillDemoWorld(page);
   await page.waitForTimeout(600);
   await page.screenshot(shot('water'));
   await goTo(page, 'Pick');

@@ -11,5 +11,7 @@ export default defineConfig({
   timeout: (Number(process.env['SOAK_SECONDS'] ?? 300) + 120) * 1000,
   reporter: 'list',
   webServer: [base.webServer!].flat().map((server) => ({ ...server, cwd: new URL('..', import.meta.url).pathname })),
-  projects: base.projects!.map(({ testIgnore: _testIgnore, ...project }) => project),
+  projects: base
+    .projects!.filter(({ name }) => name !== 'setup')
+    .map(({ dependencies: _first, ...project }) => project),
 });

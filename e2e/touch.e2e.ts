@@ -1,10 +1,8 @@
 import type { CDPSession, Locator, Page } from '@playwright/test';
-import { expect, goTo, openDemoWorld, test } from './fixtures';
+import { DECK, DEMO_STATE, expect, goTo, openDemoWorld, test } from './fixtures';
 
-test.beforeEach(async ({ page }, info) => {
-  test.skip(info.project.name !== 'deck', 'fingers are of the deck');
-  await openDemoWorld(page);
-});
+test.use({ storageState: DEMO_STATE });
+test.beforeEach(({ page }) => openDemoWorld(page));
 
 interface Point {
   readonly x: number;
@@ -33,6 +31,12 @@ class Finger {
 }
 const fingerOn = async (page: Page): Promise<Finger> => new Finger(await page.context().newCDPSession(page));
 
+/** Lets so many pictures be drawn: what follows a change in steps has then followed. */
+const nextPictures = (page: Page, count: number): Promise<void> =>
+  page.evaluate(async (left) => {
+    for (let at = 0; at < left; at++) await new Promise((resolve) => requestAnimationFrame(resolve));
+  }, count);
+
 /** Middle of a handle, brought to where the page can be panned both ways. */
 async function middleOf(page: Page, handle: Locator): Promise<Point> {
   const where = async (): Promise<Point> => {
@@ -42,7 +46,7 @@ async function middleOf(page: Page, handle: Locator): Promise<Point> {
   // numbers and lines that come after a change move what stands below them
   for (let before = { x: 0, y: 0 }; ;) {
     await handle.evaluate((element) => element.scrollIntoView({ block: 'center' }));
-    await page.waitForTimeout(120);
+    await nextPictures(page, 4);
     const now = await where();
     if (Math.hypot(now.x - before.x, now.y - before.y) < 1) return now;
     before = now;
@@ -74,25 +78,27 @@ async function grasp(page: Page, finger: Finger, handle: Locator, before: string
   }
 }
 
-test('every handle of the water follows a finger, and the page stays still; a cancelled one goes back', async ({
-  page,
-}) => {
-  const finger = await fingerOn(page);
-  const names = await page
-    .getByRole('slider', { name: /, in the picture$/ })
-    .evaluateAll((all) => all.map((handle) => handle.getAttribute('aria-label')!));
-  expect(names.length).toBeGreaterThan(4);
-  for (const name of names) {
-    const handle = page.getByRole('slider', { name, exact: true });
-    const before = await says(handle);
-    for (const end of ['cancel', 'up'] as const) {
-      await grasp(page, finger, handle, before);
-      await finger[end]();
-      if (end === 'cancel') await expect.poll(() => says(handle), { message: `${name}, cancelled` }).toBe(before);
+test(
+  'every handle of the water follows a finger, and the page stays still; a cancelled one goes back',
+  DECK,
+  async ({ page }) => {
+    const finger = await fingerOn(page);
+    const names = await page
+      .getByRole('slider', { name: /, in the picture$/ })
+      .evaluateAll((all) => all.map((handle) => handle.getAttribute('aria-label')!));
+    expect(names.length).toBeGreaterThan(4);
+    for (const name of names) {
+      const handle = page.getByRole('slider', { name, exact: true });
+      const before = await says(handle);
+      for (const end of ['cancel', 'up'] as const) {
+        await grasp(page, finger, handle, before);
+        await finger[end]();
+        if (end === 'cancel') await expect.poll(() => says(handle), { message: `${name}, cancelled` }).toBe(before);
+      }
+      expect(await says(handle), name).not.toBe(before);
     }
-    expect(await says(handle), name).not.toBe(before);
-  }
-});
+  },
+);
 
 /** Which way a handle of the first pick has room, in pixels. */
 const LEFT = [-40, 0] as const;
@@ -112,7 +118,7 @@ const WAYS: Readonly<Record<string, readonly [number, number]>> = {
   hang: ROUND,
 };
 
-test('every handle of the bench follows a finger, part by part; a cancelled one goes back', async ({ page }) => {
+test('every handle of the bench follows a finger, part by part; a cancelled one goes back', DECK, async ({ page }) => {
   test.slow();
   await goTo(page, 'Bench');
   await page.getByRole('button', { name: 'Lay it on the bench' }).first().click();
@@ -123,7 +129,7 @@ test('every handle of the bench follows a finger, part by part; a cancelled one 
   const seen = new Set<string>();
   for (const part of await parts.all()) {
     await part.click();
-    await page.waitForTimeout(150);
+    await nextPictures(page, 6);
     const ids = await handles.evaluateAll((all) => all.map((one) => one.getAttribute('data-testid')!));
     for (const id of ids) {
       const handle = page.getByTestId(id);
@@ -154,7 +160,7 @@ test('every handle of the bench follows a finger, part by part; a cancelled one 
   expect(seen.size).toBeGreaterThan(12);
 });
 
-test('more and less go on while they are held, and stop when they are let go', async ({ page }) => {
+test('more and less go on while they are held, and stop when they are let go', DECK, async ({ page }) => {
   const finger = await fingerOn(page);
   const depth = page.getByRole('textbox', { name: /^Depth/ });
   const before = Number(await depth.inputValue());
@@ -166,9 +172,10 @@ test('more and less go on while they are held, and stop when they are let go', a
   // several steps of one press
   await expect.poll(async () => Number(await depth.inputValue())).toBeGreaterThan(before + 1.2);
   await finger.up();
-  await page.waitForTimeout(200);
+  await nextPictures(page, 6);
   const after = await depth.inputValue();
-  await page.waitForTimeout(500);
+  // as long as several steps would take
+  await nextPictures(page, 30);
   await expect(depth).toHaveValue(after);
   await more.click();
   await expect(depth).not.toHaveValue(after);

@@ -1,0 +1,77 @@
+import { adviseInSteps, catalogueFor, emptyBox, tippingPointsInSteps, leadAllowed, TRAYS, type Box } from '@core';
+import { breath } from '../first/breath';
+import type { BoxPiece, RankCancel, RankReply, RankRequest } from './protocol';
+
+/** Time a job may take before the worker looks at its mail, and between two reports of progress, ms. */
+const SLICE_MS = 25;
+const REPORT_MS = 120;
+
+/** What a worker is to whoever runs in it: mail comes in and goes out. */
+export interface Mail {
+  postMessage(message: RankReply): void;
+  addEventListener(
+    kind: 'message',
+    listener: (event: { readonly data: RankRequest | RankCancel | BoxPiece }) => void,
+  ): void;
+}
+
+/** Answers what is asked for in a mailbox, one job after another; a job that is given up ends within a slice. */
+export function answerRankings(mail: Mail): void {
+  const given = new Set<number>();
+  /** the box that was handed over in pieces */
+  let held: Box = emptyBox();
+
+  function hold({ piece, isFirst }: BoxPiece): void {
+    const before = isFirst ? emptyBox() : held;
+    held = { ...before, ...Object.fromEntries(TRAYS.map((tray) => [tray, [...before[tray], ...(piece[tray] ?? [])]])) };
+  }
+
+  const reply = (message: RankReply): void => mail.postMessage(message);
+  /** Runs steps in slices, reporting how far they are; null when the job was given up meanwhile. */
+  async function inSlices<T>(id: number, steps: Generator<number, T>, report: boolean): Promise<{ value: T } | null> {
+    let sliceEnds = performance.now() + SLICE_MS;
+    let reports = performance.now() + REPORT_MS;
+    for (;;) {
+      const step = steps.next();
+      if (step.done) return { value: step.value };
+      const now = performance.now();
+      if (now < sliceEnds) continue;
+      if (now > reports) {
+        reply(report ? { id, progress: step.value } : { id, alive: true });
+        reports = now + REPORT_MS;
+      }
+      // waiting messages come in
+      await breath();
+      if (given.delete(id)) {
+        reply({ id, cancelled: true });
+        return null;
+      }
+      sliceEnds = performance.now() + SLICE_MS;
+    }
+  }
+
+  async function rank({ id, water, box, top, flipsFor }: RankRequest): Promise<void> {
+    const started = performance.now();
+    reply({ id, alive: true });
+    const from =
+      box === 'catalogue' ? catalogueFor({ lead: leadAllowed(water.localRules) }) : box === 'held' ? held : box;
+    const answer = await inSlices(id, adviseInSteps(water, from, top), true);
+    if (answer === null) return;
+    reply({ id, ok: true, advice: answer.value, tookMs: performance.now() - started });
+    const picks = Math.min(flipsFor, answer.value.picks.length);
+    const flips = await inSlices(id, tippingPointsInSteps(water, from, picks), false);
+    if (flips !== null) reply({ id, flips: flips.value });
+  }
+
+  mail.addEventListener('message', ({ data }) => {
+    if ('piece' in data) return hold(data);
+    if ('cancel' in data) {
+      given.add(data.cancel);
+      return;
+    }
+    rank(data).catch((error: unknown) => {
+      const bug = error instanceof Error ? (error.stack ?? error.message) : String(error);
+      reply({ id: data.id, ok: false, bug });
+    });
+  });
+}
