@@ -1,5 +1,6 @@
 /** Unit tests run as ES modules through swc; the sandbox's slow Math is replaced by the real one. */
-export default {
+const inEnglish = {
+  displayName: 'unit',
   testEnvironment: 'node',
   roots: ['<rootDir>/core', '<rootDir>/cli', '<rootDir>/server', '<rootDir>/app', '<rootDir>/demo', '<rootDir>/paper'],
   testMatch: ['**/*.test.ts'],
@@ -17,9 +18,20 @@ export default {
     '^vuetify/styles/': '<rootDir>/scripts/jest-nothing.mjs',
   },
   setupFiles: ['fake-indexeddb/auto'],
+  cacheDirectory: '<rootDir>/node_modules/.cache/jest',
+};
+/** The same app in a made-up language: a word that is left in English stands outside the locale. */
+const inPseudo = {
+  ...inEnglish,
+  displayName: 'pseudo',
+  testMatch: ['**/*.pseudo.ts'],
+  transform: { ...inEnglish.transform, '^.+\\.ts$': '<rootDir>/scripts/jest-pseudo.cjs' },
+};
+
+export default {
+  projects: [inEnglish, inPseudo],
   // two at a time on the smallest machine too: one would leave a core idle
   maxWorkers: 2,
   // a busy machine is slow, not wrong
   testTimeout: 60_000,
-  cacheDirectory: '<rootDir>/node_modules/.cache/jest',
 };

@@ -3,19 +3,20 @@ import vue from '@vitejs/plugin-vue';
 import { defineConfig, type Plugin } from 'vite';
 import { VitePWA } from 'vite-plugin-pwa';
 import vuetify from 'vite-plugin-vuetify';
+import { isWords, pseudoModule } from './scripts/pseudo-locale.cjs';
 
 /** What stands in one file, and is read in a task of its own: the first view takes them in this order (app/first/first.ts). */
 const FILES: readonly { readonly name: string; readonly test: RegExp }[] = [
-  { name: 'first', test: /app\/(first\/(breath|last-|opening|warm-)|theme\/theme)|preload-helper/ },
+  { name: 'first', test: /app\/(first\/(breath|last-|opening|warm-)|theme\/theme|locale\/en\/first)|core\/testing\/pseudo|preload-helper/ },
   { name: 'base', test: /node_modules\/(@vue|vue|vue-router|pinia)\// },
   { name: 'data', test: /node_modules\/(dexie|zod|nanoid)\// },
   {
     name: 'core',
-    test: /core\/((units|water|tackle|keeping)\/|formats\/pandero-json\/(kept-water|settings)|advice\/(rules\/(?!not-a-jig)|conditions\/(schools|water-facts)|candidates\/attributes|search\/score)|wording\/values|locale\/en\/words|rig\/(parts\/(box|schema)\.|body\/(?!mass-band)|outline\/(?!head-on))|(parse|result)\.)/,
+    test: /core\/((units|water|tackle|keeping)\/|formats\/pandero-json\/(kept-water|settings)|advice\/(rules\/(?!not-a-jig)|conditions\/(schools|water-facts)|candidates\/attributes|search\/score)|wording\/values|locale\/en\/(words|phrases|tackle)|rig\/(parts\/(box|schema)\.|body\/(?!mass-band)|outline\/(?!head-on))|(parse|result)\.)/,
   },
   {
     name: 'stores',
-    test: /app\/(new-id|stores\/(advice|box|water|settings|keeping|notices)|workers\/ranker|composables\/use(LiveRows|Followed|Units|Held)|db\/(all-parts|box-of-rows|cause|database|journal|keep|keeper|kinds|our-keeper|overlay|shelf|sieve))\./,
+    test: /app\/(new-id|locale\/(intl|en\/(tag|frame|notices))|stores\/(advice|box|water|settings|keeping|notices)|workers\/ranker|composables\/use(LiveRows|Followed|Units|Held)|db\/(all-parts|box-of-rows|cause|database|journal|keep|keeper|kinds|our-keeper|overlay|shelf|sieve))\./,
   },
   {
     name: 'look',
@@ -40,8 +41,19 @@ const fetchAhead: Plugin = {
 };
 const AHEAD: readonly string[] = ['base', 'data', 'core', 'look', 'stores', 'main'];
 
-export default defineConfig({
+/** `vite build --mode pseudo`: the app in a made-up language whose words are longer, to see what breaks. */
+const inPseudo: Plugin = {
+  name: 'pseudo-locale',
+  enforce: 'pre',
+  transform: (code, id) =>
+    isWords(id.split('?')[0]!)
+      ? pseudoModule(code, fileURLToPath(new URL('./core/testing/pseudo.ts', import.meta.url)))
+      : null,
+};
+
+export default defineConfig(({ mode }) => ({
   plugins: [
+    ...(mode === 'pseudo' ? [inPseudo] : []),
     fetchAhead,
     vue(),
     vuetify({ autoImport: true }),
@@ -109,4 +121,4 @@ export default defineConfig({
     },
   },
   server: { host: '127.0.0.1' },
-});
+}));

@@ -15,6 +15,7 @@ import { useRuleCard } from './stores/handbook';
 import { useNumberCard } from './stores/number-card';
 import { useNotices } from './stores/notices';
 import { useSettings } from './stores/settings';
+import * as words from './locale/en/frame';
 
 const AppHelp = defineAsyncComponent(() => import('./shell/AppHelp.vue'));
 const NumberCard = defineAsyncComponent(() => import('./shell/NumberCard.vue'));
@@ -69,7 +70,7 @@ useKeys({
       class="skip no-print"
       href="#main"
       @click.prevent="($event.target as HTMLElement).ownerDocument.getElementById('main')?.focus()"
-      >Skip to the work</a
+      >{{ words.skipToTheWork }}</a
     >
     <AppHeader @help="help = true" />
     <v-main>

@@ -2,6 +2,7 @@ import { type Result, fail } from '@core';
 import { useBox } from './stores/box';
 import { useNotices } from './stores/notices';
 import { useWater } from './stores/water';
+import * as words from './locale/en/frame';
 
 /** Fills the box from the made-up world, and the water too. Loaded only when asked for. */
 export async function loadDemoWorld(): Promise<Result<number>> {
@@ -18,5 +19,5 @@ export async function fillWithDemoBox(): Promise<void> {
   const { DEMO_BOX } = await import('../demo/brindle-mere');
   const filled = await useBox().add(DEMO_BOX);
   if (!filled.ok) return notices.complain(filled.issues);
-  notices.say(`${filled.value} made-up parts from Brindle Mere are in your box.`);
+  notices.say(words.demoFilled(filled.value));
 }

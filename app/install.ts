@@ -2,6 +2,7 @@ import { registerSW } from 'virtual:pwa-register';
 import { keeper } from './db/our-keeper';
 import { onceAllAreOpen } from './first/opening';
 import { useNotices } from './stores/notices';
+import * as words from './locale/en/frame';
 
 /** How often an open page asks whether there is a newer one, ms. */
 const ASK_EVERY_MS = 3_600_000;
@@ -42,9 +43,9 @@ export function install(before: ServiceWorker | null): void {
     immediate: true,
     onNeedRefresh: () =>
       notices.raise({
-        text: 'A new version of Pandero is here and waits. Once it is taken, every open page starts anew with it; all that was entered stays.',
+        text: words.newVersionWaits,
         isNews: true,
-        action: { label: 'Take the new version', run: take },
+        action: { label: words.takeTheNewVersion, run: take },
       }),
     onRegisteredSW(_url, registration) {
       if (!registration) return;

@@ -8,6 +8,7 @@ import { pinia } from './first/ground';
 import { createLook } from './vuetify';
 import './theme/base.css';
 import { useNotices } from './stores/notices';
+import * as words from './locale/en/frame';
 
 /** Time the first view has for itself before the rest of the app is fetched and kept, ms. */
 const AFTER_MS = 3000;
@@ -22,9 +23,7 @@ export async function start(): Promise<void> {
   // a bug in one part must not end in a blank page: say so and go on
   app.config.errorHandler = (error) => {
     if (isMissingPart(error)) return useNotices().complainIn([MISSING_PART_TEXT]);
-    useNotices().complainIn([
-      `Something went wrong here, which is our own fault: ${String(error)}. What you entered is kept; reload the page.`,
-    ]);
+    useNotices().complainIn([words.ourOwnFault(String(error))]);
     console.error(error);
   };
   router.onError((error) => {

@@ -1,13 +1,14 @@
 import { createRouter, createWebHashHistory } from 'vue-router';
 import WaterPage from './stations/water/WaterPage.vue';
+import * as words from './locale/en/frame';
 
 /** Stations in the order of the work; the hash lets any static host serve them. */
 export const STATIONS = [
-  { name: 'water', key: '1', title: 'Water', path: '/water' },
-  { name: 'pick', key: '2', title: 'Pick', path: '/pick' },
-  { name: 'bench', key: '3', title: 'Bench', path: '/bench' },
-  { name: 'box', key: '7', title: 'Box', path: '/box' },
-  { name: 'tickets', key: 't', title: 'Tickets', path: '/tickets' },
+  { name: 'water', key: '1', title: words.water, path: '/water' },
+  { name: 'pick', key: '2', title: words.pick, path: '/pick' },
+  { name: 'bench', key: '3', title: words.bench, path: '/bench' },
+  { name: 'box', key: '7', title: words.box, path: '/box' },
+  { name: 'tickets', key: 't', title: words.tickets, path: '/tickets' },
 ] as const;
 
 export const router = createRouter({
@@ -30,5 +31,5 @@ export const router = createRouter({
 
 router.afterEach((to) => {
   const station = STATIONS.find(({ name }) => name === to.name);
-  document.title = `${station?.title ?? (to.name === 'handbook' ? 'Handbook' : 'Ticket')} · Pandero`;
+  document.title = `${station?.title ?? (to.name === 'handbook' ? words.handbook : words.ticket)} · Pandero`;
 });

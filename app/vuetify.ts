@@ -4,6 +4,7 @@ import 'vuetify/styles/utilities';
 import { createVuetify } from 'vuetify';
 import { aliases, mdi } from 'vuetify/iconsets/mdi-svg';
 import { LIGHT, NIGHT } from './theme/theme';
+import { vuetifyWords } from './locale/en/vuetify';
 
 const field = { variant: 'outlined', density: 'compact', hideDetails: 'auto', rounded: 0 } as const;
 
@@ -12,6 +13,7 @@ export const createLook = () =>
   createVuetify({
     icons: { defaultSet: 'mdi', aliases, sets: { mdi } },
     theme: { defaultTheme: 'light', themes: { light: LIGHT, night: NIGHT } },
+    locale: { locale: 'en', messages: { en: vuetifyWords } },
     display: { mobileBreakpoint: 'md' },
     defaults: {
       global: { ripple: false },

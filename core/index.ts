@@ -193,6 +193,9 @@ export * from './wording/rig-titles';
 export * from './wording/values';
 export { dissentText, dissentTitle } from './wording/dissent';
 export * from './locale/en/words';
+export { NAME, type Named } from './locale/en/names';
+export { BLADE_TITLE, HEAD_TITLE, TRAILER_TITLE } from './locale/en/tackle';
+export { galleryWords } from './wording/gallery';
 export { CONTRADICTION_TEXT } from './locale/en/contradictions';
 export { QUESTION_TITLE, SCHOOL_BECAUSE, SCHOOL_WORDS } from './locale/en/schools';
 
@@ -213,6 +216,7 @@ export { exitFromNoseMm } from './rig/body/body';
 export { guardToPointMm } from './hold/guard';
 export { careFor, type CareId } from './bench/care';
 export * from './locale/en/bench';
+export { editValueText, optionText } from './wording/options';
 export { layOutCard, PAPERS, type Card, type CardInput, type Paper } from './reports/card/card';
 export { type CardItem, type CardPage } from './reports/card/draw';
 export { cardSvg } from './reports/card/card-svg';

@@ -53,9 +53,10 @@ export async function expectAxeClean(page: Page): Promise<void> {
   await settled(page);
   const axe = new AxeBuilder({ page }).setLegacyMode().options({ resultTypes: ['violations'] });
   const { violations } = await axe.analyze();
-  expect(violations.map(({ id, nodes }) => `${id}: ${nodes.map(({ target }) => target.join(' ')).join(', ')}`)).toEqual(
-    [],
+  const found = violations.flatMap(({ id, nodes }) =>
+    nodes.map(({ target, any }) => `${id}: ${target.join(' ')}: ${any.map(({ message }) => message).join('; ')}`),
   );
+  expect(found).toEqual([]);
 }
 
 /** Goes to a station by its tab, and is there: nothing of the one before can be taken for it. */
@@ -107,3 +108,31 @@ export async function choose(select: Locator, option: string): Promise<void> {
   await select.selectOption({ label: option });
   await expect(select.locator('option:checked')).toHaveText(option);
 }
+
+/** Texts of the page that are cut off, by themselves or by what is around them. */
+export const cutOff = (page: Page): Promise<string[]> =>
+  page.evaluate(() => {
+    const all = [...document.querySelectorAll<HTMLElement>('.v-application *')].filter(
+      (element) => !element.closest('svg, .v-overlay-container, [aria-hidden=true]'),
+    );
+    const found = all.filter((element) => {
+      const style = getComputedStyle(element);
+      const own = [...element.childNodes].some((node) => node.nodeType === 3 && node.textContent!.trim() !== '');
+      if (!own || style.visibility === 'hidden' || element.classList.contains('visually-hidden')) return false;
+      const box = element.getBoundingClientRect();
+      if (box.width === 0 || box.height === 0) return false;
+      // cut by itself or by what is around it
+      for (let around: HTMLElement | null = element; around; around = around.parentElement) {
+        const { overflowX, overflowY } = getComputedStyle(around);
+        const edge = around.getBoundingClientRect();
+        const clips = (value: string): boolean => value === 'hidden' || value === 'clip';
+        if (clips(overflowY) && box.bottom > edge.bottom + 3) return true;
+        if (clips(overflowX) && box.right > edge.right + 3) return true;
+        if (around.classList.contains('page')) break;
+      }
+      return false;
+    });
+    return found.map(
+      (element) => `${element.className || element.tagName}: ${element.textContent!.trim().slice(0, 40)}`,
+    );
+  });

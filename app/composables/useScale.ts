@@ -1,5 +1,6 @@
 import { computed, onBeforeUnmount, ref, shallowRef } from 'vue';
 import { readScaleLine, weighing, type ScaleUnit, type TimedMass } from '@core';
+import * as words from '../locale/en/notices';
 
 /** Readings kept: enough for the longest look back. */
 const KEPT = 200;
@@ -50,7 +51,7 @@ export function useScale() {
     feed.addEventListener('here', () => (link.value = 'here'));
     feed.addEventListener('line', ({ data }: MessageEvent<string>) => onLine(data));
     feed.addEventListener('gone', ({ data }: MessageEvent<string>) => stop('gone', data));
-    feed.onerror = () => stop(link.value === 'here' ? 'gone' : 'none', 'the server does not answer');
+    feed.onerror = () => stop(link.value === 'here' ? 'gone' : 'none', words.serverSilent);
   }
   function stop(as: 'gone' | 'none', reason: string): void {
     feed?.close();

@@ -7,12 +7,13 @@ import { useSettings } from '../stores/settings';
 import { createAsker, type WorkerLike } from '../workers/asker';
 import workerUrl from '../workers/files.worker.ts?worker&url';
 import { doFileJob, type FileAnswers, type FileJob, type Tell } from './jobs';
+import * as words from '../locale/en/files';
 
 /** Longest a large file may take without a sign, ms: one text is parsed at one go. */
 const SILENT_MS = 20_000;
 
 const asker = createAsker<FileJob, Result<FileAnswers[FileJob['do']]>>({
-  what: 'Reading and writing files',
+  what: words.readingWritingFiles,
   make: () => new Worker(workerUrl, { type: 'module' }) as unknown as WorkerLike,
   silentMs: SILENT_MS,
   here: (job, tell) => doFileJob(job, db, tell),

@@ -12,6 +12,7 @@ import { useWater } from '../stores/water';
 import { askFiles, onScreen } from './ask-files';
 import type { BackupFile, Tell } from './jobs';
 import { saveBlob } from './save';
+import * as words from '../locale/en/files';
 
 /** What stands on the screen of this page, for when the store cannot be read. */
 function rowsOnScreen(): AllRows {
@@ -39,21 +40,17 @@ export async function backUp(tell?: Tell): Promise<Result<BackupFile & { readonl
   return again.ok ? { ok: true, value: { ...again.value, fromScreen: true } } : fail([...made.issues, ...again.issues]);
 }
 
-const counted = (count: number, one: string): string => `${count} ${count === 1 ? one : `${one}s`}`;
-
 /** Says what is in a backup, and no more. */
 export function backupText({ counts, fromScreen }: BackupFile & { readonly fromScreen: boolean }): string {
   const { waters, parts, tickets, builds, setAside } = counts;
   const held = [
-    counted(waters, 'water'),
-    counted(parts, 'part'),
-    counted(tickets, 'ticket'),
-    counted(builds, 'build'),
-    ...(setAside > 0 ? [`${counted(setAside, 'row')} set aside`] : []),
+    words.waters(waters),
+    words.parts(parts),
+    words.tickets(tickets),
+    words.builds(builds),
+    ...(setAside > 0 ? [words.rowsAside(setAside)] : []),
   ].join(', ');
-  return fromScreen
-    ? `The store could not be read, so the file holds what is on the screen: ${held}. It was read back and is whole.`
-    : `Saved and read back whole: ${held}.`;
+  return fromScreen ? words.savedFromScreen(held) : words.savedWhole(held);
 }
 
 /** Saves a full backup as a file, and remembers when. */

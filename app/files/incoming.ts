@@ -20,6 +20,7 @@ import {
   type Ticket,
 } from '@core';
 import type { Addition } from '../db/box-rows';
+import * as words from '../locale/en/files';
 
 /** What a chosen file would bring, read and checked but not yet taken. */
 export type Incoming = {
@@ -41,7 +42,7 @@ export type Incoming = {
 /** Lines of a list that say the same as an earlier one, as problems with their line. */
 const repeats = (diff: BoxDiff, lines: readonly number[] | null): Issue[] =>
   diff.repeated.map(({ at, first }) =>
-    issue('same-as-another', '', { got: `line ${lines?.[first] ?? first + 1}` }, lines?.[at] ?? at + 1),
+    issue('same-as-another', '', { got: words.line(lines?.[first] ?? first + 1) }, lines?.[at] ?? at + 1),
   );
 
 /**
@@ -83,7 +84,7 @@ export function readIncoming(text: string, box: Box = emptyBox(), how: ReadHow =
       return ok({ ...whole, what: 'backup', backup: file.value, count });
     }
     default:
-      return fail([issue('wrong-kind', 'kind', { got: file.kind, allowed: 'a box, tickets or a backup' })]);
+      return fail([issue('wrong-kind', 'kind', { got: file.kind, allowed: words.whatFilesHold })]);
   }
 }
 

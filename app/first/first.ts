@@ -11,6 +11,7 @@ import { lastSheet } from './last-sheet';
 import { breath, nextPaint } from './breath';
 import { markOpening } from './opening';
 import { warmRanker } from './warm-ranker';
+import * as words from '../locale/en/first';
 
 /** Time a page that was put up takes to fetch what its station and `later` ask for, ms. */
 const SETTLED_MS = 5000;
@@ -31,7 +32,7 @@ function paintLast(): boolean {
   }
   const head = document.createElement('div');
   head.className = 'early__head';
-  head.textContent = 'Pandero';
+  head.textContent = words.pandero;
   const tie = document.createElement('div');
   tie.className = 'early__tie';
   tie.append(lastSheet(last));
@@ -65,7 +66,6 @@ markOpening(opened);
 opened.catch(() => {
   const says = document.createElement('p');
   says.setAttribute('role', 'alert');
-  says.textContent =
-    'A part of Pandero could not be loaded: the server or the signal may be gone. What you entered is kept; reload the page.';
+  says.textContent = words.partPanderoCouldNot;
   document.getElementById('app')?.prepend(says);
 });

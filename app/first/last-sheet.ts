@@ -1,4 +1,5 @@
 import type { LastAnswer } from './last-answer';
+import * as words from '../locale/en/first';
 
 const SVG = 'http://www.w3.org/2000/svg';
 
@@ -24,15 +25,15 @@ export function lastSheet({ title, frame, paths }: LastAnswer): HTMLElement {
   const sheet = document.createElement('div');
   sheet.className = 'last';
   sheet.dataset['testid'] = 'last-answer';
-  const words = add(sheet, 'div', 'last__words');
-  add(words, 'span', 'last__mark', 'Tie on, as it was last');
-  addTitle(words, title);
-  add(words, 'span', 'last__mark', 'Looking at it again…');
+  const beside = add(sheet, 'div', 'last__words');
+  add(beside, 'span', 'last__mark', words.tieOnAsWas);
+  addTitle(beside, title);
+  add(beside, 'span', 'last__mark', words.lookingAtAgain);
   const svg = document.createElementNS(SVG, 'svg');
   svg.setAttribute('viewBox', frame);
   svg.setAttribute('class', 'last__drawing outline');
   svg.setAttribute('role', 'img');
-  svg.setAttribute('aria-label', `${title}, from the side`);
+  svg.setAttribute('aria-label', words.fromTheSide(title));
   for (const { d, of, style } of paths) {
     const path = document.createElementNS(SVG, 'path');
     path.setAttribute('d', d);

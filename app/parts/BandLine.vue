@@ -4,6 +4,7 @@ import { AT_LEAST, meets, wantBand, wantValue, WANT_TITLE, type Want } from '@co
 import { useUnits } from '../composables/useUnits';
 import MarkLine from './MarkLine.vue';
 import { placeOf } from './want-scale';
+import * as words from '../locale/en/parts';
 
 /** A want on its scale, with what a rig has and how sure that is. */
 const props = defineProps<{ want: Want; has?: number; uncertain?: readonly [number, number] }>();
@@ -16,9 +17,13 @@ const wanted = computed(() => {
 });
 const inside = computed(() => props.has !== undefined && meets(props.want, props.has));
 const label = computed(() => {
-  const asked = `${WANT_TITLE[props.want.id]}: wanted ${wantBand(props.want, system.value)}`;
+  const asked = words.wantedBand(WANT_TITLE[props.want.id], wantBand(props.want, system.value));
   if (props.has === undefined) return asked;
-  return `${asked}; has ${wantValue(props.want.id, props.has, system.value)}, ${inside.value ? 'inside' : 'outside'}`;
+  return words.has(
+    asked,
+    wantValue(props.want.id, props.has, system.value),
+    inside.value ? words.inside : words.outside,
+  );
 });
 </script>
 

@@ -9,6 +9,7 @@ import { problemLines, type Preview } from '../files/incoming';
 import { useKeeping } from '../stores/keeping';
 import { useNotices } from '../stores/notices';
 import { useFocusBack } from '../composables/useFocusBack';
+import * as words from '../locale/en/parts';
 
 /** Choose a file, see what it would bring or every problem in it, then take it: all of it, or what can be read. */
 useFocusBack();
@@ -72,13 +73,13 @@ const listed = computed(() => problemLines(problems.value));
 const notesShown = useGradually(() => incoming.value?.notes.length ?? 0, 0, 6);
 
 /** `1 part`, `45 parts`. */
-const counted = ({ count, what }: Preview): string => `${count} ${count === 1 ? what.slice(0, -1) : what}`;
+const counted = ({ count, what }: Preview): string => words.countedOf[what](count);
 
 function summary(file: Preview): string {
-  const rest = file.asideCount > 0 ? ` ${file.asideCount} of ${file.count + file.asideCount} rows set aside.` : '';
-  if (file.what === 'parts') return `${counted(file)}, read without a problem.${rest}`;
-  if (file.what === 'tickets') return `${counted(file)}, to be added; one that is here already is replaced.${rest}`;
-  return `A full backup of ${file.madeAt?.slice(0, 10)}: it replaces the waters, the box, all builds and all tickets.${rest}`;
+  const rest = file.asideCount > 0 ? words.someSetAside(file.asideCount, file.count + file.asideCount) : '';
+  if (file.what === 'parts') return words.readWithoutProblem(counted(file), rest);
+  if (file.what === 'tickets') return words.ticketsToBeAdded(counted(file), rest);
+  return words.backupReplaces(file.madeAt?.slice(0, 10) ?? '', rest);
 }
 
 async function take(): Promise<void> {
@@ -98,25 +99,22 @@ async function take(): Promise<void> {
     return;
   }
   if (taken.value.epoch !== null) await beginAnew(taken.value.epoch);
-  const aside = taken.value.aside > 0 ? ` ${taken.value.aside} set aside: Files, “Set aside”.` : '';
-  notices.say(
-    `${preview.what === 'backup' ? 'The backup is back in place.' : `${counted(preview)} taken in.`}${aside}`,
-  );
+  const aside = taken.value.aside > 0 ? words.asideInFiles(taken.value.aside) : '';
+  notices.say(`${preview.what === 'backup' ? words.backupIsBack : words.takenIn(counted(preview))}${aside}`);
   keeping.somethingToLose();
   open.value = false;
 }
 </script>
 
 <template>
-  <v-dialog v-model="open" aria-label="Import a file">
+  <v-dialog v-model="open" :aria-label="words.importAFile">
     <v-card class="import">
-      <h2>Import a file</h2>
+      <h2>{{ words.importAFile }}</h2>
       <p>
-        A box list (CSV), or a box, tickets or a backup (JSON). Nothing is taken in unless all of it is right, or you
-        say that the rest may be left out.
+        {{ words.whatCanBeTakenIn }}
       </p>
       <v-file-input
-        label="File"
+        :label="words.file"
         accept=".json,.csv,.txt"
         prepend-icon=""
         @click.capture="forget"
@@ -125,32 +123,32 @@ async function take(): Promise<void> {
       <v-progress-linear
         v-if="chosen && progress < 1"
         :model-value="progress * 100"
-        aria-label="How far it is"
+        :aria-label="words.howFarItIs"
         height="6"
       />
       <p v-if="incoming" class="import__good" role="status">{{ summary(incoming) }}</p>
       <ImportPreview v-if="incoming?.what === 'parts'" v-model="mode" :diff="incoming.diff" />
-      <ul v-if="incoming && incoming.asideWhy.length > 0" class="import__list" aria-label="Rows set aside">
+      <ul v-if="incoming && incoming.asideWhy.length > 0" class="import__list" :aria-label="words.rowsSetAside">
         <li v-for="why in incoming.asideWhy" :key="why">{{ why }}</li>
       </ul>
-      <ul v-if="incoming && incoming.notes.length > 0" class="import__list" aria-label="What is odd">
+      <ul v-if="incoming && incoming.notes.length > 0" class="import__list" :aria-label="words.whatIsOdd">
         <li v-for="note in incoming.notes.slice(0, notesShown)" :key="issueText(note)">{{ issueText(note) }}</li>
       </ul>
       <div v-if="problems.length > 0" class="import__bad" role="alert">
         <p>
-          <b>{{ chosen?.name }}</b> was not taken in:
-          {{ problems.length === 1 ? 'one problem' : `${problems.length} problems` }}. Correct the file and choose it
-          again.
+          <b>{{ chosen?.name }}</b> {{ words.wasNotTakenIn(problems.length) }}
         </p>
         <ul class="import__list">
           <li v-for="(line, index) in listed.lines" :key="index">{{ line }}</li>
         </ul>
-        <p v-if="listed.count > listed.lines.length">and {{ listed.count - listed.lines.length }} more.</p>
-        <v-btn v-if="rowsOnly" @click="read('what-can-be-read')">Take what can be read, set the rest aside</v-btn>
+        <p v-if="listed.count > listed.lines.length">
+          {{ words.andMore(listed.count - listed.lines.length) }}
+        </p>
+        <v-btn v-if="rowsOnly" @click="read('what-can-be-read')">{{ words.takeWhatCanBeRead }}</v-btn>
       </div>
       <div class="import__row">
-        <v-btn class="act" :disabled="!incoming" :loading="busy" @click="take">Take it in</v-btn>
-        <v-btn @click="open = false">Cancel</v-btn>
+        <v-btn class="act" :disabled="!incoming" :loading="busy" @click="take">{{ words.takeItIn }}</v-btn>
+        <v-btn @click="open = false">{{ words.cancel }}</v-btn>
       </div>
     </v-card>
   </v-dialog>

@@ -15,6 +15,7 @@ import {
 import { useUnits } from '../composables/useUnits';
 import BecauseLine from './BecauseLine.vue';
 import FractionText from './FractionText.vue';
+import * as words from '../locale/en/parts';
 
 /** What to cut, fit and do with a rig, in the order in which it is done. */
 const props = defineProps<{
@@ -42,15 +43,15 @@ const groups = computed(() =>
 </script>
 
 <template>
-  <section class="handling" aria-label="How to cut, fit and fish it" data-testid="handling">
-    <h3>How to cut, fit and fish it</h3>
+  <section class="handling" :aria-label="words.howToFishIt" data-testid="handling">
+    <h3>{{ words.howToFishIt }}</h3>
     <dl>
       <template v-for="group in groups" :key="group.choice">
         <dt>{{ group.title }}</dt>
         <dd>
           <p v-for="line in group.lines" :key="line.rule">
             <BecauseLine :rule="line.rule" :says="line.says" />
-            <small v-if="line.school" class="soft"> school “{{ line.school }}”</small>
+            <small v-if="line.school" class="soft"> {{ words.school }}{{ line.school }}”</small>
           </p>
           <p v-if="group.choice === 'retrieve' && plan" class="soft" data-testid="plan">
             <FractionText :text="planText(plan, system)" />

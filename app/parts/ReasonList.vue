@@ -2,13 +2,14 @@
 import { computed } from 'vue';
 import type { Reason, Water } from '@core';
 import BecauseLine from './BecauseLine.vue';
+import * as words from '../locale/en/parts';
 
 /** Reasons for and against, each with its weight as a bar; plus and minus say it without colour. */
 const props = defineProps<{ reasons: readonly (Reason & { readonly says: string })[]; water: Water }>();
 
 const groups = computed(() => [
-  { title: 'For it', sign: '+', reasons: props.reasons.filter((reason) => reason.for) },
-  { title: 'Against it', sign: '−', reasons: props.reasons.filter((reason) => !reason.for) },
+  { title: words.forIt, sign: '+', reasons: props.reasons.filter((reason) => reason.for) },
+  { title: words.againstIt, sign: '−', reasons: props.reasons.filter((reason) => !reason.for) },
 ]);
 </script>
 
@@ -16,11 +17,11 @@ const groups = computed(() => [
   <div class="reason-list">
     <section v-for="group in groups" :key="group.title" :aria-label="group.title">
       <h3>{{ group.title }}</h3>
-      <p v-if="group.reasons.length === 0" class="soft">Nothing found.</p>
+      <p v-if="group.reasons.length === 0" class="soft">{{ words.nothingFound }}</p>
       <ul>
         <li v-for="reason in group.reasons" :key="`${reason.rule}${reason.want}`" :class="{ against: !reason.for }">
           <span class="reason-list__sign number" aria-hidden="true">{{ group.sign }}</span>
-          <span class="reason-list__weight" :title="`weight ${reason.weight.toFixed(1)}`">
+          <span class="reason-list__weight" :title="words.weight(reason.weight.toFixed(1))">
             <span :style="{ width: `${Math.min(100, (reason.weight / 3) * 100)}%` }" />
           </span>
           <span><BecauseLine :rule="reason.rule" :says="reason.says" :water="water" /></span>

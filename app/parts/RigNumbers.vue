@@ -24,6 +24,7 @@ import {
 } from '@core';
 import FractionText from './FractionText.vue';
 import { useUnits } from '../composables/useUnits';
+import * as words from '../locale/en/parts';
 
 /** The numbers of a rig, each with its unit and the band it is likely in. */
 const props = defineProps<{
@@ -49,7 +50,7 @@ const likeBand = computed(() => {
   const band = fishesLikeBandOz(props.rig, medium.value);
   if (!band) return '';
   const [low, high] = [showHead(massKgFromOz(band[0])), showHead(massKgFromOz(band[1]))];
-  return low === high ? '' : `${low.replace(/ \w+$/, '')} to ${high}`;
+  return low === high ? '' : words.range(low.replace(/ \w+$/, ''), high);
 });
 
 /** Seconds change as the speed's band does. */
@@ -79,59 +80,63 @@ const reeled = computed((): Row[] => {
   const startMps = frame === null ? null : frameStartMps(frame, medium.value.densityKgM3);
   return [
     {
-      title: 'Runs half way back at',
-      value: drags ? `the bottom, ${show('depth', run)}` : show('depth', run),
+      title: words.runsAt,
+      value: drags ? words.theBottom(show('depth', run)) : show('depth', run),
       band: props.bands.run && !drags ? showBand('depth', ...props.bands.run) : '',
     },
     {
-      title: 'Runs level where wanted at',
-      value: hold > 0 ? show('speed', hold) : 'no speed',
+      title: words.runsLevelAt,
+      value: hold > 0 ? show('speed', hold) : words.noSpeed,
       band: props.bands.hold ? showBand('speed', ...props.bands.hold) : '',
     },
     ...(startMps === null
       ? []
       : [
           {
-            title: frame!.kind === 'spinner' ? 'Its blades turn from' : 'Its plate beats from',
+            title: frame!.kind === 'spinner' ? words.itsBladesTurnFrom : words.itsPlateBeatsFrom,
             value: show('speed', startMps),
             band: around(startMps, VANE_START_BAND),
           },
         ]),
     ...(onsetMps === null
       ? []
-      : [{ title: 'Its tail is alive from', value: show('speed', onsetMps), band: around(onsetMps, KICK_ONSET_BAND) }]),
+      : [{ title: words.itsTailAliveFrom, value: show('speed', onsetMps), band: around(onsetMps, KICK_ONSET_BAND) }]),
   ];
 });
 
 const rows = computed((): Row[] => [
   ...reeled.value,
   {
-    title: 'Falls, slack line',
+    title: words.fallsSlackLine,
     value: show('speed', props.fall.speedMps),
     band: showBand('speed', ...props.fall.bandMps),
   },
   {
-    title: 'Falls, semi-tight',
+    title: words.fallsSemiTight,
     value: show('speed', tight.value.speedMps),
     band: showBand('speed', ...tight.value.bandMps),
   },
   {
-    title: `To the bottom, ${show('depth', props.water.depthM)}`,
+    title: words.toTheBottom(show('depth', props.water.depthM)),
     value: props.fall.secondsToBottom === null ? 'never' : show('time', props.fall.secondsToBottom),
     band: secondsBand(props.fall),
   },
   {
-    title: 'Fishes like a plain chunk jig of',
-    value: fishesLikeText(props.fall, system.value) ?? 'no such head',
+    title: words.fishesLike,
+    value: fishesLikeText(props.fall, system.value) ?? words.noSuchHead,
     band: likeBand.value,
   },
-  { title: 'Drifts while falling', value: show('speed', props.fall.driftMps), band: showBand('speed', ...drift.value) },
   {
-    title: 'Weighs, all told',
+    title: words.driftsWhileFalling,
+    value: show('speed', props.fall.driftMps),
+    band: showBand('speed', ...drift.value),
+  },
+  {
+    title: words.weighsAllTold,
     value: show('mass', body.value.massKg),
     band: showBand('mass', ...massBandKg(props.rig, body.value)),
   },
-  { title: 'Nose to tail', value: lengthText(body.value.lengthM, system.value), band: '' },
+  { title: words.noseToTail, value: lengthText(body.value.lengthM, system.value), band: '' },
 ]);
 </script>
 
@@ -141,7 +146,7 @@ const rows = computed((): Row[] => [
       <dt>{{ row.title }}</dt>
       <dd>
         <span class="number"><FractionText :text="row.value" /></span>
-        <small v-if="row.band" class="soft"> likely <FractionText :text="row.band" /></small>
+        <small v-if="row.band" class="soft"> {{ words.likely }} <FractionText :text="row.band" /></small>
       </dd>
     </div>
   </dl>

@@ -3,6 +3,7 @@ import { computed, ref, watch } from 'vue';
 import { displayUnit, parseShown, shown, shownNumber, type Quantity } from '@core';
 import { useUnits } from '../composables/useUnits';
 import TypedField from './TypedField.vue';
+import * as words from '../locale/en/parts';
 
 /**
  * A number with its unit: typed, stepped with buttons, or with the arrow keys. What cannot be taken stays in the field with
@@ -30,16 +31,16 @@ watch([value, system], () => {
   error.value = '';
 });
 
-const limits = computed(
-  () => `${shown(props.quantity, props.min, system.value)} to ${shown(props.quantity, props.max, system.value)}`,
+const limits = computed(() =>
+  words.range(shown(props.quantity, props.min, system.value), shown(props.quantity, props.max, system.value)),
 );
 
 function take(typed: string): void {
   text.value = typed;
   const si = parseShown(props.quantity, text.value, system.value);
-  if (text.value.trim() === '') error.value = `Empty. Enter ${limits.value}; until then the last value counts.`;
-  else if (si === null) error.value = `Not a number in ${unit.value.unit}. Enter ${limits.value}.`;
-  else if (si < props.min || si > props.max) error.value = `Outside ${limits.value}, where the model holds.`;
+  if (text.value.trim() === '') error.value = words.emptyEnter(limits.value);
+  else if (si === null) error.value = words.notANumber(unit.value.unit, limits.value);
+  else if (si < props.min || si > props.max) error.value = words.outsideTheModel(limits.value);
   else {
     error.value = '';
     value.value = si;
@@ -69,8 +70,8 @@ function onBlur(): void {
     :text="text"
     :problem="error || problem || ''"
     :hint="hint"
-    :less="`Less ${label.toLowerCase()}`"
-    :more="`More ${label.toLowerCase()}`"
+    :less="words.lessOf(label.toLowerCase())"
+    :more="words.moreOf(label.toLowerCase())"
     @typed="take"
     @left="onBlur"
     @step="step"

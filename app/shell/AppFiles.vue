@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { defineAsyncComponent, ref } from 'vue';
+import * as words from '../locale/en/frame';
 
 /** Everything in and out by file. What it opens is loaded when it is first asked for: the first view does without. */
 const FilesMenu = defineAsyncComponent(() => import('./FilesMenu.vue'));
@@ -41,7 +42,7 @@ async function exportAll(): Promise<void> {
     :aria-expanded="menu"
     @click="toggle"
   >
-    {{ saving === null ? 'Files' : `Saving ${Math.round(100 * saving)} %` }}
+    {{ saving === null ? words.files : words.saving(Math.round(100 * saving)) }}
   </button>
   <FilesMenu
     v-if="asked"

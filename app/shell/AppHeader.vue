@@ -6,6 +6,7 @@ import { useSettings } from '../stores/settings';
 import AppFiles from './AppFiles.vue';
 import AppMark from './AppMark.vue';
 import WaterChip from './WaterChip.vue';
+import * as words from '../locale/en/frame';
 
 defineEmits<{ help: [] }>();
 const route = useRoute();
@@ -17,11 +18,11 @@ const isHere = (name: string): boolean => route.name === name || (name === 'tick
 
 <template>
   <header class="header no-print">
-    <RouterLink class="header__mark" to="/water" aria-label="Pandero, to the water">
+    <RouterLink class="header__mark" to="/water" :aria-label="words.toTheWater">
       <AppMark />
-      <span class="header__name">Pandero</span>
+      <span class="header__name">{{ words.pandero }}</span>
     </RouterLink>
-    <nav class="header__stations" aria-label="Stations">
+    <nav class="header__stations" :aria-label="words.stations">
       <RouterLink
         v-for="station in STATIONS"
         :key="station.name"
@@ -38,28 +39,30 @@ const isHere = (name: string): boolean => route.name === name || (name === 'tick
       <button
         type="button"
         class="press press--text"
-        :aria-label="`Units: ${settings.settings.units === 'us' ? 'US' : 'metric'}. Switch`"
+        :aria-label="words.switchUnits(settings.settings.units === 'us' ? words.us : words.metric)"
         @click="settings.toggleUnits()"
       >
-        {{ settings.settings.units === 'us' ? 'in · oz' : 'mm · g' }}
+        {{ settings.settings.units === 'us' ? words.unitsUs : words.unitsMetric }}
       </button>
       <button
         type="button"
         class="press press--text"
-        :aria-label="`Theme: ${settings.settings.theme}. Switch`"
+        :aria-label="words.switchTheme(words.theme[settings.settings.theme])"
         @click="settings.toggleTheme()"
       >
-        {{ settings.settings.theme === 'light' ? 'Night' : 'Day' }}
+        {{ settings.settings.theme === 'light' ? words.night : words.day }}
       </button>
       <RouterLink
         class="header__book"
         to="/handbook"
         :class="{ 'header__station--here': isHere('handbook') }"
         :aria-current="isHere('handbook') ? 'page' : undefined"
-        >Handbook</RouterLink
+        >{{ words.handbook }}</RouterLink
       >
       <AppFiles />
-      <button type="button" class="press press--text" aria-label="Keyboard and help" @click="$emit('help')">?</button>
+      <button type="button" class="press press--text" :aria-label="words.keyboardAndHelp" @click="$emit('help')">
+        ?
+      </button>
     </div>
     <WaterChip v-if="stage > 0" class="header__chip" />
   </header>

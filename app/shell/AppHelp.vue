@@ -1,56 +1,60 @@
 <script setup lang="ts">
 import { STATIONS } from '../router';
 import { useFocusBack } from '../composables/useFocusBack';
+import * as words from '../locale/en/shell';
 
 useFocusBack();
 const open = defineModel<boolean>({ required: true });
 
 const KEYS = [
-  ...STATIONS.map(({ key, title }) => ({ key, does: `go to ${title}` })),
-  { key: 'u', does: 'switch between US and metric units' },
-  { key: 'h', does: 'read the handbook' },
-  { key: '[ ]', does: 'on the bench: a lighter, a heavier head' },
-  { key: 'o x c', does: 'on the bench: turn the trailer, go to the next cut, compare versions' },
-  { key: 'p', does: 'print the ticket that is open; on the bench, write it' },
-  { key: '↑ ↓', does: 'one step more or less in a number' },
-  { key: '?', does: 'this page' },
+  ...STATIONS.map(({ key, title }) => ({ key, does: words.goTo(title) })),
+  { key: 'u', does: words.keyUnits },
+  { key: 'h', does: words.keyHandbook },
+  { key: '[ ]', does: words.keyHead },
+  { key: 'o x c', does: words.keyTurn },
+  { key: 'p', does: words.keyPrint },
+  { key: '↑ ↓', does: words.keyStep },
+  { key: '?', does: words.thisPage },
 ];
 </script>
 
 <template>
-  <v-dialog v-model="open" aria-label="Keyboard and help">
+  <v-dialog v-model="open" :aria-label="words.keyboardAndHelp">
     <v-card class="help">
-      <h2>Keyboard and help</h2>
+      <h2>{{ words.keyboardAndHelp }}</h2>
       <dl class="help__keys">
         <template v-for="{ key, does } in KEYS" :key="key">
           <dt class="number">{{ key }}</dt>
           <dd>{{ does }}</dd>
         </template>
       </dl>
-      <h3>How it goes</h3>
+      <h3>{{ words.howItGoes }}</h3>
       <ol class="help__steps">
-        <li><b>Water</b>: say what is in front of you. What it asks for is worked out beside it.</li>
-        <li><b>Box</b>: fill it from a list, or with the made-up demo box.</li>
         <li>
-          <b>Pick</b>: every rig your box allows, ranked; open a row for all its reasons and for what the other school
-          would tie.
+          <b>{{ words.water }}</b>{{ words.waterHelp }}
         </li>
         <li>
-          <b>Bench</b>: cut it, turn it, and see at once what that does; keep versions, compare them, print the cut
-          card.
+          <b>{{ words.box }}</b>{{ words.boxHelp }}
         </li>
-        <li><b>Ticket</b>: the chosen rig with its numbers, to keep, print or hand on.</li>
+        <li>
+          <b>{{ words.pick }}</b>{{ words.pickHelp }}
+        </li>
+        <li>
+          <b>{{ words.bench }}</b>{{ words.benchHelp }}
+        </li>
+        <li>
+          <b>{{ words.ticket }}</b>{{ words.ticketHelp }}
+        </li>
       </ol>
-      <h3>The marks</h3>
+      <h3>{{ words.theMarks }}</h3>
       <p>
-        Hatched green is what the water wants. A dot is what a rig has; a hollow red ring lies outside. The short bar is
-        how sure the number is: four times in five the truth lies in it.
+        {{ words.marksHelp }}
       </p>
       <p>
-        <RouterLink to="/handbook" @click="open = false">The handbook</RouterLink> holds every rule by which rigs are
-        judged.
+        <RouterLink to="/handbook" @click="open = false">{{ words.theHandbook }}</RouterLink>
+        {{ words.handbookHelp }}
       </p>
-      <v-btn class="act" autofocus @click="open = false">Close</v-btn>
+      <v-btn class="act" autofocus @click="open = false">{{ words.close }}</v-btn>
     </v-card>
   </v-dialog>
 </template>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent } from 'vue';
 import { useNotices } from '../stores/notices';
+import * as words from '../locale/en/frame';
 
 const AppSnackbar = defineAsyncComponent(() => import('./AppSnackbar.vue'));
 const notices = useNotices();
@@ -13,7 +14,7 @@ const isNews = computed(() => notices.problems.every(({ isNews: news }) => news)
     class="problems no-print"
     :class="{ 'problems--news': isNews }"
     :role="isNews ? 'status' : 'alert'"
-    :aria-label="isNews ? 'News' : 'Problems'"
+    :aria-label="isNews ? words.news : words.problems"
   >
     <ul>
       <li v-for="problem in notices.problems" :key="problem.text">
@@ -23,7 +24,7 @@ const isNews = computed(() => notices.problems.every(({ isNews: news }) => news)
         </button>
       </li>
     </ul>
-    <button type="button" class="press" @click="notices.settle()">{{ isNews ? 'Later' : 'Understood' }}</button>
+    <button type="button" class="press" @click="notices.settle()">{{ isNews ? words.later : words.understood }}</button>
   </section>
   <AppSnackbar v-if="notices.notice" />
 </template>

@@ -2,6 +2,7 @@
 import { ref, watch } from 'vue';
 import type { Issue } from '@core';
 import { useNotices } from '../stores/notices';
+import * as words from '../locale/en/frame';
 
 const notices = useNotices();
 /** A way back that could not be gone says why. */
@@ -28,7 +29,7 @@ async function undo(): Promise<void> {
   <v-snackbar v-model="shown" :timeout="8000" color="surface-variant" class="no-print notice">
     {{ notices.notice?.text }}
     <template #actions>
-      <v-btn v-if="notices.notice?.undo" variant="outlined" @click="undo">Undo</v-btn>
+      <v-btn v-if="notices.notice?.undo" variant="outlined" @click="undo">{{ words.undo }}</v-btn>
     </template>
   </v-snackbar>
 </template>

@@ -7,6 +7,7 @@ import { tryAgain } from '../db/set-aside';
 import { saveText } from '../files/save';
 import { useNotices } from '../stores/notices';
 import { useFocusBack } from '../composables/useFocusBack';
+import * as words from '../locale/en/shell';
 
 /** Rows that could not be read: what they were, why, and a way to export them, try them again or throw them away. */
 useFocusBack();
@@ -37,12 +38,12 @@ async function save(): Promise<void> {
 async function again(): Promise<void> {
   const done = await keep(() => tryAgain(db));
   if (!done.ok) return notices.complain(done.issues);
-  notices.say(done.value === 0 ? 'None of them can be read yet.' : `${done.value} put back in their places.`);
+  notices.say(done.value === 0 ? words.noneCanBeRead : words.putBack(done.value));
 }
 async function throwAway(row: AsideRow): Promise<void> {
   const gone = await keep(() => db.setAside.delete(row.id));
   if (!gone.ok) return notices.complain(gone.issues);
-  notices.say('Thrown away.', () => keep(() => db.setAside.put(row)));
+  notices.say(words.thrownAway, () => keep(() => db.setAside.put(row)));
 }
 const asText = ({ row }: AsideRow): string => {
   const text = JSON.stringify(row);
@@ -51,12 +52,11 @@ const asText = ({ row }: AsideRow): string => {
 </script>
 
 <template>
-  <v-dialog v-model="open" aria-label="Set aside" :max-width="760" scrollable>
+  <v-dialog v-model="open" :aria-label="words.setAside" :max-width="760" scrollable>
     <v-card class="aside">
-      <h2>{{ count === 1 ? '1 row set aside' : `${count} rows set aside` }}</h2>
+      <h2>{{ words.rowsSetAside(count) }}</h2>
       <p>
-        They could not be read and are kept as they came, here and in every backup. A newer version may read them: try
-        again after an update, or export them and mend them by hand.
+        {{ words.asideHelp }}
       </p>
       <ul>
         <li v-for="row in rows" :key="row.id" data-testid="aside-row">
@@ -65,14 +65,14 @@ const asText = ({ row }: AsideRow): string => {
             <p v-for="why in row.why" :key="why">{{ why }}</p>
             <code>{{ asText(row) }}</code>
           </div>
-          <v-btn variant="text" :aria-label="`Throw away ${row.from} ${row.key}`" @click="throwAway(row)">×</v-btn>
+          <v-btn variant="text" :aria-label="words.throwAway(row.from, row.key)" @click="throwAway(row)">×</v-btn>
         </li>
       </ul>
-      <p v-if="count > rows.length" class="soft">and {{ count - rows.length }} more.</p>
+      <p v-if="count > rows.length" class="soft">{{ words.andMore(count - rows.length) }}</p>
       <div class="aside__row">
-        <v-btn :disabled="count === 0" @click="again">Try again</v-btn>
-        <v-btn :disabled="count === 0" @click="save">Export them</v-btn>
-        <v-btn class="act" @click="open = false">Close</v-btn>
+        <v-btn :disabled="count === 0" @click="again">{{ words.tryAgain }}</v-btn>
+        <v-btn :disabled="count === 0" @click="save">{{ words.exportThem }}</v-btn>
+        <v-btn class="act" @click="open = false">{{ words.close }}</v-btn>
       </div>
     </v-card>
   </v-dialog>

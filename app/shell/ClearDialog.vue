@@ -6,6 +6,7 @@ import { askFiles, onScreen } from '../files/ask-files';
 import { backUp } from '../files/back-up';
 import { useNotices } from '../stores/notices';
 import { useFocusBack } from '../composables/useFocusBack';
+import * as words from '../locale/en/shell';
 
 /** Asks before everything goes, and can bring it back. */
 useFocusBack();
@@ -19,8 +20,8 @@ async function clear(): Promise<void> {
   if (before.ok) return clearNow(before.value.blob);
   const why = before.issues.map((found: Issue) => issueText(found)).join(' ');
   notices.raise({
-    text: `Nothing was cleared, since it could not be brought back again. ${why}`,
-    action: { label: 'Clear all the same', run: () => void clearNow(null) },
+    text: words.nothingCleared(why),
+    action: { label: words.clearAllTheSame, run: () => void clearNow(null) },
   });
 }
 
@@ -28,7 +29,7 @@ async function clearNow(before: Blob | null): Promise<void> {
   const cleared = await clearAll();
   if (!cleared.ok) return notices.complain(cleared.issues);
   await beginAnew(cleared.value);
-  notices.say('Water, box, builds and tickets are cleared.', before ? () => bringBack(before) : undefined);
+  notices.say(words.cleared, before ? () => bringBack(before) : undefined);
 }
 
 async function bringBack(file: Blob): Promise<void> {
@@ -39,17 +40,16 @@ async function bringBack(file: Blob): Promise<void> {
 </script>
 
 <template>
-  <v-dialog v-model="open" aria-label="Clear everything" :max-width="480">
+  <v-dialog v-model="open" :aria-label="words.clearEverything" :max-width="480">
     <v-card class="clear">
-      <h2>Clear everything?</h2>
+      <h2>{{ words.clearEverythingAsked }}</h2>
       <p>
-        The water, every part of the box, every build and every ticket leave this browser. Export first if you may want
-        them again.
+        {{ words.whatIsCleared }}
       </p>
       <div class="clear__row">
-        <v-btn @click="$emit('export')">Export first</v-btn>
-        <v-btn class="act" @click="clear">Clear</v-btn>
-        <v-btn autofocus @click="open = false">Keep</v-btn>
+        <v-btn @click="$emit('export')">{{ words.exportFirst }}</v-btn>
+        <v-btn class="act" @click="clear">{{ words.clear }}</v-btn>
+        <v-btn autofocus @click="open = false">{{ words.keep }}</v-btn>
       </div>
     </v-card>
   </v-dialog>

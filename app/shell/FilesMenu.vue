@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { useStoreFacts } from './useStoreFacts';
+import * as words from '../locale/en/shell';
 
 /** What the Files button opens. */
 const open = defineModel<boolean>({ required: true });
@@ -11,16 +12,16 @@ const { lastBackup, asideCount, size } = useStoreFacts();
 <template>
   <v-menu v-model="open" :activator="activator" :open-on-click="false">
     <v-list>
-      <v-list-item title="Export everything" :subtitle="lastBackup" @click="$emit('export')" />
-      <v-list-item title="Import a file…" @click="$emit('import')" />
+      <v-list-item :title="words.exportEverything" :subtitle="lastBackup" @click="$emit('export')" />
+      <v-list-item :title="words.importAFileItem" @click="$emit('import')" />
       <v-list-item
         v-if="asideCount > 0"
-        title="Set aside…"
-        :subtitle="asideCount === 1 ? '1 row that could not be read' : `${asideCount} rows that could not be read`"
+        :title="words.setAsideItem"
+        :subtitle="words.rowsNotRead(asideCount)"
         @click="$emit('aside')"
       />
-      <v-list-item title="Where it is kept…" :subtitle="size" @click="$emit('store')" />
-      <v-list-item title="Clear everything…" @click="$emit('clear')" />
+      <v-list-item :title="words.whereKeptItem" :subtitle="size" @click="$emit('store')" />
+      <v-list-item :title="words.clearEverythingItem" @click="$emit('clear')" />
     </v-list>
   </v-menu>
 </template>

@@ -20,6 +20,7 @@ import { useUnits } from '../composables/useUnits';
 import { useNumberCard } from '../stores/number-card';
 import { useWater } from '../stores/water';
 import { useFocusBack } from '../composables/useFocusBack';
+import * as words from '../locale/en/shell';
 
 /** One number, explained: what it is, its two ends, and what two rigs everybody knows have of it in the water at hand. */
 useFocusBack();
@@ -31,7 +32,7 @@ const open = computed({ get: () => card.asked !== null, set: (shown) => !shown &
 const title = computed(() => {
   const { asked } = card;
   if (asked === null) return '';
-  return asked.of === 'want' ? WANT_TITLE[asked.id] : asked.of === 'readout' ? READOUT_TITLE[asked.id] : 'Score';
+  return asked.of === 'want' ? WANT_TITLE[asked.id] : asked.of === 'readout' ? READOUT_TITLE[asked.id] : words.score;
 });
 const text = computed((): NumberText => {
   const { asked } = card;
@@ -50,33 +51,33 @@ const familiar = computed(() => {
     if (asked.of === 'want')
       return { name, has: wantValue(asked.id, numbers![rig].has[asked.id], system.value), band: '' };
     const readout = numbers![rig].readouts.find(({ id }) => id === asked.id);
-    const words = readout ? readoutText(readout, system.value) : { value: '', band: '' };
-    return { name, has: words.value || 'none', band: words.band };
+    const shownText = readout ? readoutText(readout, system.value) : { value: '', band: '' };
+    return { name, has: shownText.value || 'none', band: shownText.band };
   });
 });
 </script>
 
 <template>
-  <v-dialog v-model="open" aria-label="What a number means" :max-width="520">
+  <v-dialog v-model="open" :aria-label="words.whatNumberMeans" :max-width="520">
     <v-card class="number-card" data-testid="number-card">
       <h2>{{ title }}</h2>
       <p><FractionText :text="inUnits(text.says, system)" /></p>
       <p class="number-card__ends">
         <span>{{ text.low }}</span>
-        <span class="number-card__line" aria-label="to" role="img" />
+        <span class="number-card__line" :aria-label="words.rangeSign" role="img" />
         <span>{{ text.high }}</span>
       </p>
-      <h3>In the water at hand</h3>
+      <h3>{{ words.inTheWaterAtHand }}</h3>
       <dl>
         <template v-for="row in familiar" :key="row.name">
           <dt><FractionText :text="row.name" /></dt>
           <dd>
             <span class="number"><FractionText :text="row.has" /></span>
-            <small v-if="row.band" class="soft"> likely <FractionText :text="row.band" /></small>
+            <small v-if="row.band" class="soft"> {{ words.likely }} <FractionText :text="row.band" /></small>
           </dd>
         </template>
       </dl>
-      <v-btn class="act" autofocus @click="card.asked = null">Close</v-btn>
+      <v-btn class="act" autofocus @click="card.asked = null">{{ words.close }}</v-btn>
     </v-card>
   </v-dialog>
 </template>

@@ -15,6 +15,7 @@ import FractionText from '../parts/FractionText.vue';
 import { useUnits } from '../composables/useUnits';
 import { useRuleCard } from '../stores/handbook';
 import { useFocusBack } from '../composables/useFocusBack';
+import * as words from '../locale/en/shell';
 
 /** One rule, read by itself: what it says, when it speaks, what it does, and what speaks against it. */
 useFocusBack();
@@ -48,43 +49,43 @@ async function toHandbook(): Promise<void> {
 </script>
 
 <template>
-  <v-dialog v-model="open" aria-label="A rule of the handbook" :max-width="620" scrollable>
+  <v-dialog v-model="open" :aria-label="words.aRule" :max-width="620" scrollable>
     <v-card v-if="rule" class="rule-card" data-testid="rule-card">
       <p class="rule-card__says"><FractionText :text="says" /></p>
       <dl>
-        <dt>Speaks when</dt>
+        <dt>{{ words.speaksWhen }}</dt>
         <dd><FractionText :text="rule.when" /></dd>
         <template v-if="rule.does">
-          <dt>Does</dt>
+          <dt>{{ words.does }}</dt>
           <dd><FractionText :text="rule.does" /></dd>
         </template>
         <template v-if="rule.weight !== null">
-          <dt>Counts</dt>
+          <dt>{{ words.counts }}</dt>
           <dd class="number">{{ rule.weight > 0 ? '+' : '−' }}{{ Math.abs(rule.weight) }}</dd>
         </template>
         <template v-if="school">
-          <dt>School</dt>
+          <dt>{{ words.school }}</dt>
           <dd>{{ school.question }}: “{{ inUnits(school.name, system) }}”. {{ inUnits(school.says, system) }}</dd>
         </template>
       </dl>
-      <h3>What speaks against it</h3>
-      <p v-if="against.length === 0" class="soft">No rule of ours does. The fish may.</p>
+      <h3>{{ words.whatSpeaksAgainst }}</h3>
+      <p v-if="against.length === 0" class="soft">{{ words.noRuleSpeaksAgainst }}</p>
       <ul v-else>
         <li v-for="other in against" :key="other.id">
           <button type="button" class="because" @click="card.open(other.id, card.water)">
             <FractionText :text="other.says" />
           </button>
           <small class="soft"
-            >{{ other.when === 'always' ? 'Always' : `When ${other.when}`
+            >{{ other.when === 'always' ? words.always : words.when(other.when)
             }}<template v-if="other.school">
-              · the school “{{ inUnits(SCHOOL_WORDS[other.school].name, system) }}”
+              {{ words.theSchool }}{{ inUnits(SCHOOL_WORDS[other.school].name, system) }}”
             </template></small
           >
         </li>
       </ul>
       <div class="rule-card__foot">
-        <v-btn class="act" autofocus @click="card.close()">Close</v-btn>
-        <v-btn @click="toHandbook">Read it in the handbook</v-btn>
+        <v-btn class="act" autofocus @click="card.close()">{{ words.close }}</v-btn>
+        <v-btn @click="toHandbook">{{ words.readItInTheHandbook }}</v-btn>
         <code class="soft">{{ rule.id }}</code>
       </div>
     </v-card>

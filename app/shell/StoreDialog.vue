@@ -3,6 +3,7 @@ import { computed } from 'vue';
 import { useKeeping } from '../stores/keeping';
 import { useStoreFacts } from './useStoreFacts';
 import { useFocusBack } from '../composables/useFocusBack';
+import * as words from '../locale/en/shell';
 
 /** Where what is entered is kept, how safe it is there, and what would make it safer. */
 useFocusBack();
@@ -11,43 +12,37 @@ defineEmits<{ export: [] }>();
 const { lastBackup, size, isForGood, askForGood } = useStoreFacts();
 const keeping = useKeeping();
 const isSecure = globalThis.isSecureContext;
-const waits = computed(() =>
-  keeping.waiting === 0
-    ? 'Everything entered is stored.'
-    : `${keeping.waiting} ${keeping.waiting === 1 ? 'change waits' : 'changes wait'} to be stored; noted already.`,
-);
+const waits = computed(() => (keeping.waiting === 0 ? words.everythingIsStored : words.changesWait(keeping.waiting)));
 </script>
 
 <template>
-  <v-dialog v-model="open" aria-label="Where it is kept" :max-width="560">
+  <v-dialog v-model="open" :aria-label="words.whereKept" :max-width="560">
     <v-card class="store">
-      <h2>Where it is kept</h2>
+      <h2>{{ words.whereKept }}</h2>
       <p>
-        In this browser on this machine, nowhere else: no account, no server. Another browser, or another address of
-        this page, has a store of its own; a backup file carries everything from one to the other.
+        {{ words.keptHereAlone }}
       </p>
       <dl>
-        <dt>Room</dt>
+        <dt>{{ words.room }}</dt>
         <dd>{{ size }}</dd>
-        <dt>Stored</dt>
+        <dt>{{ words.stored }}</dt>
         <dd>{{ waits }}</dd>
-        <dt>Backup</dt>
+        <dt>{{ words.backup }}</dt>
         <dd>{{ lastBackup }}</dd>
-        <dt>For good</dt>
-        <dd v-if="isForGood === true">Yes: the browser will not clear it to make room.</dd>
+        <dt>{{ words.forGood }}</dt>
+        <dd v-if="isForGood === true">{{ words.keptForGood }}</dd>
         <dd v-else-if="isForGood === false">
-          Not promised: short of room, the browser may clear it. Save backups.
-          <v-btn size="small" @click="askForGood">Ask the browser</v-btn>
+          {{ words.notPromised }}
+          <v-btn size="small" @click="askForGood">{{ words.askTheBrowser }}</v-btn>
         </dd>
-        <dd v-else>The browser does not say. Save backups.</dd>
+        <dd v-else>{{ words.roomNotTold }}</dd>
       </dl>
       <p v-if="!isSecure" class="store__note">
-        This page came over plain http, as from a laptop on the boat’s own network. Everything works while that laptop
-        serves it. From a host with https it could also be installed, and open with no signal and no laptop.
+        {{ words.plainHttp }}
       </p>
       <div class="store__row">
-        <v-btn class="act" @click="$emit('export')">Export everything</v-btn>
-        <v-btn @click="open = false">Close</v-btn>
+        <v-btn class="act" @click="$emit('export')">{{ words.exportEverything }}</v-btn>
+        <v-btn @click="open = false">{{ words.close }}</v-btn>
       </div>
     </v-card>
   </v-dialog>

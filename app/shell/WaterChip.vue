@@ -4,6 +4,7 @@ import { COVER_NAME } from '@core';
 import { useUnits } from '../composables/useUnits';
 import { useWater } from '../stores/water';
 import { tintOf } from '../parts/tint';
+import * as words from '../locale/en/frame';
 
 /** The water at hand, at the top of every station; one click edits it. */
 const store = useWater();
@@ -16,13 +17,13 @@ const text = computed(() => {
     show('temperature', temperatureC),
     show('visibility', visibilityM),
     show('depth', depthM),
-    cover ? COVER_NAME[cover.kind] : 'no cover',
+    cover ? COVER_NAME[cover.kind] : words.noCover,
   ].join(' · ');
 });
 </script>
 
 <template>
-  <RouterLink class="chip" to="/water" :aria-label="`The water: ${text}. Edit it`">
+  <RouterLink class="chip" to="/water" :aria-label="words.editTheWater(text)">
     <span class="chip__tint" :style="{ background: tintOf(store.water.visibilityM) }" aria-hidden="true" />
     <span class="number">{{ text }}</span>
   </RouterLink>

@@ -1,6 +1,7 @@
 import { liveQuery } from 'dexie';
 import { computed, onScopeDispose, ref, type ComputedRef, type Ref } from 'vue';
 import { db } from '../db/database';
+import * as words from '../locale/en/shell';
 
 const DAY_MS = 86_400_000;
 
@@ -8,8 +9,8 @@ const DAY_MS = 86_400_000;
 export function agoText(at: string | null, now: number): string {
   if (at === null) return 'never';
   const days = Math.floor((now - Date.parse(at)) / DAY_MS);
-  if (days <= 0) return 'within a day';
-  return days === 1 ? 'a day ago' : `${days} days ago`;
+  if (days <= 0) return words.withinADay;
+  return words.daysAgo(days);
 }
 
 const UNITS = ['B', 'kB', 'MB', 'GB', 'TB'] as const;
@@ -61,9 +62,9 @@ export function useStoreFacts(): {
   // a browser that does not tell leaves the lines out
   look().catch(() => undefined);
 
-  const lastBackup = computed(() => `Last backup: ${agoText(backedUp.value, Date.now())}`);
+  const lastBackup = computed(() => words.lastBackup(agoText(backedUp.value, Date.now())));
   const size = computed(() =>
-    used.value ? `${sizeText(used.value.usage)} of ${sizeText(used.value.quota)} used` : 'In this browser alone',
+    used.value ? words.ofUsed(sizeText(used.value.usage), sizeText(used.value.quota)) : words.inThisBrowserAlone,
   );
   return { lastBackup, asideCount, size, isForGood, askForGood };
 }

@@ -7,6 +7,7 @@ import { useBox } from './box';
 import { useNotices } from './notices';
 import { useSettings } from './settings';
 import { useWater } from './water';
+import * as words from '../locale/en/frame';
 
 /** How many picks are listed, and for how many it is looked for what would flip them. */
 const TOP = 12;
@@ -49,20 +50,18 @@ export const useAdvice = defineStore('advice', () => {
     }
     if ('restarted' in reply) {
       progress.value = 0;
-      if (reply.restarted === 'silent') void notices.sayIssue(issue('worker-silent', '', { got: 'Ranking' }));
+      if (reply.restarted === 'silent') void notices.sayIssue(issue('worker-silent', '', { got: words.ranking }));
       return;
     }
     if ('alive' in reply) return;
     ranking.value = false;
     if ('lost' in reply) {
       stopped.value = true;
-      return void notices.complain([issue(`worker-${reply.lost}`, '', { got: 'Ranking' })]);
+      return void notices.complain([issue(`worker-${reply.lost}`, '', { got: words.ranking })]);
     }
     if (!reply.ok) {
       stopped.value = true;
-      notices.complainIn([
-        `Ranking failed, which is our own fault: ${reply.bug.split('\n')[0] ?? ''}. Reload the page; what you entered is kept.`,
-      ]);
+      notices.complainIn([words.rankingFailed(reply.bug.split('\n')[0] ?? '')]);
       return;
     }
     advice.value = reply.advice;

@@ -32,6 +32,7 @@ import { useKeeping } from './keeping';
 import { useNotices } from './notices';
 import { useTickets } from './tickets';
 import { useWater } from './water';
+import * as words from '../locale/en/frame';
 
 /** What a version is compared with when none was kept: the rig as it came. */
 export const AS_IT_CAME = -1;
@@ -114,7 +115,7 @@ export const useBench = defineStore('bench', () => {
       }
       const isOther = stored?.id === row.id && !sameJson(build.value, row);
       takeUp(row);
-      if (isOther) notices.say('This build was changed in the other tab.');
+      if (isOther) notices.say(words.buildChangedElsewhere);
     },
   );
   function clear(): void {
@@ -252,7 +253,7 @@ export const useBench = defineStore('bench', () => {
     if (build.value?.id === id) clear();
     const removed = await keeper.remove('build', gone);
     if (!removed.ok) return;
-    notices.say('Build thrown away.', () => keeper.put('build', gone, null));
+    notices.say(words.buildThrownAway, () => keeper.put('build', gone, null));
   }
   /** Writes the ticket of the build as it is. */
   function writeTicket(): string {

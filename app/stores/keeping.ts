@@ -10,13 +10,14 @@ import { keeper } from '../db/our-keeper';
 import { EPOCH } from '../db/shelf';
 import type { Unreadable } from '../db/sieve';
 import { useNotices } from './notices';
+import * as words from '../locale/en/notices';
 
 /** When rows that no list shows are looked for: the first view goes first, ms. */
 const SWEEP_AFTER_MS = 4000;
 
 /** What can be done about a store that does not take anything. */
 const SAVE = {
-  label: 'Save a backup file',
+  label: words.saveBackupFile,
   run: () => void import('../files/back-up').then(({ exportAll }) => exportAll()),
 } as const;
 
@@ -38,9 +39,9 @@ export const useKeeping = defineStore('keeping', () => {
         return void notices.complain(news.issues, { tag: 'not-stored', action: SAVE });
       case 'stored-at-last':
         notices.takeBack('not-stored');
-        return notices.say('Everything entered is stored now.');
+        return notices.say(words.storedAtLast);
       case 'refused':
-        return void notices.complain(news.issues, { action: { label: 'Try again', run: news.again } });
+        return void notices.complain(news.issues, { action: { label: words.tryAgain, run: news.again } });
       case 'unreadable':
         return void setNotesAside(news.notes);
       default:
@@ -52,9 +53,7 @@ export const useKeeping = defineStore('keeping', () => {
   async function setNotesAside(rows: readonly UnreadNote[]): Promise<void> {
     const kept = await keep(async () => (await asideTable()).keepNotesAside(rows, Date.now(), db));
     if (!kept.ok) return notices.complain(kept.issues);
-    notices.complainIn([
-      `${rows.length === 1 ? 'A change' : `${rows.length} changes`} of an earlier visit could not be read and ${rows.length === 1 ? 'is' : 'are'} set aside: Files, “Set aside”. What was stored before is untouched.`,
-    ]);
+    notices.complainIn([words.notesSetAside(rows.length)]);
   }
 
   /** Takes rows that cannot be read out of the way; they stay to be looked at and exported. */
@@ -66,13 +65,7 @@ export const useKeeping = defineStore('keeping', () => {
     if (!moved.ok) return notices.complain(moved.issues);
     if (moved.value === 0) return;
     const [why] = await notices.worded(fresh[0]!.issues.slice(0, 1));
-    const count =
-      moved.value === 1
-        ? '1 row of the store could not be read and is'
-        : `${moved.value} rows of the store could not be read and are`;
-    notices.complainIn([
-      `${count} set aside as ${moved.value === 1 ? 'it' : 'they'} came: Files, “Set aside”.${why ? ` The first, a ${fresh[0]!.kind}: ${why}` : ''}`,
-    ]);
+    notices.complainIn([words.rowsSetAside(moved.value, why ? words.theFirst(fresh[0]!.kind, why) : '')]);
   }
 
   /** Takes up what earlier tabs left, and follows clearings of the store. */

@@ -1,4 +1,5 @@
 import { db } from '../db/database';
+import * as words from '../locale/en/notices';
 
 const DAY_MS = 86_400_000;
 /** A backup older than that is worth a word. */
@@ -16,7 +17,5 @@ export async function backupReminder(now: number): Promise<string | null> {
   if (since === undefined) return null;
   const days = Math.floor((now - Date.parse(since)) / DAY_MS);
   if (!(days >= OLD_DAYS)) return null;
-  return at === null
-    ? `Your first ticket is ${days} days old and nothing was ever backed up. Files, “Export everything” takes a moment.`
-    : `The last backup is ${days} days old. Files, “Export everything” makes a new one.`;
+  return at === null ? words.neverBackedUp(days) : words.backupIsOld(days);
 }

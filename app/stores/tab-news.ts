@@ -2,13 +2,14 @@ import { oneLine, type Clash } from '@core';
 import type { KeeperNews } from '../db/keeper-news';
 import type { KindName } from '../db/kinds';
 import type { Problem } from './notices';
+import * as words from '../locale/en/tabs';
 
 const TITLES: Readonly<Record<KindName, string>> = {
-  water: 'The water',
-  part: 'The part',
-  ticket: 'The ticket',
-  build: 'The build',
-  setting: 'The settings',
+  water: words.theWater,
+  part: words.thePart,
+  ticket: words.theTicket,
+  build: words.theBuild,
+  setting: words.theSettings,
 };
 
 const shown = (value: unknown): string => {
@@ -18,8 +19,8 @@ const shown = (value: unknown): string => {
 };
 const clashText = ({ path, mine, theirs }: Clash): string =>
   path === '' || typeof mine === 'object' || typeof theirs === 'object'
-    ? path.split('.').at(-1) || 'all of it'
-    : `${path.split('.').at(-1)!} (${shown(theirs)} there, ${shown(mine)} here)`;
+    ? path.split('.').at(-1) || words.allOfIt
+    : words.thereAndHere(path.split('.').at(-1)!, shown(theirs), shown(mine));
 
 /** Says what another tab did to what was changed here, with the way to the other outcome. */
 export function tellTabNews(
@@ -28,15 +29,15 @@ export function tellTabNews(
 ): void {
   switch (news.what) {
     case 'clash': {
-      const text = `${TITLES[news.kind]} was changed in the other tab too: ${news.clashes.map(clashText).join(', ')}. What stands here was kept.`;
-      return notices.raise({ text, action: { label: 'Take the other', run: news.takeTheirs } });
+      const text = words.changedInBoth(TITLES[news.kind], news.clashes.map(clashText).join(', '));
+      return notices.raise({ text, action: { label: words.takeTheOther, run: news.takeTheirs } });
     }
     case 'gone': {
-      const text = `${TITLES[news.kind]} you were changing was thrown away meanwhile, in another tab or before, so your change was not stored.`;
-      return notices.raise({ text, action: { label: 'Keep mine', run: news.keepMine } });
+      const text = words.deletedMeanwhile(TITLES[news.kind]);
+      return notices.raise({ text, action: { label: words.keepMine, run: news.keepMine } });
     }
     case 'stays':
-      return notices.say(`${TITLES[news.kind]} was changed in the other tab meanwhile, so it was not thrown away.`);
+      return notices.say(words.changedMeanwhile(TITLES[news.kind]));
     // not of another tab: `stores/keeping.ts` says these
     case 'not-stored':
     case 'stored-at-last':

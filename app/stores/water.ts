@@ -9,6 +9,7 @@ import { kindOf } from '../db/kinds';
 import { keeper } from '../db/our-keeper';
 import { newId } from '../new-id';
 import { useNotices } from './notices';
+import * as words from '../locale/en/frame';
 
 /** Day of the calendar here, `2026-09-26`. */
 export function today(): string {
@@ -85,7 +86,7 @@ export const useWater = defineStore('water', () => {
     const shows = { key: key.value, place: place.value, day: day.value, at: 0, value: water.value };
     const differs = !sameJson(shows, { ...row, at: 0 });
     take(row);
-    if (isOther && differs) notices.say('This water was changed in the other tab.');
+    if (isOther && differs) notices.say(words.waterChangedElsewhere);
   });
 
   /**

@@ -2,12 +2,13 @@ import type { Box, Gaps, Purchase, Result, Water } from '@core';
 import { createAsker, type WorkerLike } from './asker';
 import { answerGaps, type GapsRequest } from './gaps';
 import workerUrl from './gaps.worker.ts?worker&url';
+import * as words from '../locale/en/notices';
 
 /** Longest a large box may take: it is searched at one go, ms. */
 const SILENT_MS = 60_000;
 
 const asker = createAsker<GapsRequest, Gaps | Purchase[]>({
-  what: 'Looking for what is missing',
+  what: words.lookingForGaps,
   make: () => new Worker(workerUrl, { type: 'module' }) as unknown as WorkerLike,
   silentMs: SILENT_MS,
   here: answerGaps,

@@ -1,18 +1,19 @@
+import * as phrases from '../locale/en/formats';
 /** What a text can be: JSON and CSV are read here, the others are known by name. */
 export type Sniffed = { readonly format: 'json' | 'csv' } | { readonly format: 'foreign'; readonly name: string };
 
 /** Formats that are recognised and not read, by how they begin. */
 const FOREIGN: readonly (readonly [name: string, begins: RegExp])[] = [
-  ['a GPX file (waypoints and tracks)', /^(<\?xml[^>]*>\s*)?(<!--[\s\S]{0,2000}?-->\s*)?<gpx[\s>]/i],
-  ['a KML file (a map)', /^(<\?xml[^>]*>\s*)?<kml[\s>]/i],
-  ['a TCX file (a track)', /^(<\?xml[^>]*>\s*)?<TrainingCenterDatabase[\s>]/i],
-  ['an SVG drawing', /^(<\?xml[^>]*>\s*)?(<!DOCTYPE svg[^>]*>\s*)?<svg[\s>]/i],
-  ['a web page', /^<(!doctype html|html)[\s>]/i],
-  ['an XML file', /^<\?xml/i],
-  ['an NMEA 0183 recording (a sounder or plotter)', /^(\\[^\\\r\n]*\\)?[$!](P[A-Z]{3}|[A-Z]{2}[A-Z]{3}),/],
-  ['a calendar or address file', /^BEGIN:V(CALENDAR|CARD)/i],
-  ['a letter or web archive', /^(MIME-Version|From|Received): /],
-  ['a rich text document', /^\{\\rtf/],
+  [phrases.gpxFileWaypointsTracks, /^(<\?xml[^>]*>\s*)?(<!--[\s\S]{0,2000}?-->\s*)?<gpx[\s>]/i],
+  [phrases.kmlFileMap, /^(<\?xml[^>]*>\s*)?<kml[\s>]/i],
+  [phrases.tcxFileTrack, /^(<\?xml[^>]*>\s*)?<TrainingCenterDatabase[\s>]/i],
+  [phrases.anSvgDrawing, /^(<\?xml[^>]*>\s*)?(<!DOCTYPE svg[^>]*>\s*)?<svg[\s>]/i],
+  [phrases.aWebPage, /^<(!doctype html|html)[\s>]/i],
+  [phrases.anXmlFile, /^<\?xml/i],
+  [phrases.nmea0183RecordingSounder, /^(\\[^\\\r\n]*\\)?[$!](P[A-Z]{3}|[A-Z]{2}[A-Z]{3}),/],
+  [phrases.calendarOrAddressFile, /^BEGIN:V(CALENDAR|CARD)/i],
+  [phrases.letterOrWebArchive, /^(MIME-Version|From|Received): /],
+  [phrases.richTextDocument, /^\{\\rtf/],
 ];
 
 /**

@@ -5,7 +5,6 @@ export type BladeShape = (typeof BLADE_SHAPES)[number];
 export const BLADE_FINISHES = ['gold', 'nickel', 'painted'] as const;
 
 interface BladeRow {
-  readonly title: string;
   /** length by trade size, mm */
   readonly lengthMm: Readonly<Partial<Record<number, number>>>;
   /** length over width */
@@ -14,34 +13,27 @@ interface BladeRow {
   readonly coneDeg: number;
   /** lift as a share of its drag */
   readonly liftShare: number;
-  readonly purpose: string;
 }
 
 /** Spinner blades: outlines and sizes (adr-0004), how they turn (adr-0010). @source adr-0010 */
 export const BLADES: Readonly<Record<BladeShape, BladeRow>> = {
   colorado: {
-    title: 'Colorado',
     lengthMm: { 2: 22, 3: 25, 4: 29, 5: 33, 6: 38 },
     slenderness: 1.15,
     coneDeg: 52,
     liftShare: 0.35,
-    purpose: 'Nearly round: most thump and lift at the slowest reel, for mud and cold.',
   },
   indiana: {
-    title: 'Indiana',
     lengthMm: { 3: 28, 4: 33, 5: 38 },
     slenderness: 1.5,
     coneDeg: 40,
     liftShare: 0.25,
-    purpose: 'Between the two: some thump, some speed.',
   },
   willow: {
-    title: 'willow',
     lengthMm: { 3: 38, 4: 49, 5: 63, 6: 70 },
     slenderness: 2.4,
     coneDeg: 25,
     liftShare: 0.12,
-    purpose: 'Long and narrow: most flash, least lift, slips through weed.',
   },
 };
 
@@ -85,9 +77,9 @@ export type PlateLink = (typeof PLATE_LINKS)[number];
 export const PLATE = { angleDeg: 50, dragCd: 1, liftCd: 0.35, thicknessMm: 0.8 } as const;
 
 /** Plates of vibrating heads. @source adr-0004 */
-export const PLATES: Readonly<Record<PlateSize, { readonly areaCm2: number; readonly purpose: string }>> = {
-  compact: { areaCm2: 3, purpose: 'Small plate, higher note: clear, pressured water and ponds.' },
-  standard: { areaCm2: 4.5, purpose: 'The usual plate: weed, wood, nearly everything.' },
-  oversize: { areaCm2: 7, purpose: 'A large plate felt in the arm: big fish in coloured water.' },
-  subtle: { areaCm2: 4, purpose: 'A plate that knocks softly: clear and deep, fish that have seen many.' },
+export const PLATES: Readonly<Record<PlateSize, { readonly areaCm2: number }>> = {
+  compact: { areaCm2: 3 },
+  standard: { areaCm2: 4.5 },
+  oversize: { areaCm2: 7 },
+  subtle: { areaCm2: 4 },
 };

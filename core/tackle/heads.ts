@@ -12,7 +12,6 @@ export const HEAD_TRAITS = ['nose-tie', 'reeled'] as const;
 export type HeadTrait = (typeof HEAD_TRAITS)[number];
 
 export interface HeadRow {
-  readonly title: string;
   readonly traits: readonly HeadTrait[];
   /** length : width : height, dimensionless */
   readonly shape: readonly [length: number, width: number, height: number];
@@ -26,13 +25,11 @@ export interface HeadRow {
   readonly tieDeg: number;
   /** where the tie leaves the head, share of its length from the nose */
   readonly tieAt: number;
-  readonly purpose: string;
   readonly source: SourceId;
 }
 
 export const HEADS: Readonly<Record<HeadStyle, HeadRow>> = {
   ball: {
-    title: 'ball',
     traits: [],
     shape: [1, 1, 1],
     cdAxial: 0.45,
@@ -40,11 +37,9 @@ export const HEADS: Readonly<Record<HeadStyle, HeadRow>> = {
     nose: 'round',
     tieDeg: 60,
     tieAt: 0.35,
-    purpose: 'Plain and round: does most jobs outside grass.',
     source: 'hoerner-1965',
   },
   casting: {
-    title: 'casting',
     traits: [],
     shape: [1.35, 0.95, 0.8],
     cdAxial: 0.42,
@@ -52,11 +47,9 @@ export const HEADS: Readonly<Record<HeadStyle, HeadRow>> = {
     nose: 'round',
     tieDeg: 45,
     tieAt: 0.25,
-    purpose: 'Rounded and a little flat: sits hook up, comes back out of wood, fits unknown banks.',
     source: 'hoerner-1965',
   },
   flipping: {
-    title: 'flipping',
     traits: ['nose-tie'],
     shape: [1.6, 0.85, 0.75],
     cdAxial: 0.35,
@@ -64,11 +57,9 @@ export const HEADS: Readonly<Record<HeadStyle, HeadRow>> = {
     nose: 'pointed',
     tieDeg: 20,
     tieAt: 0.08,
-    purpose: 'Slim with the tie at its nose: opens grass and brush at short range.',
     source: 'hoerner-1965',
   },
   football: {
-    title: 'football',
     traits: [],
     shape: [0.8, 1.75, 0.75],
     cdAxial: 0.55,
@@ -76,11 +67,9 @@ export const HEADS: Readonly<Record<HeadStyle, HeadRow>> = {
     nose: 'round',
     tieDeg: 60,
     tieAt: 0.4,
-    purpose: 'Wide across: rocks and walks over gravel and stone on a long dragged cast.',
     source: 'hoerner-1965',
   },
   swim: {
-    title: 'swim',
     traits: ['nose-tie', 'reeled'],
     shape: [1.7, 0.65, 0.95],
     cdAxial: 0.3,
@@ -88,11 +77,9 @@ export const HEADS: Readonly<Record<HeadStyle, HeadRow>> = {
     nose: 'pointed',
     tieDeg: 30,
     tieAt: 0.06,
-    purpose: 'Narrow wedge for mid water; falls on its side when it rests.',
     source: 'hoerner-1965',
   },
   vertical: {
-    title: 'vertical',
     traits: [],
     shape: [1.1, 0.95, 0.95],
     cdAxial: 0.45,
@@ -100,11 +87,9 @@ export const HEADS: Readonly<Record<HeadStyle, HeadRow>> = {
     nose: 'round',
     tieDeg: 90,
     tieAt: 0.45,
-    purpose: 'Tie straight up: for lifting and dropping under the rod.',
     source: 'hoerner-1965',
   },
   bullet: {
-    title: 'bullet',
     traits: ['nose-tie'],
     shape: [1.8, 0.8, 0.8],
     cdAxial: 0.28,
@@ -112,7 +97,6 @@ export const HEADS: Readonly<Record<HeadStyle, HeadRow>> = {
     nose: 'pointed',
     tieDeg: 0,
     tieAt: 0,
-    purpose: 'A punching weight with a skirt: goes through what stops a guard.',
     source: 'hoerner-1965',
   },
 };

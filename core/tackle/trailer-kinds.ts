@@ -61,7 +61,6 @@ export type ProfilePoint = readonly [x: number, width: number, height: number];
 export type AppendageShape = 'none' | 'flap' | 'leg' | 'claw' | 'curl' | 'foot';
 
 export interface TrailerRow {
-  readonly title: string;
   readonly traits: readonly TrailerTrait[];
   readonly nominalIn: number;
   readonly profile: readonly ProfilePoint[];
@@ -86,6 +85,5 @@ export interface TrailerRow {
   readonly round: boolean;
   /** inches it is commonly poured in */
   readonly sizesIn: readonly number[];
-  readonly purpose: string;
   readonly source: SourceId;
 }

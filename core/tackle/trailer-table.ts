@@ -18,7 +18,6 @@ const CRAW_BODY: readonly ProfilePoint[] = [
 /** Lengths are nominal; everything scales with the length. Profiles and coefficients: adr-0004 unless a row says otherwise. */
 export const TRAILERS: Readonly<Record<TrailerKind, TrailerRow>> = {
   chunk: {
-    title: 'chunk',
     traits: ['chunk', 'bulky', 'flat'],
     nominalIn: 3,
     profile: [
@@ -35,11 +34,9 @@ export const TRAILERS: Readonly<Record<TrailerKind, TrailerRow>> = {
     kickOnsetMps: null,
     round: false,
     sizesIn: [2.25, 2.75, 3, 3.75],
-    purpose: 'Short and thick, hardly moves: bulk for cold water and slow fish.',
     source: 'adr-0004',
   },
   'kick-chunk': {
-    title: 'kicking chunk',
     traits: ['chunk', 'legs', 'wraps', 'kicks', 'bulky', 'flat'],
     nominalIn: 3,
     profile: [
@@ -55,11 +52,9 @@ export const TRAILERS: Readonly<Record<TrailerKind, TrailerRow>> = {
     kickOnsetMps: 0.2,
     round: false,
     sizesIn: [2.25, 3],
-    purpose: 'A chunk on swinging legs: bulk that also moves water.',
     source: 'adr-0004',
   },
   'flat-bug': {
-    title: 'flat-tail bug',
     traits: ['bulky', 'flat'],
     nominalIn: 4,
     profile: [...BUG_BODY, [0.6, 0.165, 0.1], [0.66, 0.13, 0.06], [0.86, 0.15, 0.035], [1, 0.1, 0.025]],
@@ -69,11 +64,9 @@ export const TRAILERS: Readonly<Record<TrailerKind, TrailerRow>> = {
     kickOnsetMps: null,
     round: false,
     sizesIn: [3.25, 4, 4.75],
-    purpose: 'Wide body, still tails: profile without motion, nothing to wrap a branch.',
     source: 'adr-0004',
   },
   'kick-bug': {
-    title: 'kicking bug',
     traits: ['legs', 'wraps', 'kicks', 'bulky', 'flat'],
     nominalIn: 4,
     profile: [...BUG_BODY, [0.6, 0.15, 0.1], [0.66, 0.06, 0.04], [0.7, 0, 0]],
@@ -83,11 +76,9 @@ export const TRAILERS: Readonly<Record<TrailerKind, TrailerRow>> = {
     kickOnsetMps: 0.2,
     round: false,
     sizesIn: [3.25, 4, 4.75],
-    purpose: 'The bug body on moving legs: calls fish from a distance in warm or murky water.',
     source: 'adr-0004',
   },
   'flapper-craw': {
-    title: 'flapper craw',
     traits: ['craw', 'legs', 'kicks', 'bulky'],
     nominalIn: 4,
     profile: CRAW_BODY,
@@ -97,11 +88,9 @@ export const TRAILERS: Readonly<Record<TrailerKind, TrailerRow>> = {
     kickOnsetMps: 0.18,
     round: false,
     sizesIn: [3.25, 4, 4.25],
-    purpose: 'Big flapping claws: the strongest kick, and a brake on the fall.',
     source: 'adr-0004',
   },
   'curl-craw': {
-    title: 'curl-leg craw',
     traits: ['craw', 'legs', 'wraps', 'kicks', 'bulky'],
     nominalIn: 4,
     profile: CRAW_BODY,
@@ -111,11 +100,9 @@ export const TRAILERS: Readonly<Record<TrailerKind, TrailerRow>> = {
     kickOnsetMps: 0.12,
     round: false,
     sizesIn: [3.25, 4],
-    purpose: 'Thin curling legs: much to see, little water moved.',
     source: 'adr-0004',
   },
   'small-craw': {
-    title: 'small craw',
     traits: ['craw'],
     nominalIn: 2.5,
     profile: [
@@ -130,11 +117,9 @@ export const TRAILERS: Readonly<Record<TrailerKind, TrailerRow>> = {
     kickOnsetMps: null,
     round: false,
     sizesIn: [2, 2.5, 3],
-    purpose: 'Tiny craw that holds still: for clear water and choosy fish.',
     source: 'adr-0004',
   },
   creature: {
-    title: 'creature',
     traits: ['legs', 'wraps', 'kicks', 'bulky', 'flat'],
     nominalIn: 4,
     profile: [
@@ -149,11 +134,9 @@ export const TRAILERS: Readonly<Record<TrailerKind, TrailerRow>> = {
     kickOnsetMps: 0.2,
     round: false,
     sizesIn: [3.25, 4, 4.75],
-    purpose: 'Bulky body with four legs: a broad, busy outline.',
     source: 'adr-0004',
   },
   'twin-tail-grub': {
-    title: 'twin-tail grub',
     traits: ['grub', 'wraps', 'kicks'],
     nominalIn: 4,
     profile: [
@@ -168,11 +151,9 @@ export const TRAILERS: Readonly<Record<TrailerKind, TrailerRow>> = {
     kickOnsetMps: 0.15,
     round: true,
     sizesIn: [3, 4, 5],
-    purpose: 'Two curling tails: lively on the drag and the fall at little speed.',
     source: 'adr-0004',
   },
   'single-tail-grub': {
-    title: 'single-tail grub',
     traits: ['grub', 'one-tail', 'kicks'],
     nominalIn: 4,
     profile: [
@@ -187,11 +168,9 @@ export const TRAILERS: Readonly<Record<TrailerKind, TrailerRow>> = {
     kickOnsetMps: 0.15,
     round: true,
     sizesIn: [3, 4, 5],
-    purpose: 'One curling tail: busy to the eye, quiet in the water.',
     source: 'adr-0004',
   },
   'paddle-tail': {
-    title: 'paddle-tail',
     traits: ['paddle', 'boot', 'one-tail', 'wags', 'kicks'],
     nominalIn: 3.75,
     profile: [
@@ -209,11 +188,9 @@ export const TRAILERS: Readonly<Record<TrailerKind, TrailerRow>> = {
     kickOnsetMps: 0.25,
     round: false,
     sizesIn: [2.75, 3.25, 3.75, 4.25],
-    purpose: 'A fish with a kicking foot: for swimming, less for the bottom.',
     source: 'adr-0004',
   },
   'ribbed-paddle-tail': {
-    title: 'ribbed paddle-tail',
     traits: ['paddle', 'boot', 'one-tail', 'wags', 'kicks'],
     nominalIn: 4.25,
     profile: [
@@ -231,11 +208,9 @@ export const TRAILERS: Readonly<Record<TrailerKind, TrailerRow>> = {
     kickOnsetMps: 0.25,
     round: false,
     sizesIn: [3.25, 4.25, 4.75],
-    purpose: 'Ribs and a foot: the loudest of the paddle-tails, rolls as it goes.',
     source: 'adr-0004',
   },
   'rolling-paddle-tail': {
-    title: 'rolling paddle-tail',
     traits: ['paddle', 'one-tail', 'wags', 'kicks'],
     nominalIn: 5,
     profile: [
@@ -253,11 +228,9 @@ export const TRAILERS: Readonly<Record<TrailerKind, TrailerRow>> = {
     kickOnsetMps: 0.3,
     round: false,
     sizesIn: [4.25, 5],
-    purpose: 'Rolls more than it wags: for heavy heads whose skirt should stay free.',
     source: 'adr-0004',
   },
   'swim-worm': {
-    title: 'swim worm',
     traits: ['one-tail', 'wags', 'kicks'],
     nominalIn: 3,
     profile: [
@@ -272,11 +245,9 @@ export const TRAILERS: Readonly<Record<TrailerKind, TrailerRow>> = {
     kickOnsetMps: 0.18,
     round: true,
     sizesIn: [3, 4],
-    purpose: 'Slim worm with a swimming tail: runs deeper than any broad body.',
     source: 'adr-0004',
   },
   'wide-swimmer': {
-    title: 'wide swimmer',
     traits: ['kicks', 'bulky', 'flat'],
     nominalIn: 4,
     profile: [
@@ -293,11 +264,9 @@ export const TRAILERS: Readonly<Record<TrailerKind, TrailerRow>> = {
     kickOnsetMps: 0.22,
     round: false,
     sizesIn: [3.25, 4],
-    purpose: 'Broad and flat: planes high and slow over grass.',
     source: 'adr-0004',
   },
   'straight-minnow': {
-    title: 'straight minnow',
     traits: ['straight', 'slim'],
     nominalIn: 4,
     profile: [
@@ -313,11 +282,9 @@ export const TRAILERS: Readonly<Record<TrailerKind, TrailerRow>> = {
     kickOnsetMps: null,
     round: true,
     sizesIn: [3.25, 4, 4.75],
-    purpose: 'Slim and without a kicker: weight without drag.',
     source: 'adr-0004',
   },
   'ribbed-minnow': {
-    title: 'ribbed minnow',
     traits: ['straight', 'slim'],
     nominalIn: 4,
     profile: [
@@ -333,11 +300,9 @@ export const TRAILERS: Readonly<Record<TrailerKind, TrailerRow>> = {
     kickOnsetMps: null,
     round: true,
     sizesIn: [3.25, 4],
-    purpose: 'Ridged straight body: waves a little by itself.',
     source: 'adr-0004',
   },
   'stick-worm': {
-    title: 'stick worm',
     traits: [],
     nominalIn: 5,
     profile: [
@@ -353,11 +318,9 @@ export const TRAILERS: Readonly<Record<TrailerKind, TrailerRow>> = {
     kickOnsetMps: null,
     round: true,
     sizesIn: [3, 4, 5],
-    purpose: 'Heavy straight worm, whole or a piece: small, quiet, quick.',
     source: 'adr-0004',
   },
   'finesse-worm': {
-    title: 'finesse worm',
     traits: ['slim'],
     nominalIn: 4,
     profile: [
@@ -371,11 +334,9 @@ export const TRAILERS: Readonly<Record<TrailerKind, TrailerRow>> = {
     kickOnsetMps: null,
     round: true,
     sizesIn: [3, 4, 5],
-    purpose: 'Thin straight worm: the smallest outline for fish off bulk.',
     source: 'adr-0004',
   },
   'split-strip': {
-    title: 'split strip',
     traits: ['slim'],
     nominalIn: 3.5,
     profile: [
@@ -389,7 +350,6 @@ export const TRAILERS: Readonly<Record<TrailerKind, TrailerRow>> = {
     kickOnsetMps: null,
     round: false,
     sizesIn: [2.75, 3.5],
-    purpose: 'Flat forked strip: a shimmer behind the skirt and no drag.',
     source: 'adr-0004',
   },
 };

@@ -25,8 +25,6 @@ export type UnitSystem = 'us' | 'metric';
 
 interface DisplayUnit {
   readonly unit: string;
-  /** spoken form for labels and screen readers */
-  readonly spoken: string;
   readonly fromSi: (si: number) => number;
   readonly toSi: (shown: number) => number;
   /** digits after the point; with `fraction` the finest denominator */
@@ -38,7 +36,7 @@ interface DisplayUnit {
 
 const same = (value: number): number => value;
 
-const METRES: DisplayUnit = { unit: 'm', spoken: 'metres', fromSi: same, toSi: same, digits: 1, step: 0.1 };
+const METRES: DisplayUnit = { unit: 'm', fromSi: same, toSi: same, digits: 1, step: 0.1 };
 
 /**
  * Quantities a person reads or types, and the unit each is shown in. A new quantity on a screen gets a row here;
@@ -46,77 +44,77 @@ const METRES: DisplayUnit = { unit: 'm', spoken: 'metres', fromSi: same, toSi: s
  */
 export const DISPLAY_UNITS = {
   temperature: {
-    us: { unit: '°F', spoken: 'degrees Fahrenheit', fromSi: fFromTempC, toSi: tempCFromF, digits: 0, step: 1 },
-    metric: { unit: '°C', spoken: 'degrees Celsius', fromSi: same, toSi: same, digits: 1, step: 0.5 },
+    us: { unit: '°F', fromSi: fFromTempC, toSi: tempCFromF, digits: 0, step: 1 },
+    metric: { unit: '°C', fromSi: same, toSi: same, digits: 1, step: 0.5 },
   },
   visibility: {
-    us: { unit: 'in', spoken: 'inches', fromSi: inFromLengthM, toSi: lengthMFromIn, digits: 0, step: 1 },
-    metric: { unit: 'cm', spoken: 'centimetres', fromSi: cmFromLengthM, toSi: lengthMFromCm, digits: 0, step: 5 },
+    us: { unit: 'in', fromSi: inFromLengthM, toSi: lengthMFromIn, digits: 0, step: 1 },
+    metric: { unit: 'cm', fromSi: cmFromLengthM, toSi: lengthMFromCm, digits: 0, step: 5 },
   },
   depth: {
-    us: { unit: 'ft', spoken: 'feet', fromSi: ftFromLengthM, toSi: lengthMFromFt, digits: 1, step: 0.5 },
+    us: { unit: 'ft', fromSi: ftFromLengthM, toSi: lengthMFromFt, digits: 1, step: 0.5 },
     metric: METRES,
   },
   headMass: {
     us: {
       unit: 'oz',
-      spoken: 'ounces',
+
       fromSi: ozFromMassKg,
       toSi: massKgFromOz,
       digits: 2,
       fraction: 32,
       step: 1 / 16,
     },
-    metric: { unit: 'g', spoken: 'grams', fromSi: gFromMassKg, toSi: massKgFromG, digits: 1, step: 1 },
+    metric: { unit: 'g', fromSi: gFromMassKg, toSi: massKgFromG, digits: 1, step: 1 },
   },
   mass: {
-    us: { unit: 'oz', spoken: 'ounces', fromSi: ozFromMassKg, toSi: massKgFromOz, digits: 2, step: 0.05 },
-    metric: { unit: 'g', spoken: 'grams', fromSi: gFromMassKg, toSi: massKgFromG, digits: 1, step: 0.5 },
+    us: { unit: 'oz', fromSi: ozFromMassKg, toSi: massKgFromOz, digits: 2, step: 0.05 },
+    metric: { unit: 'g', fromSi: gFromMassKg, toSi: massKgFromG, digits: 1, step: 0.5 },
   },
   partLength: {
     us: {
       unit: 'in',
-      spoken: 'inches',
+
       fromSi: inFromLengthM,
       toSi: lengthMFromIn,
       digits: 2,
       fraction: 8,
       step: 0.25,
     },
-    metric: { unit: 'mm', spoken: 'millimetres', fromSi: mmFromLengthM, toSi: lengthMFromMm, digits: 0, step: 5 },
+    metric: { unit: 'mm', fromSi: mmFromLengthM, toSi: lengthMFromMm, digits: 0, step: 5 },
   },
   cut: {
     us: {
       unit: 'in',
-      spoken: 'inches',
+
       fromSi: inFromLengthM,
       toSi: lengthMFromIn,
       digits: 2,
       fraction: 16,
       step: 1 / 16,
     },
-    metric: { unit: 'mm', spoken: 'millimetres', fromSi: mmFromLengthM, toSi: lengthMFromMm, digits: 0, step: 1 },
+    metric: { unit: 'mm', fromSi: mmFromLengthM, toSi: lengthMFromMm, digits: 0, step: 1 },
   },
   force: {
-    us: { unit: 'lbf', spoken: 'pounds of force', fromSi: lbfFromForceN, toSi: forceNFromLbf, digits: 2, step: 0.1 },
-    metric: { unit: 'N', spoken: 'newtons', fromSi: same, toSi: same, digits: 1, step: 0.1 },
+    us: { unit: 'lbf', fromSi: lbfFromForceN, toSi: forceNFromLbf, digits: 2, step: 0.1 },
+    metric: { unit: 'N', fromSi: same, toSi: same, digits: 1, step: 0.1 },
   },
   thickness: {
-    us: { unit: 'in', spoken: 'inches', fromSi: inFromLengthM, toSi: lengthMFromIn, digits: 3, step: 0.01 },
-    metric: { unit: 'mm', spoken: 'millimetres', fromSi: mmFromLengthM, toSi: lengthMFromMm, digits: 2, step: 0.5 },
+    us: { unit: 'in', fromSi: inFromLengthM, toSi: lengthMFromIn, digits: 3, step: 0.01 },
+    metric: { unit: 'mm', fromSi: mmFromLengthM, toSi: lengthMFromMm, digits: 2, step: 0.5 },
   },
   speed: {
-    us: { unit: 'ft/s', spoken: 'feet a second', fromSi: ftFromLengthM, toSi: lengthMFromFt, digits: 1, step: 0.1 },
-    metric: { unit: 'm/s', spoken: 'metres a second', fromSi: same, toSi: same, digits: 2, step: 0.05 },
+    us: { unit: 'ft/s', fromSi: ftFromLengthM, toSi: lengthMFromFt, digits: 1, step: 0.1 },
+    metric: { unit: 'm/s', fromSi: same, toSi: same, digits: 2, step: 0.05 },
   },
   /** what a line holds */
   lineStrength: {
-    us: { unit: 'lb', spoken: 'pounds', fromSi: lbFromMassKg, toSi: massKgFromLb, digits: 0, step: 1 },
-    metric: { unit: 'kg', spoken: 'kilograms', fromSi: same, toSi: same, digits: 1, step: 0.5 },
+    us: { unit: 'lb', fromSi: lbFromMassKg, toSi: massKgFromLb, digits: 0, step: 1 },
+    metric: { unit: 'kg', fromSi: same, toSi: same, digits: 1, step: 0.5 },
   },
   time: {
-    us: { unit: 's', spoken: 'seconds', fromSi: same, toSi: same, digits: 1, step: 0.1 },
-    metric: { unit: 's', spoken: 'seconds', fromSi: same, toSi: same, digits: 1, step: 0.1 },
+    us: { unit: 's', fromSi: same, toSi: same, digits: 1, step: 0.1 },
+    metric: { unit: 's', fromSi: same, toSi: same, digits: 1, step: 0.1 },
   },
 } as const satisfies Record<string, Record<UnitSystem, DisplayUnit>>;
 

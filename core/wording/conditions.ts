@@ -1,5 +1,6 @@
 import type { Clause, ClauseKey, Condition } from '../advice/conditions/condition';
 import { CLAUSE, type ClauseWords } from '../locale/en/conditions';
+import * as phrases from '../locale/en/phrases';
 
 /** Clauses that are joined by "and" or by "or". */
 interface Said {
@@ -9,7 +10,7 @@ interface Said {
 
 /** As one: the last clause is joined by its word, the others by commas. */
 function joined({ parts, join }: Said): string {
-  const word = join === 'any' ? ' or ' : ' and ';
+  const word = join === 'any' ? phrases.orWord : phrases.andWord;
   return parts.length < 3 || join === 'any'
     ? parts.join(word)
     : `${parts.slice(0, -1).join(', ')}${word}${parts.at(-1)}`;
@@ -26,7 +27,7 @@ function say<F>(condition: Condition<F>): Said {
   // what is joined the other way stands as one: "either … or …" inside an "and"
   const parts = condition.of.map(say).flatMap((said) => {
     if (said.parts.length === 1 || said.join === join) return said.parts;
-    return [said.join === 'any' ? `either ${joined(said)}` : joined(said)];
+    return [said.join === 'any' ? phrases.either(joined(said)) : joined(said)];
   });
   return { parts, join };
 }

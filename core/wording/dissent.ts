@@ -5,6 +5,7 @@ import { QUESTION_TITLE, SCHOOL_WORDS } from '../locale/en/schools';
 import { inUnits } from '../units/in-text';
 import type { Rig } from '../rig/parts/schema';
 import { rigTitles } from './rig-titles';
+import * as phrases from '../locale/en/phrases';
 
 const schoolWords = ({ question, school }: Dissent) => SCHOOL_WORDS[`${question}:${school}` as SchoolRef];
 
@@ -13,7 +14,14 @@ const schoolWords = ({ question, school }: Dissent) => SCHOOL_WORDS[`${question}
  * @param than  the rig it stands beside: the name says what tells them apart
  */
 export const dissentText = (dissent: Dissent, than: Rig, system: UnitSystem): string =>
-  `${rigTitles([than, dissent.rig], system)[1]}: falls ${shown('speed', dissent.fall.speedMps, system)}. ${inUnits(schoolWords(dissent)?.says ?? '', system)}`;
+  phrases.falls(
+    rigTitles([than, dissent.rig], system)[1] ?? '',
+    shown('speed', dissent.fall.speedMps, system),
+    inUnits(schoolWords(dissent)?.says ?? '', system),
+  );
 
 export const dissentTitle = (dissent: Dissent, system: UnitSystem): string =>
-  `${QUESTION_TITLE[dissent.question] ?? dissent.question}: the school “${inUnits(schoolWords(dissent)?.name ?? dissent.school, system)}”`;
+  phrases.theSchool(
+    QUESTION_TITLE[dissent.question] ?? dissent.question,
+    inUnits(schoolWords(dissent)?.name ?? dissent.school, system),
+  );

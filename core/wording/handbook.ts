@@ -1,6 +1,7 @@
 import type { Target } from '../advice/rules/rule';
 import { ATTRIBUTE_TEXT, FAMILY_NAME, GENERIC_TEXT, RULE_DOES } from '../locale/en/handbook';
-import { TRAILERS } from '../tackle/trailers';
+import { TRAILER_TITLE } from '../locale/en/tackle';
+import * as phrases from '../locale/en/phrases';
 
 /** A line of a rule without the numbers of a water. */
 export function genericText(text: string): string {
@@ -11,7 +12,7 @@ export function genericText(text: string): string {
 const valueText = (axis: keyof Target, value: string | boolean): string => {
   if (typeof value === 'boolean') return value ? 'yes' : 'no';
   if (axis === 'family') return FAMILY_NAME[value as keyof typeof FAMILY_NAME];
-  if (axis === 'trailer' && value !== 'none') return TRAILERS[value as keyof typeof TRAILERS].title;
+  if (axis === 'trailer' && value !== 'none') return TRAILER_TITLE[value as keyof typeof TRAILER_TITLE];
   if (axis === 'weight') return `{oz ${value}}`;
   if (axis === 'trailerSize' && value !== 'none') return `{in ${value}}`;
   return value.replace(/-/g, ' ');
@@ -20,7 +21,7 @@ const valueText = (axis: keyof Target, value: string | boolean): string => {
 /** What a rule aims at, in words. */
 export const targetText = (target: Target): string =>
   (Object.entries(target) as [keyof Target, readonly (string | boolean)[]][])
-    .map(([axis, values]) => ATTRIBUTE_TEXT[axis]!(values.map((value) => valueText(axis, value)).join(' or ')))
+    .map(([axis, values]) => ATTRIBUTE_TEXT[axis]!(values.map((value) => valueText(axis, value)).join(phrases.orWord)))
     .join(', ');
 
 /** A rule that speaks for or against rigs. */

@@ -2,6 +2,8 @@ import { shown, type UnitSystem } from '../units/display';
 import { lengthMFromMm, massKgFromLb } from '../units/units';
 import type { RetrievePlan } from '../motion/plan';
 import type { LocalRules } from '../water/schema';
+import * as phrases from '../locale/en/phrases';
+import { NAME } from '../locale/en/names';
 
 const seconds = (s: number): string => `${Number(s.toFixed(1))} s`;
 
@@ -10,17 +12,21 @@ function stepText(step: RetrievePlan['steps'][number], system: UnitSystem): stri
   const speed = 'mPerS' in step ? shown('speed', step.mPerS, system) : '';
   switch (step.do) {
     case 'countdown':
-      return `count down ${seconds(step.s)}`;
+      return phrases.countDown(seconds(step.s));
     case 'reel':
-      return step.s === undefined ? `reel at ${speed} to the end` : `reel at ${speed} for ${seconds(step.s)}`;
+      return step.s === undefined ? phrases.reelAtEnd(speed) : phrases.reelAtFor(speed, seconds(step.s));
     case 'shake':
-      return `shake ${step.hz} times a second at ${speed}${step.s === undefined ? ' to the end' : ` for ${seconds(step.s)}`}`;
+      return phrases.shakeTimesSecondAt(
+        step.hz,
+        speed,
+        step.s === undefined ? phrases.toTheEnd : phrases.forWord(seconds(step.s)),
+      );
     case 'pause':
-      return `rest ${seconds(step.s)} on a tight line`;
+      return phrases.restOnTightLine(seconds(step.s));
     case 'kill':
-      return `let it fall ${seconds(step.s)}`;
+      return phrases.letItFall(seconds(step.s));
     case 'lift-drop':
-      return `lift it ${shown('depth', step.m, system)} and let it drop`;
+      return phrases.liftLetDrop(shown('depth', step.m, system));
   }
 }
 
@@ -28,7 +34,12 @@ const capital = (text: string): string => text.charAt(0).toUpperCase() + text.sl
 
 /** A retrieve in numbers: `Count down 3 s, reel at 2.2 ft/s to the end; tip 3 ft up, 15 lb fluorocarbon`. */
 export const planText = ({ steps, tipHeightM, line }: RetrievePlan, system: UnitSystem): string =>
-  `${capital(steps.map((step) => stepText(step, system)).join(', '))}; tip ${shown('depth', tipHeightM, system)} up, ${shown('lineStrength', massKgFromLb(line.lb), system)} ${line.kind}.`;
+  phrases.tipUp(
+    capital(steps.map((step) => stepText(step, system)).join(', ')),
+    shown('depth', tipHeightM, system),
+    shown('lineStrength', massKgFromLb(line.lb), system),
+    NAME[line.kind],
+  );
 
 /** What was entered of the rules of a place, line by line. */
 export function localRulesText(rules: LocalRules, system: UnitSystem): string[] {
@@ -37,11 +48,11 @@ export function localRulesText(rules: LocalRules, system: UnitSystem): string[] 
   const kept = (mm: number): string => shown('partLength', lengthMFromMm(mm), system);
   const { fishFromMm: from, fishToMm: to } = rules;
   return [
-    ...(rules.hooksPerLine === undefined ? [] : [`hooks to a line: ${rules.hooksPerLine}`]),
-    ...allowed('trailer hook', rules.trailerHook),
+    ...(rules.hooksPerLine === undefined ? [] : [phrases.hooksLine(rules.hooksPerLine)]),
+    ...allowed(phrases.trailerHook, rules.trailerHook),
     ...allowed('trebles', rules.treble),
     ...allowed('lead', rules.lead),
-    ...(from === undefined ? [] : [`keep none under ${kept(from)}`]),
-    ...(to === undefined ? [] : [`keep none over ${kept(to)}`]),
+    ...(from === undefined ? [] : [phrases.keepNoneUnder(kept(from))]),
+    ...(to === undefined ? [] : [phrases.keepNoneOver(kept(to))]),
   ];
 }

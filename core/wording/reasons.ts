@@ -16,6 +16,7 @@ import {
   unknownColoursText,
   WANT_TITLE,
 } from '../locale/en/words';
+import * as phrases from '../locale/en/phrases';
 
 /** Fills the braces of a rule's line with this water. */
 export function ruleText(rule: string, water: Water, system: UnitSystem): string {
@@ -26,7 +27,7 @@ export function ruleText(rule: string, water: Water, system: UnitSystem): string
     vis: shown('visibility', water.visibilityM, system),
     depth: shown('depth', water.depthM, system),
     cover,
-    light: water.sky === 'dark' ? ' and little light' : '',
+    light: water.sky === 'dark' ? phrases.andLittleLight : '',
   };
   const text = RULE_TEXT[rule as keyof typeof RULE_TEXT] ?? rule;
   return inUnits(
@@ -46,24 +47,25 @@ export function reasonText(reason: Reason, has: Has, wants: readonly Want[], wat
   const value = wantValue(want.id, has[want.id], system);
   const band = wantBand(want, system);
   const over = has[want.id] > want.to;
-  const [above, below] = want.id === 'run' ? ['deeper than', 'higher than'] : ['above', 'below'];
-  const place = reason.for ? 'inside' : over ? above : below;
-  return `${WANT_TITLE[want.id]} ${value} is ${place} the ${band} wanted. ${ruleText(want.rules[0]!, water, system)}`;
+  const [above, below] =
+    want.id === 'run' ? [phrases.deeperThan, phrases.higherThan] : [phrases.aboveIt, phrases.belowIt];
+  const place = reason.for ? phrases.insideIt : over ? above : below;
+  return phrases.isTheWanted(WANT_TITLE[want.id], value, place, band, ruleText(want.rules[0]!, water, system));
 }
 
 /** How a rig strays from a want, in plain words. */
 const STRAYS: Readonly<Record<WantId, readonly [below: string, above: string]>> = {
-  fall: ['falls slower than wanted', 'falls faster than wanted'],
-  weight: ['lighter than wanted', 'heavier than wanted'],
-  push: ['moves less water than wanted', 'moves more water than wanted'],
-  show: ['shows less motion than wanted', 'shows more motion than wanted'],
-  length: ['shorter than wanted', 'longer than wanted'],
-  ratio: ['slimmer than their food', 'deeper than their food'],
-  snag: ['hangs up more than this cover allows', ''],
-  run: ['runs higher than wanted', 'runs deeper than wanted'],
-  hold: ['has to creep to stay down', 'has to be raced to come up'],
-  window: ['has no room for its speed here', ''],
-  kick: ['has a tail that is dead at this pace', ''],
+  fall: [phrases.fallsSlowerThanWanted, phrases.fallsFasterThanWanted],
+  weight: [phrases.lighterThanWanted, phrases.heavierThanWanted],
+  push: [phrases.movesLessWaterThan, phrases.movesMoreWaterThan],
+  show: [phrases.showsLessMotionThan, phrases.showsMoreMotionThan],
+  length: [phrases.shorterThanWanted, phrases.longerThanWanted],
+  ratio: [phrases.slimmerThanTheirFood, phrases.deeperThanTheirFood],
+  snag: [phrases.hangsUpMoreThan, ''],
+  run: [phrases.runsHigherThanWanted, phrases.runsDeeperThanWanted],
+  hold: [phrases.hasCreepStayDown, phrases.hasRacedComeUp],
+  window: [phrases.hasNoRoomFor, ''],
+  kick: [phrases.hasTailDeadAt, ''],
 };
 
 /** On how many of the picks a rule speaks for: what all share tells nothing about one. */
@@ -80,12 +82,17 @@ export function pickSentence(pick: Pick, advice: Advice, water: Water, system: U
   const against = pick.reasons.find((reason) => !reason.for && reason.weight > 0.2);
   const good = forRig
     ? ruleText(forRig.rule, water, system)
-    : `Falls ${wantValue('fall', pick.has.fall, system)}, as wanted.`;
+    : phrases.fallsAsWanted(wantValue('fall', pick.has.fall, system));
   if (!against) return good;
   const want = wants.find(({ id }) => id === against.want);
-  if (!want) return `${good} But: ${lowerFirst(ruleText(against.rule, water, system))}`;
+  if (!want) return phrases.but(good, lowerFirst(ruleText(against.rule, water, system)));
   const [below, above] = STRAYS[want.id];
-  return `${good} It ${pick.has[want.id] > want.to ? above.replace(/^(longer|heavier|deeper)/, 'is $1') : below.replace(/^(shorter|lighter|slimmer)/, 'is $1')}.`;
+  return phrases.it(
+    good,
+    pick.has[want.id] > want.to
+      ? above.replace(/^(longer|heavier|deeper)/, 'is $1')
+      : below.replace(/^(shorter|lighter|slimmer)/, 'is $1'),
+  );
 }
 
 /** Rules too general to open a row with. */

@@ -2,6 +2,8 @@ import { shown, type UnitSystem } from '../units/display';
 import { lengthMFromMm } from '../units/units';
 import type { Rig } from '../rig/parts/schema';
 import { rigTitle } from './values';
+import * as phrases from '../locale/en/phrases';
+import { NAME } from '../locale/en/names';
 
 type Detail = (rig: Rig, system: UnitSystem) => string | null;
 
@@ -11,26 +13,26 @@ const mm = (length: number, system: UnitSystem): string => shown('cut', lengthMF
 const DETAILS: readonly Detail[] = [
   ({ trailer }, system) => {
     const cut = trailer ? trailer.cutNoseMm + trailer.cutTailMm : 0;
-    return trailer && cut > 0 ? `cut to ${mm(trailer.lengthMm - cut, system)}` : null;
+    return trailer && cut > 0 ? phrases.cutTo(mm(trailer.lengthMm - cut, system)) : null;
   },
-  ({ skirt }) => (skirt ? `${skirt.strands - skirt.thinned} strands of ${skirt.material}` : null),
-  ({ skirt }, system) => (skirt ? `skirt ${mm(skirt.lengthMm, system)} long` : null),
+  ({ skirt }) => (skirt ? phrases.strandsOf(skirt.strands - skirt.thinned, NAME[skirt.material]) : null),
+  ({ skirt }, system) => (skirt ? phrases.skirtLong(mm(skirt.lengthMm, system)) : null),
   ({ trailerHook }) =>
-    trailerHook ? `${trailerHook.kind === 'treble' ? 'treble' : 'trailer hook'} ${trailerHook.size}` : null,
-  ({ trailer }) => (trailer && trailer.softness !== 'medium' ? `${trailer.softness} plastic` : null),
-  ({ head }) => `hook ${head.hook.size}`,
-  ({ head }) => `${head.hook.wire} wire`,
-  ({ guard }) => (guard ? `guard of ${guard.fibres}` : 'no guard'),
-  ({ guard }, system) => (guard ? `guard ${mm(guard.lengthMm, system)} long` : null),
-  ({ keeper }) => (keeper ? `${keeper} keeper` : null),
-  ({ core }) => (core ? `core of ${core.colour}` : null),
-  ({ blade }) => (blade ? `${blade.link} link` : null),
-  ({ arms }) => (arms?.squeezed ? 'arms pressed together' : null),
-  ({ arms }, system) => (arms ? `upper arm ${mm(arms.upperMm, system)}` : null),
-  ({ trailer }) => (trailer?.splitTails ? 'tails split' : null),
-  ({ trailer }) => (trailer && trailer.legsOff > 0 ? `${trailer.legsOff} legs off` : null),
-  ({ trailer }) => (trailer?.slit ? 'belly slit' : null),
-  ({ trailer }) => (trailer?.rattle ? 'with a rattle' : null),
+    trailerHook ? `${trailerHook.kind === 'treble' ? 'treble' : phrases.trailerHook} ${trailerHook.size}` : null,
+  ({ trailer }) => (trailer && trailer.softness !== 'medium' ? phrases.plastic(trailer.softness) : null),
+  ({ head }) => phrases.hook(head.hook.size),
+  ({ head }) => phrases.wire(NAME[head.hook.wire]),
+  ({ guard }) => (guard ? phrases.guardOf(guard.fibres) : phrases.noGuard),
+  ({ guard }, system) => (guard ? phrases.guardLong(mm(guard.lengthMm, system)) : null),
+  ({ keeper }) => (keeper ? phrases.keeper(keeper) : null),
+  ({ core }) => (core ? phrases.coreOf(core.colour) : null),
+  ({ blade }) => (blade ? phrases.link(blade.link) : null),
+  ({ arms }) => (arms?.squeezed ? phrases.armsPressedTogether : null),
+  ({ arms }, system) => (arms ? phrases.upperArm(mm(arms.upperMm, system)) : null),
+  ({ trailer }) => (trailer?.splitTails ? phrases.tailsSplit : null),
+  ({ trailer }) => (trailer && trailer.legsOff > 0 ? phrases.legsOff(trailer.legsOff) : null),
+  ({ trailer }) => (trailer?.slit ? phrases.bellySlit : null),
+  ({ trailer }) => (trailer?.rattle ? phrases.withARattle : null),
 ];
 
 /**

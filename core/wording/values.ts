@@ -1,12 +1,13 @@
 import { shown, shownBand, shownHeadStep, type UnitSystem } from '../units/display';
 import { inFromLengthM, lengthMFromMm, massKgFromOz } from '../units/units';
-import { BLADES } from '../tackle/blades';
 import { HEADS } from '../tackle/heads';
-import { TRAILERS } from '../tackle/trailers';
 import type { Rig } from '../rig/parts/schema';
 import type { Pick } from '../advice/recommend/advise';
 import { AT_LEAST, type WantId } from '../advice/rules/rule';
 import { NOSE_NAME } from '../locale/en/words';
+import { BLADE_TITLE, HEAD_TITLE, TRAILER_TITLE } from '../locale/en/tackle';
+import * as phrases from '../locale/en/phrases';
+import { NAME } from '../locale/en/names';
 
 /** Value of a want as people read it, with its unit. Scales without a unit run to 100. */
 export function wantValue(id: WantId, value: number, system: UnitSystem): string {
@@ -20,11 +21,11 @@ export function wantValue(id: WantId, value: number, system: UnitSystem): string
     case 'run':
       return Number.isFinite(value) ? shown('depth', value, system) : '–';
     case 'hold':
-      if (value === 0) return 'no speed';
+      if (value === 0) return phrases.noSpeed;
       return Number.isFinite(value) ? shown('speed', value, system) : '–';
     case 'window':
     case 'kick':
-      if (!Number.isFinite(value)) return id === 'kick' ? 'nothing kicks' : 'any';
+      if (!Number.isFinite(value)) return id === 'kick' ? phrases.nothingKicks : 'any';
       return `${value.toFixed(value < 9.95 ? 1 : 0)}×`;
     default:
       return `${Math.round(value * (id === 'push' ? 1 : 100))}`;
@@ -39,56 +40,56 @@ export const lengthText = (lengthM: number, system: UnitSystem): string =>
 export function wantBand({ id, from, to }: Band, system: UnitSystem): string {
   if (id === 'fall' || id === 'hold') return shownBand('speed', from, to, system);
   if (id === 'run') return shownBand('depth', from, to, system);
-  if (AT_LEAST.has(id)) return `${wantValue(id, from, system)} or more`;
+  if (AT_LEAST.has(id)) return phrases.orMore(wantValue(id, from, system));
   const [low, high] = [wantValue(id, from, system), wantValue(id, to, system)];
   const unit = / (oz|g|in|mm)$/.exec(low)?.[0];
-  return low === high ? `about ${high}` : `${unit ? low.slice(0, -unit.length) : low} to ${high}`;
+  return low === high ? phrases.about(high) : phrases.toWord(unit ? low.slice(0, -unit.length) : low, high);
 }
 type Band = { readonly id: WantId; readonly from: number; readonly to: number };
 
 /** What a frame carries, as it is asked for over a counter: `gold Colorado 3 and nickel willow 4`. */
 function bladesText(blades: NonNullable<Rig['blades']>): string {
-  return blades.map(({ shape, size, finish }) => `${finish} ${BLADES[shape].title} ${size}`).join(' and ');
+  return blades.map(({ shape, size, finish }) => `${NAME[finish]} ${BLADE_TITLE[shape]} ${size}`).join(phrases.andWord);
 }
 
 /** Colour of its skirt, or that it wears none; where the trailer has the same colour, that is said once at the end. */
 function dressText({ skirt, trailer, family }: Rig): string {
-  if (!skirt) return family === 'skirted' ? ' without a skirt' : '';
-  return trailer?.colour === skirt.colour ? '' : ` in ${skirt.colour}`;
+  if (!skirt) return family === 'skirted' ? phrases.withoutASkirt : '';
+  return trailer?.colour === skirt.colour ? '' : phrases.inColour(skirt.colour);
 }
 
 /** Head of a rig in a few words; blades and plates say more about theirs than the shape of the lead. */
 function headText(rig: Rig, system: UnitSystem): string {
   const weight = shownHeadStep(massKgFromOz(rig.head.weightOz), system);
   const dress = dressText(rig);
-  if (rig.family === 'spinner' && rig.blades) return `${weight} spinnerbait${dress}, ${bladesText(rig.blades)}`;
+  if (rig.family === 'spinner' && rig.blades) return phrases.spinnerbait(weight, dress, bladesText(rig.blades));
   if (rig.family === 'vibrating' && rig.blade) {
-    return `${weight} vibrating jig${dress}, ${rig.blade.size} ${rig.blade.finish} plate`;
+    return phrases.vibratingJigPlate(weight, dress, NAME[rig.blade.size], rig.blade.finish);
   }
   return `${[
     weight,
     ...(rig.head.finesse ? ['finesse'] : []),
     ...(rig.head.metal === 'lead' ? [] : [rig.head.metal]),
     ...(rig.head.nose === undefined || rig.head.nose === HEADS[rig.head.style].nose ? [] : [NOSE_NAME[rig.head.nose]]),
-    HEADS[rig.head.style].title,
-    ...(rig.head.cams ? ['with cams'] : []),
-    ...(!rig.guard && rig.keeper === 'screw' && rig.head.style !== 'bullet' ? ['without a guard'] : []),
+    HEAD_TITLE[rig.head.style],
+    ...(rig.head.cams ? [phrases.withCams] : []),
+    ...(!rig.guard && rig.keeper === 'screw' && rig.head.style !== 'bullet' ? [phrases.withoutAGuard] : []),
   ].join(' ')}${dress}`;
 }
 
 /** Short name of a rig, with its colours: `3/8 oz casting in brown, 4 in black/blue flat-tail bug on edge`. */
 export function rigTitle(rig: Rig, system: UnitSystem): string {
   const head = headText(rig, system);
-  if (!rig.trailer) return `${head}, no trailer`;
+  if (!rig.trailer) return phrases.noTrailer(head);
   const { kind, lengthMm, orientation, hang, colour } = rig.trailer;
   const size = shown('partLength', lengthMFromMm(lengthMm), system);
   const alike = rig.skirt?.colour === colour;
-  const turned = orientation === 'edge' ? ' on edge' : orientation === 'inverted' ? ' upside down' : '';
+  const turned = orientation === 'edge' ? phrases.onEdge : orientation === 'inverted' ? phrases.upsideDown : '';
   return [
     `${head}, ${size} `,
     ...(alike ? [] : [`${colour} `]),
-    `${TRAILERS[kind].title}${turned}${hang === 'hung' ? ' hung at its end' : ''}`,
-    ...(alike ? [`, all ${colour}`] : []),
+    `${TRAILER_TITLE[kind]}${turned}${hang === 'hung' ? phrases.hungAtItsEnd : ''}`,
+    ...(alike ? [phrases.all(colour)] : []),
   ].join('');
 }
 

@@ -15,6 +15,7 @@ import TypedField from '../../parts/TypedField.vue';
 import { useUnits } from '../../composables/useUnits';
 import { useBench } from '../../stores/bench';
 import { useEditValue } from './useEditValue';
+import * as words from '../../locale/en/bench';
 
 /** A cut in numbers: typed, stepped with buttons or arrow keys. What cannot be taken stays in the field with its reason. */
 const props = defineProps<{ edit: AmountEdit; rig: Rig }>();
@@ -53,9 +54,9 @@ function take(typed: string): void {
   text.value = typed;
   typing = true;
   const value = read(text.value);
-  if (text.value.trim() === '') error.value = 'Empty; until then the last value counts.';
-  else if (value === null) error.value = `Not a number${unit.value ? ` in ${unit.value}` : ''}.`;
-  else if (props.edit.unit === 'count' && !Number.isInteger(value)) error.value = 'Whole pieces only.';
+  if (text.value.trim() === '') error.value = words.emptyLastCounts;
+  else if (value === null) error.value = words.notANumber(unit.value ? words.inUnit(unit.value) : '');
+  else if (props.edit.unit === 'count' && !Number.isInteger(value)) error.value = words.wholePiecesOnly;
   else error.value = refusal(bench.edit(props.edit.id, value));
 }
 function settle(): void {
@@ -80,8 +81,8 @@ function stepBy(by: number): void {
     :text="text"
     :problem="error"
     :hint="hint"
-    :less="`Less: ${EDIT_TITLE[edit.id]}`"
-    :more="`More: ${EDIT_TITLE[edit.id]}`"
+    :less="words.less(EDIT_TITLE[edit.id])"
+    :more="words.more(EDIT_TITLE[edit.id])"
     :data-testid="`edit-${edit.id}`"
     @typed="take"
     @left="settle"

@@ -6,14 +6,15 @@ import RigDrawing from '../../parts/RigDrawing.vue';
 import { useUnits } from '../../composables/useUnits';
 import { useBench } from '../../stores/bench';
 import { useFocusBack } from '../../composables/useFocusBack';
+import { moment } from '../../locale/intl';
+import * as words from '../../locale/en/bench';
 
 /** Builds that are kept: take one up again, name it, or throw it away. */
 useFocusBack();
 const open = defineModel<boolean>({ required: true });
 const bench = useBench();
 const { system } = useUnits();
-const when = (at: string): string =>
-  new Date(at).toLocaleString(undefined, { dateStyle: 'medium', timeStyle: 'short' });
+const when = (at: string): string => moment(at, 'medium');
 const rows = computed(() => {
   const titles = rigTitles(
     bench.all.map(({ rig }) => rig),
@@ -28,13 +29,13 @@ async function take(id: string): Promise<void> {
 </script>
 
 <template>
-  <v-dialog v-model="open" aria-label="Builds" :max-width="760" scrollable>
+  <v-dialog v-model="open" :aria-label="words.builds" :max-width="760" scrollable>
     <v-card class="builds">
-      <h2>Builds</h2>
+      <h2>{{ words.builds }}</h2>
       <v-text-field
         v-if="bench.build"
         :model-value="bench.build.name"
-        label="Name of the build on the bench"
+        :label="words.nameOfTheBuild"
         :placeholder="rigTitle(bench.build.rig, system)"
         persistent-placeholder
         maxlength="60"
@@ -42,18 +43,18 @@ async function take(id: string): Promise<void> {
       />
       <ul>
         <li v-for="{ row, title } in rows" :key="row.id" :class="{ builds__here: row.id === bench.build?.id }">
-          <RigDrawing :rig="row.rig" :label="`${title}, from the side`" />
+          <RigDrawing :rig="row.rig" :label="words.fromTheSide(title)" />
           <div>
             <b><FractionText :text="row.name || title" /></b>
-            <p class="soft">{{ when(row.changedAt) }}, {{ row.versions.length }} versions kept</p>
-            <v-btn :disabled="row.id === bench.build?.id" @click="take(row.id)">Take it up</v-btn>
-            <v-btn variant="text" :aria-label="`Throw away ${row.name || title}`" @click="bench.remove(row.id)"
-              >Throw away</v-btn
-            >
+            <p class="soft">{{ words.changedAt(when(row.changedAt), row.versions.length) }}</p>
+            <v-btn :disabled="row.id === bench.build?.id" @click="take(row.id)">{{ words.takeItUp }}</v-btn>
+            <v-btn variant="text" :aria-label="words.throwAwayBuild(row.name || title)" @click="bench.remove(row.id)">{{
+              words.throwAway
+            }}</v-btn>
           </div>
         </li>
       </ul>
-      <v-btn class="act" @click="open = false">Close</v-btn>
+      <v-btn class="act" @click="open = false">{{ words.close }}</v-btn>
     </v-card>
   </v-dialog>
 </template>

@@ -2,6 +2,7 @@
 import { ref } from 'vue';
 import { SCREEN_LIMITS, useScreen } from '../../stores/screen';
 import { useFocusBack } from '../../composables/useFocusBack';
+import * as words from '../../locale/en/bench';
 
 /** Sets once how large a millimetre is on this screen: a bank card is the same size everywhere. */
 useFocusBack();
@@ -18,32 +19,32 @@ async function keep(): Promise<void> {
 </script>
 
 <template>
-  <v-dialog v-model="open" aria-label="Make a millimetre a millimetre" :max-width="760">
+  <v-dialog v-model="open" :aria-label="words.makeItTrue" :max-width="760">
     <v-card class="calibrate">
-      <h2>Make a millimetre a millimetre</h2>
-      <p>Hold a bank card against the screen and drag until the frame is just as wide. It stays with this screen.</p>
+      <h2>{{ words.makeItTrue }}</h2>
+      <p>{{ words.holdACard }}</p>
       <div class="calibrate__place">
         <div
           class="calibrate__card"
           :style="{ width: `${CARD_MM.width * pxPerMm}px`, height: `${CARD_MM.height * pxPerMm}px` }"
           data-testid="calibration-card"
         >
-          bank card, {{ CARD_MM.width }} mm wide
+          {{ words.bankCard(CARD_MM.width) }}
         </div>
       </div>
       <v-slider
         v-model="pxPerMm"
-        aria-label="Width of the card on this screen"
+        :aria-label="words.widthCardOnScreen"
         :min="SCREEN_LIMITS.min"
         :max="SCREEN_LIMITS.max"
         :step="STEP"
         color="primary"
         hide-details
-        :aria-valuetext="`${pxPerMm.toFixed(2)} pixels a millimetre`"
+        :aria-valuetext="words.pixelsAMillimetre(pxPerMm.toFixed(2))"
       />
       <div class="calibrate__row">
-        <v-btn class="act" @click="keep">It fits</v-btn>
-        <v-btn @click="open = false">Leave it</v-btn>
+        <v-btn class="act" @click="keep">{{ words.itFits }}</v-btn>
+        <v-btn @click="open = false">{{ words.leaveIt }}</v-btn>
       </div>
     </v-card>
   </v-dialog>

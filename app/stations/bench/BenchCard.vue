@@ -6,6 +6,7 @@ import { saveBytes, saveText } from '../../files/save';
 import { useUnits } from '../../composables/useUnits';
 import { useNotices } from '../../stores/notices';
 import { useFocusBack } from '../../composables/useFocusBack';
+import * as words from '../../locale/en/bench';
 
 /** The cut card of a build at true size, to print: PDF or SVG, on the paper that is in the printer. */
 useFocusBack();
@@ -16,7 +17,7 @@ const notices = useNotices();
 const paper = ref<Paper>(system.value === 'us' ? 'letter' : 'a4');
 const PAPER_OPTIONS = [
   { value: 'a4', title: 'A4' },
-  { value: 'letter', title: 'Letter' },
+  { value: 'letter', title: words.letter },
 ] as const;
 
 const card = computed(() =>
@@ -34,9 +35,8 @@ const first = computed(() => {
 });
 const sheets = computed(() => {
   const count = card.value.pages.length;
-  const parts =
-    card.value.tiles > 1 ? `; the drawings lie on ${card.value.tiles} of them, marked where they overlap` : '';
-  return `${count} ${count === 1 ? 'sheet' : 'sheets'}${parts}.`;
+  const parts = card.value.tiles > 1 ? words.tiledOn(card.value.tiles) : '';
+  return words.sheets(count, parts);
 });
 const making = ref(false);
 async function savePdf(): Promise<void> {
@@ -45,7 +45,7 @@ async function savePdf(): Promise<void> {
     const { cardPdf } = await import('../../../paper/card-pdf');
     saveBytes('pandero-cut-card.pdf', cardPdf(card.value), 'application/pdf');
   } catch (error) {
-    notices.complainIn([`The PDF could not be made: ${String(error)}. Save the SVG instead; the build is kept.`]);
+    notices.complainIn([words.pdfFailed(String(error))]);
   } finally {
     making.value = false;
   }
@@ -54,18 +54,18 @@ const saveSvg = (): void => saveText('pandero-cut-card.svg', cardSvg(card.value)
 </script>
 
 <template>
-  <v-dialog v-model="open" aria-label="Cut card" :max-width="760" scrollable>
+  <v-dialog v-model="open" :aria-label="words.cutCard" :max-width="760" scrollable>
     <v-card class="card" data-testid="cut-card">
       <div class="card__words">
-        <h2>Cut card</h2>
-        <p>Drawings at true size, with cuts, hook exit, numbers, cut list and cautions. {{ sheets }}</p>
-        <p>Print it at 100 % and lay a rule on both check scales: 100 mm and 4 in.</p>
-        <ChoiceRow v-model="paper" :options="PAPER_OPTIONS" label="Paper" />
-        <v-btn class="act" :loading="making" @click="savePdf">Save as PDF</v-btn>
-        <v-btn @click="saveSvg">Save as SVG</v-btn>
-        <v-btn variant="text" @click="open = false">Close</v-btn>
+        <h2>{{ words.cutCard }}</h2>
+        <p>{{ words.whatTheCardHolds }} {{ sheets }}</p>
+        <p>{{ words.printAt100 }}</p>
+        <ChoiceRow v-model="paper" :options="PAPER_OPTIONS" :label="words.paper" />
+        <v-btn class="act" :loading="making" @click="savePdf">{{ words.saveAsPdf }}</v-btn>
+        <v-btn @click="saveSvg">{{ words.saveAsSvg }}</v-btn>
+        <v-btn variant="text" @click="open = false">{{ words.close }}</v-btn>
       </div>
-      <img class="card__first" :src="first" alt="First sheet of the cut card" />
+      <img class="card__first" :src="first" :alt="words.firstSheet" />
     </v-card>
   </v-dialog>
 </template>

@@ -20,6 +20,7 @@ import { useUnits } from '../../composables/useUnits';
 import { AS_IT_CAME, useBench } from '../../stores/bench';
 import { useEditValue } from './useEditValue';
 import { useFocusBack } from '../../composables/useFocusBack';
+import * as words from '../../locale/en/bench';
 
 /** Two states of a build beside each other: what was changed, which cut worsens what, and by how much each number moved. */
 useFocusBack();
@@ -32,7 +33,7 @@ const { unitOf } = useEditValue();
 if (bench.earlier && sameJson(bench.earlier.rig, bench.build?.rig)) bench.against = AS_IT_CAME;
 
 const choices = computed(() => [
-  { title: 'as it came', value: AS_IT_CAME },
+  { title: words.asItCame, value: AS_IT_CAME },
   ...(bench.build?.versions ?? []).map(({ name }, at) => ({ title: `${at + 1}. ${name || 'version'}`, value: at })),
 ]);
 const then = computed(() => bench.before);
@@ -46,10 +47,12 @@ const changes = computed(() => {
     from: say(edit, from),
     to: say(edit, to),
     effect: idle
-      ? 'changes none of the numbers'
+      ? words.changesNoNumber
       : worsens.length > 0
-        ? `worsens ${worsens.map(({ want, by }) => `${WANT_TITLE[want].toLowerCase()} (−${Math.round(-by * 100)})`).join(', ')}`
-        : 'changes nothing that is asked for',
+        ? words.worsens(
+            worsens.map(({ want, by }) => `${WANT_TITLE[want].toLowerCase()} (−${Math.round(-by * 100)})`).join(', '),
+          )
+        : words.changesNothingAsked,
     worse: worsens.length > 0,
   }));
 });
@@ -77,26 +80,26 @@ function goBack(): void {
 </script>
 
 <template>
-  <v-dialog v-model="open" aria-label="Compare versions" :max-width="980" scrollable>
+  <v-dialog v-model="open" :aria-label="words.compareVersions" :max-width="980" scrollable>
     <v-card class="compare" data-testid="compare">
       <div class="compare__head">
-        <h2>What changed, and by how much</h2>
-        <SelectField v-model="bench.against" :items="choices" label="Against" />
+        <h2>{{ words.whatChanged }}</h2>
+        <SelectField v-model="bench.against" :items="choices" :label="words.against" />
       </div>
       <div v-if="bench.earlierRig && bench.rig" class="compare__two">
         <figure>
           <figcaption>{{ choices.find(({ value }) => value === bench.against)?.title }}</figcaption>
-          <RigDrawing :rig="bench.earlierRig" label="The earlier build, from the side" />
+          <RigDrawing :rig="bench.earlierRig" :label="words.earlierBuild" />
         </figure>
         <figure>
-          <figcaption>as it is now</figcaption>
-          <RigDrawing :rig="bench.rig" label="The build as it is now, from the side" />
+          <figcaption>{{ words.asNow }}</figcaption>
+          <RigDrawing :rig="bench.rig" :label="words.buildAsItIs" />
         </figure>
       </div>
-      <p v-if="changes.length === 0">Nothing is different yet.</p>
+      <p v-if="changes.length === 0">{{ words.nothingDifferentYet }}</p>
       <template v-else>
-        <section aria-label="Changes">
-          <h3>Cuts and turns</h3>
+        <section :aria-label="words.changes">
+          <h3>{{ words.cutsAndTurns }}</h3>
           <ul class="compare__changes">
             <li v-for="row in changes" :key="row.edit">
               <b>{{ row.title }}</b>
@@ -105,25 +108,25 @@ function goBack(): void {
             </li>
           </ul>
         </section>
-        <section v-if="wants.length > 0" aria-label="Wants">
-          <h3>What this water asks</h3>
+        <section v-if="wants.length > 0" :aria-label="words.wants">
+          <h3>{{ words.whatWaterAsks }}</h3>
           <p>
             <template v-for="(row, at) in wants" :key="row.want"
-              >{{ at > 0 ? '; ' : '' }}{{ WANT_TITLE[row.want] }} answered
-              <b :class="{ compare__worse: row.by < 0 }">{{ row.by < 0 ? 'worse' : 'better' }}</b> by
-              {{ Math.abs(Math.round(row.by * 100)) }} of 100</template
+              >{{ at > 0 ? '; ' : '' }}{{ WANT_TITLE[row.want] }} {{ words.answered }}
+              <b :class="{ compare__worse: row.by < 0 }">{{ row.by < 0 ? words.worse : words.better }}</b>
+              {{ words.by }} {{ Math.abs(Math.round(row.by * 100)) }} {{ words.of100 }}</template
             >.
           </p>
         </section>
-        <section aria-label="Numbers">
-          <h3>Numbers</h3>
+        <section :aria-label="words.numbers">
+          <h3>{{ words.numbers }}</h3>
           <v-table density="compact">
             <thead>
               <tr>
-                <th scope="col">Number</th>
-                <th scope="col">Then</th>
-                <th scope="col">Now</th>
-                <th scope="col">Change</th>
+                <th scope="col">{{ words.number }}</th>
+                <th scope="col">{{ words.then }}</th>
+                <th scope="col">{{ words.now }}</th>
+                <th scope="col">{{ words.change }}</th>
               </tr>
             </thead>
             <tbody>
@@ -138,8 +141,8 @@ function goBack(): void {
         </section>
       </template>
       <div class="compare__foot">
-        <v-btn :disabled="changes.length === 0" @click="goBack">Go back to the earlier one</v-btn>
-        <v-btn class="act" autofocus @click="open = false">Close</v-btn>
+        <v-btn :disabled="changes.length === 0" @click="goBack">{{ words.goBack }}</v-btn>
+        <v-btn class="act" autofocus @click="open = false">{{ words.close }}</v-btn>
       </div>
     </v-card>
   </v-dialog>

@@ -3,6 +3,7 @@ import { computed } from 'vue';
 import { stepText, type CutStep } from '@core';
 import FractionText from '../../parts/FractionText.vue';
 import { useUnits } from '../../composables/useUnits';
+import * as words from '../../locale/en/bench';
 
 /** The cut list in words, in the order of the work; a step opens the pictures at its place. */
 const props = defineProps<{ steps: readonly CutStep[] }>();
@@ -12,14 +13,14 @@ const rows = computed(() => props.steps.map((step) => ({ id: step.id, ...stepTex
 </script>
 
 <template>
-  <section class="cuts" aria-label="Cut list">
+  <section class="cuts" :aria-label="words.cutList">
     <div class="cuts__head">
-      <h2>Cut list</h2>
-      <v-btn class="act" data-testid="open-steps" @click="$emit('open', 0)">Step by step</v-btn>
+      <h2>{{ words.cutList }}</h2>
+      <v-btn class="act" data-testid="open-steps" @click="$emit('open', 0)">{{ words.stepByStep }}</v-btn>
     </div>
-    <ol class="cuts__list" tabindex="0" aria-label="Steps">
+    <ol class="cuts__list" tabindex="0" :aria-label="words.steps">
       <li v-for="(row, at) in rows" :key="row.id">
-        <button type="button" :aria-label="`Step ${at + 1}, ${row.title}: show it`" @click="$emit('open', at)">
+        <button type="button" :aria-label="words.stepShowIt(at + 1, row.title)" @click="$emit('open', at)">
           <span class="cuts__number number">{{ at + 1 }}</span> <b>{{ row.title }}</b>
         </button>
         <p><FractionText :text="row.text" /></p>

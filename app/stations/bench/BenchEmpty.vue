@@ -7,6 +7,7 @@ import { useUnits } from '../../composables/useUnits';
 import { useAdvice } from '../../stores/advice';
 import { useBench } from '../../stores/bench';
 import { useTickets } from '../../stores/tickets';
+import * as words from '../../locale/en/bench';
 
 /** Nothing on the bench yet: what could be laid on it. */
 const bench = useBench();
@@ -18,10 +19,10 @@ const SHOWN = 3;
 const found = computed((): { key: string; from: string; rig: Rig; base?: Rig }[] => [
   ...advice.picks
     .slice(0, SHOWN)
-    .map(({ rank, rig }) => ({ key: `pick-${rank}`, from: `pick ${rank} for this water`, rig })),
+    .map(({ rank, rig }) => ({ key: `pick-${rank}`, from: words.pickForWater(rank), rig })),
   ...tickets.tickets
     .slice(0, SHOWN)
-    .map(({ id, rig, base }) => ({ key: id, from: 'from a ticket', rig, ...(base ? { base } : {}) })),
+    .map(({ id, rig, base }) => ({ key: id, from: words.fromATicket, rig, ...(base ? { base } : {}) })),
 ]);
 const offered = computed(() => {
   const titles = rigTitles(
@@ -33,28 +34,24 @@ const offered = computed(() => {
 </script>
 
 <template>
-  <section class="empty" aria-label="The bench is empty">
-    <h1>The bench is empty</h1>
-    <p>Lay a rig on it to cut it, turn it and see what that does.</p>
+  <section class="empty" :aria-label="words.benchEmpty">
+    <h1>{{ words.benchEmpty }}</h1>
+    <p>{{ words.layRigOnCut }}</p>
     <ul>
       <li v-for="row in offered" :key="row.key">
-        <RigDrawing :rig="row.rig" :label="`${row.title}, from the side`" />
+        <RigDrawing :rig="row.rig" :label="words.fromTheSide(row.title)" />
         <div>
           <b><FractionText :text="row.title" /></b>
           <p class="soft">{{ row.from }}</p>
-          <v-btn :class="{ act: row.key === 'pick-1' }" @click="bench.start(row.rig, row.base)"
-            >Lay it on the bench</v-btn
-          >
+          <v-btn :class="{ act: row.key === 'pick-1' }" @click="bench.start(row.rig, row.base)">{{
+            words.layOnBench
+          }}</v-btn>
         </div>
       </li>
     </ul>
     <p v-if="offered.length === 0">
-      {{
-        advice.ranking
-          ? 'Rigs for this water are being compared…'
-          : 'Nothing is picked yet: fill the box, or rank from every kind there is.'
-      }}
-      <RouterLink to="/pick">To the picks</RouterLink>
+      {{ advice.ranking ? words.comparing : words.nothingPicked }}
+      <RouterLink to="/pick">{{ words.toThePicks }}</RouterLink>
     </p>
   </section>
 </template>

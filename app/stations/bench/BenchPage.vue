@@ -19,6 +19,7 @@ import BenchSheet from './BenchSheet.vue';
 import BenchStack from './BenchStack.vue';
 import BenchTools from './BenchTools.vue';
 import { useEditValue } from './useEditValue';
+import * as words from '../../locale/en/bench';
 
 /** The bench: parts at the left, the build on ruled paper, what it does at the right, and below what to cut in which order. */
 const BenchSteps = defineAsyncComponent(() => import('./BenchSteps.vue'));
@@ -148,13 +149,13 @@ onBeforeUnmount(() => window.removeEventListener('keydown', onUndoKey));
         :part="part"
         :narrow="narrow"
         :faults="bench.numbers.faults"
-        :label="`${title}, drawn to scale`"
+        :label="words.drawnToScale(title)"
         @choose="part = $event"
       />
       <BenchGlance v-if="narrow && drawn > 1" :of="() => sheet?.$el ?? null" :label="title" />
       <BenchSays :faults="bench.numbers.faults" />
     </div>
-    <div class="bench__numbers" tabindex="0" role="region" aria-label="Read-outs">
+    <div class="bench__numbers" tabindex="0" role="region" :aria-label="words.readOuts">
       <BenchReadouts v-if="drawn > 2" :numbers="bench.numbers" :before="bench.before" />
     </div>
     <BenchCutList v-if="drawn > 3" class="bench__cuts" :steps="list" @open="openSteps" />

@@ -9,6 +9,7 @@ import { useUnits } from '../../composables/useUnits';
 import { useBench } from '../../stores/bench';
 import BenchTuning from './BenchTuning.vue';
 import ReadoutRow from './ReadoutRow.vue';
+import * as words from '../../locale/en/bench';
 
 /** What the build does, number by number, beside what this water asks. */
 const props = defineProps<{ numbers: BuildNumbers; before: BuildNumbers | null }>();
@@ -39,7 +40,7 @@ const wants = computed(() =>
     }),
 );
 /** what every change is told against */
-const against = computed(() => (bench.earlier ? `“${bench.earlier.name}”` : 'the rig as it came'));
+const against = computed(() => (bench.earlier ? `“${bench.earlier.name}”` : words.rigAsCame));
 const tuning = computed(() => (bench.on ? tuningOf(props.numbers.rig, bench.on.medium, props.numbers.speedMps) : null));
 const care = computed(() => careFor(props.numbers.rig).map((id) => CARE_TEXT[id]));
 const SPEEDS = { min: 0.1, max: 2, step: 0.05 } as const;
@@ -49,11 +50,11 @@ const SPEEDS = { min: 0.1, max: 2, step: 0.05 } as const;
   <div class="numbers">
     <div class="numbers__speed">
       <label for="bench-speed"
-        >At <b class="number">{{ show('speed', numbers.speedMps) }}</b></label
+        >{{ words.at }} <b class="number">{{ show('speed', numbers.speedMps) }}</b></label
       >
       <v-slider
         id="bench-speed"
-        aria-label="Speed at which the build is looked at"
+        :aria-label="words.speedLookedAt"
         :model-value="numbers.speedMps"
         :min="SPEEDS.min"
         :max="SPEEDS.max"
@@ -65,12 +66,12 @@ const SPEEDS = { min: 0.1, max: 2, step: 0.05 } as const;
         @update:model-value="bench.chosenMps = $event"
       />
       <button v-if="bench.chosenMps !== null" type="button" class="because" @click="bench.chosenMps = null">
-        as this water asks
+        {{ words.asWaterAsks }}
       </button>
     </div>
-    <section aria-label="What this water asks">
-      <h2>What this water asks</h2>
-      <p class="numbers__against soft">changes, of 100, against {{ against }}</p>
+    <section :aria-label="words.whatWaterAsks">
+      <h2>{{ words.whatWaterAsks }}</h2>
+      <p class="numbers__against soft">{{ words.changesAgainst(against) }}</p>
       <ul>
         <li
           v-for="{ want, has, by, uncertain } in wants"
@@ -84,9 +85,9 @@ const SPEEDS = { min: 0.1, max: 2, step: 0.05 } as const;
             class="numbers__by number"
             :class="{ 'numbers__by--worse': by < 0 }"
             role="note"
-            :aria-label="by < 0 ? `answered worse by ${-by} of 100` : `answered better by ${by} of 100`"
+            :aria-label="by < 0 ? words.answeredWorseBy(-by) : words.answeredBetterBy(by)"
           >
-            {{ by < 0 ? `worse −${-by}` : `better +${by}` }}
+            {{ by < 0 ? words.worseBy(-by) : words.betterBy(by) }}
           </span>
           <span class="numbers__value"
             ><b class="number"><FractionText :text="wantValue(want.id, has, system)" /></b>
@@ -97,8 +98,8 @@ const SPEEDS = { min: 0.1, max: 2, step: 0.05 } as const;
       </ul>
     </section>
     <BenchTuning v-if="tuning" :tuning="tuning" />
-    <section aria-label="What the build does">
-      <h2>What the build does</h2>
+    <section :aria-label="words.whatBuildDoes">
+      <h2>{{ words.whatBuildDoes }}</h2>
       <ul>
         <ReadoutRow
           v-for="row in rows.slice(0, drawn)"
@@ -107,10 +108,10 @@ const SPEEDS = { min: 0.1, max: 2, step: 0.05 } as const;
           :before="row.before"
         />
       </ul>
-      <p v-if="absent.length > 0" class="numbers__absent soft">Not on this build: {{ absent.join(', ') }}.</p>
+      <p v-if="absent.length > 0" class="numbers__absent soft">{{ words.notOnThisBuild(absent.join(', ')) }}</p>
     </section>
     <details class="numbers__care">
-      <summary>After the day</summary>
+      <summary>{{ words.afterTheDay }}</summary>
       <ul>
         <li v-for="line in care" :key="line">{{ line }}</li>
       </ul>

@@ -5,6 +5,7 @@ import FractionText from '../../parts/FractionText.vue';
 import { useUnits } from '../../composables/useUnits';
 import { useBench } from '../../stores/bench';
 import { useSaid } from './useSaid';
+import * as words from '../../locale/en/bench';
 
 /** What the last change did: the wants it worsens, or that it does nothing; and every fault, with its number on the drawing. */
 const props = defineProps<{ faults: readonly Fault[] }>();
@@ -17,17 +18,19 @@ const rows = computed(() =>
 </script>
 
 <template>
-  <div class="says" tabindex="0" role="region" aria-label="What it did, and faults">
-    <div role="status" aria-label="What the last change did" class="says__last" data-testid="bench-says">
+  <div class="says" tabindex="0" role="region" :aria-label="words.whatItDidAndFaults">
+    <div role="status" :aria-label="words.whatItDid" class="says__last" data-testid="bench-says">
       <p v-for="line in lines" :key="line.edit" :class="{ says__worse: line.worse }">
         <FractionText :text="line.text" />
       </p>
     </div>
-    <ul v-if="rows.length > 0" class="says__faults" aria-label="Faults">
+    <ul v-if="rows.length > 0" class="says__faults" :aria-label="words.faults">
       <li v-for="{ fault, number } in rows" :key="fault.id" :data-testid="`bench-fault-${fault.id}`">
         <span class="says__mark number" aria-hidden="true">{{ number }}</span>
         <span><FractionText :text="`${fault.says} ${fault.remedy}`" /></span>
-        <button v-if="fault.fixedRig" type="button" class="because" @click="bench.take(fault.fixedRig)">Mend it</button>
+        <button v-if="fault.fixedRig" type="button" class="because" @click="bench.take(fault.fixedRig)">
+          {{ words.mendIt }}
+        </button>
       </li>
     </ul>
   </div>

@@ -22,6 +22,7 @@ import { placeLabels } from './handle-labels';
 import { EXIT_ASIDE_MM, EXIT_TEXT, hookExit } from './sheet-layout';
 import { useDrag } from './useDrag';
 import { useSheet } from './useSheet';
+import * as words from '../../locale/en/bench';
 
 /**
  * The build on ruled paper, from the side, from above and head-on, and its trailer on the board; what can be cut or turned has a
@@ -71,10 +72,10 @@ const mmPerPx = computed(() => 1 / pxPerMm.value);
 /** Smaller than this nothing can be taken hold of. */
 const LEAST_PX_PER_MM = 1.6;
 const VIEW_TITLE: Readonly<Record<BenchView, string>> = {
-  side: 'From the side',
-  top: 'From above',
-  front: 'Head-on',
-  sheet: 'Trailer on the board',
+  side: words.viewFromTheSide,
+  top: words.viewFromAbove,
+  front: words.viewHeadOn,
+  sheet: words.trailerOnBoard,
 };
 const originOf = (view: BenchView): PointMm | null => {
   const found = layout.value.views.find((one) => one.view === view);
@@ -182,7 +183,7 @@ function takeNearest(event: PointerEvent): void {
         <text class="sheet__title" :x="left" :y="top + 4" :font-size="15 * mmPerPx">
           {{ VIEW_TITLE[view] }}
           <tspan v-if="view === 'side' && rig.skirt" :dx="8 * mmPerPx" class="sheet__key" :font-size="13 * mmPerPx">
-            skirt: dots at rest, dashes at speed
+            {{ words.skirtDotsAtRest }}
           </tspan>
         </text>
         <path

@@ -26,6 +26,7 @@ import { useBench } from '../../stores/bench';
 import { useBox } from '../../stores/box';
 import BenchAmount from './BenchAmount.vue';
 import { partText } from './part-lines';
+import * as words from '../../locale/en/bench';
 
 /** The parts of a build; the one at hand is open, with a field for everything that can be done to it. */
 const props = defineProps<{ rig: Rig }>();
@@ -49,14 +50,14 @@ const owned = computed(() => new Set(box.box.blades.map(({ shape, size }) => `${
 const options = (edit: ChoiceEdit): { value: string; title: string }[] =>
   edit.options(props.rig).map((value) => ({
     value,
-    title: `${optionText(edit.id, value, system.value)}${edit.part === 'blades' && owned.value.has(value) ? ', in the box' : ''}`,
+    title: `${optionText(edit.id, value, system.value)}${edit.part === 'blades' && owned.value.has(value) ? words.inTheBox : ''}`,
   }));
 
 /** what can be weighed, or pressed on a scale */
 const WEIGHS: Partial<Record<BenchPart, string>> = {
-  trailer: 'Weigh it…',
-  skirt: 'Weigh it…',
-  guard: 'Press it on the scale…',
+  trailer: words.weighIt,
+  skirt: words.weighIt,
+  guard: words.pressOnScale,
 };
 const weighing = ref<BenchPart | null>(null);
 const measured = computed(() => {
@@ -156,12 +157,12 @@ const guardModel = computed(() => {
             @update:model-value="bench.edit(edit.id, String($event))"
           />
         </template>
-        <p v-if="row.id === 'trailer' && !rig.trailer" class="soft">No trailer on it.</p>
+        <p v-if="row.id === 'trailer' && !rig.trailer" class="soft">{{ words.noTrailerOn }}</p>
         <template v-if="canWeigh(row.id)">
           <p v-if="measured[row.id]" class="stack__measured">
-            {{ row.id === 'guard' ? 'Measured' : 'Weighed whole' }}: <b class="number">{{ measured[row.id] }}</b>
-            <template v-if="row.id === 'guard'"> (the model says {{ guardModel }})</template>.
-            <button type="button" class="because" @click="forget(row.id)">Go by the model again</button>
+            {{ row.id === 'guard' ? words.measured : words.weighedWhole }}: <b class="number">{{ measured[row.id] }}</b>
+            <template v-if="row.id === 'guard'"> {{ words.theModelSays(guardModel) }}</template>.
+            <button type="button" class="because" @click="forget(row.id)">{{ words.goByModelAgain }}</button>
           </p>
           <v-btn class="stack__weigh" @click="weighing = row.id">{{ WEIGHS[row.id] }}</v-btn>
         </template>
@@ -170,12 +171,8 @@ const guardModel = computed(() => {
     <WeighDialog
       v-if="weighing !== null"
       :model-value="true"
-      :title="weighing === 'guard' ? 'Press the guard on the pan' : 'Weigh it as it is now'"
-      :how="
-        weighing === 'guard'
-          ? 'Hold the jig by its head, lay the tip of the guard on the pan and press until it folds; hold it there.'
-          : 'Lay it on the pan, cut or whole: what was cut off is added back.'
-      "
+      :title="weighing === 'guard' ? words.pressGuardOnPan : words.weighAsNow"
+      :how="weighing === 'guard' ? words.howToPressTheGuard : words.howToWeigh"
       @update:model-value="weighing = null"
       @keep="keepMeasured"
     />

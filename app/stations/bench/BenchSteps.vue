@@ -16,6 +16,7 @@ import FractionText from '../../parts/FractionText.vue';
 import OutlinePaths from '../../parts/OutlinePaths.vue';
 import { useUnits } from '../../composables/useUnits';
 import { useFocusBack } from '../../composables/useFocusBack';
+import * as words from '../../locale/en/bench';
 
 /** One picture a step, large enough for a moving deck: what to do, what to mind, next. */
 useFocusBack();
@@ -29,7 +30,7 @@ watch(
 );
 
 const step = computed(() => props.steps[at.value]!);
-const words = computed(() => stepText(step.value, system.value));
+const told = computed(() => stepText(step.value, system.value));
 const cautions = computed(() => {
   const own = step.value.cautions.map((id) => BENCH_CAUTION_TEXT[id]);
   return step.value.cautions.includes('bare-hook') ? [...own, CAUTION_TEXT['embedded-hook']] : own;
@@ -62,28 +63,28 @@ onBeforeUnmount(() => window.removeEventListener('keydown', onKey));
 </script>
 
 <template>
-  <v-dialog v-model="open" fullscreen :aria-label="`Cut list, step by step: ${title}`" transition="none">
+  <v-dialog v-model="open" fullscreen :aria-label="words.cutListOf(title)" transition="none">
     <v-card class="steps" data-testid="steps" @keydown.right.prevent="go(1)" @keydown.left.prevent="go(-1)">
       <div class="steps__head">
         <p class="soft"><FractionText :text="title" /></p>
-        <v-btn aria-label="Close the steps" @click="open = false">Close</v-btn>
+        <v-btn :aria-label="words.closeTheSteps" @click="open = false">{{ words.close }}</v-btn>
       </div>
-      <svg class="steps__picture" :viewBox="box" role="img" :aria-label="`${words.title}: the build after this step`">
+      <svg class="steps__picture" :viewBox="box" role="img" :aria-label="words.buildAfterStep(told.title)">
         <OutlinePaths :shapes="picture.shapes" />
       </svg>
       <div class="steps__words" aria-live="polite">
         <p class="steps__count number">
-          {{ at + 1 }} <span class="soft">of {{ steps.length }}</span>
+          {{ at + 1 }} <span class="soft">{{ words.ofCount(steps.length) }}</span>
         </p>
-        <h2 data-testid="step-title">{{ words.title }}</h2>
-        <p class="steps__text"><FractionText :text="words.text" /></p>
-        <ul v-if="cautions.length > 0" class="steps__care" aria-label="Mind">
+        <h2 data-testid="step-title">{{ told.title }}</h2>
+        <p class="steps__text"><FractionText :text="told.text" /></p>
+        <ul v-if="cautions.length > 0" class="steps__care" :aria-label="words.mind">
           <li v-for="line in cautions" :key="line">{{ line }}</li>
         </ul>
       </div>
-      <nav class="steps__go" aria-label="Steps">
-        <v-btn :disabled="at === 0" @click="go(-1)">Back</v-btn>
-        <v-btn class="act" autofocus @click="go(1)">{{ last ? 'Done' : 'Next' }}</v-btn>
+      <nav class="steps__go" :aria-label="words.steps">
+        <v-btn :disabled="at === 0" @click="go(-1)">{{ words.back }}</v-btn>
+        <v-btn class="act" autofocus @click="go(1)">{{ last ? words.done : words.next }}</v-btn>
       </nav>
     </v-card>
   </v-dialog>

@@ -3,6 +3,7 @@ import { computed, ref } from 'vue';
 import ChoiceRow from '../../parts/ChoiceRow.vue';
 import { useBench } from '../../stores/bench';
 import { useScreen } from '../../stores/screen';
+import * as words from '../../locale/en/bench';
 
 /** Undo, versions, scale of the drawing, and what a build becomes. */
 const scale = defineModel<'fit' | 'true' | 'large'>('scale', { required: true });
@@ -12,7 +13,7 @@ const screen = useScreen();
 const naming = ref(false);
 const name = ref('');
 const SCALES = [
-  { value: 'fit', title: 'Fit' },
+  { value: 'fit', title: words.fit },
   { value: 'true', title: '1:1' },
   { value: 'large', title: '2.5:1' },
 ] as const;
@@ -26,34 +27,34 @@ async function keep(): Promise<void> {
 </script>
 
 <template>
-  <div class="tools" role="toolbar" aria-label="Bench tools">
-    <v-btn :disabled="(bench.build?.past.length ?? 0) === 0" aria-keyshortcuts="Control+Z" @click="bench.undo()"
-      >Undo</v-btn
-    >
-    <v-btn :disabled="(bench.build?.future.length ?? 0) === 0" aria-keyshortcuts="Control+Y" @click="bench.redo()"
-      >Redo</v-btn
-    >
+  <div class="tools" role="toolbar" :aria-label="words.benchTools">
+    <v-btn :disabled="(bench.build?.past.length ?? 0) === 0" aria-keyshortcuts="Control+Z" @click="bench.undo()">{{
+      words.undo
+    }}</v-btn>
+    <v-btn :disabled="(bench.build?.future.length ?? 0) === 0" aria-keyshortcuts="Control+Y" @click="bench.redo()">{{
+      words.redo
+    }}</v-btn>
     <form v-if="naming" class="tools__name" @submit.prevent="keep">
       <v-text-field
         v-model="name"
-        label="Name of this version"
+        :label="words.nameVersion"
         maxlength="60"
         autofocus
         @keydown.esc.stop="naming = false"
       />
-      <v-btn type="submit" class="act">Keep</v-btn>
+      <v-btn type="submit" class="act">{{ words.keep }}</v-btn>
     </form>
-    <v-btn v-else @click="naming = true">Keep version{{ versions > 0 ? ` ${versions + 1}` : '' }}…</v-btn>
-    <v-btn @click="$emit('compare')">Compare</v-btn>
+    <v-btn v-else @click="naming = true">{{ words.keepVersion }}{{ versions > 0 ? ` ${versions + 1}` : '' }}…</v-btn>
+    <v-btn @click="$emit('compare')">{{ words.compare }}</v-btn>
     <span class="tools__gap" />
-    <ChoiceRow v-model="scale" bare label="Scale of the drawing" :options="SCALES" />
+    <ChoiceRow v-model="scale" bare :label="words.scaleDrawing" :options="SCALES" />
     <v-btn :class="{ tools__unsure: screen.measured === null }" @click="$emit('calibrate')">
-      {{ screen.measured === null ? 'Is 1:1 true?' : 'Calibrated' }}
+      {{ screen.measured === null ? words.isItTrue : words.calibrated }}
     </v-btn>
     <span class="tools__gap" />
-    <v-btn @click="$emit('builds')">Builds</v-btn>
-    <v-btn @click="$emit('card')">Cut card</v-btn>
-    <v-btn class="act" @click="$emit('ticket')">Ticket</v-btn>
+    <v-btn @click="$emit('builds')">{{ words.builds }}</v-btn>
+    <v-btn @click="$emit('card')">{{ words.cutCard }}</v-btn>
+    <v-btn class="act" @click="$emit('ticket')">{{ words.ticket }}</v-btn>
   </div>
 </template>
 

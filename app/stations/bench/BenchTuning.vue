@@ -2,6 +2,7 @@
 import { computed } from 'vue';
 import { lengthMFromMm, type Tuning } from '@core';
 import { useUnits } from '../../composables/useUnits';
+import * as words from '../../locale/en/bench';
 
 /** A spinner's wire: in line or not, which way to bend, how it leans, how slim it can be pressed, how long its arm hangs over wood. */
 const props = defineProps<{ tuning: Tuning }>();
@@ -14,35 +15,41 @@ const lines = computed(() => {
   const off = Math.abs(Math.round(tuning.offDeg));
   return [
     {
-      title: 'Arm against hook',
-      value: off === 0 ? 'in line' : `${off}° off`,
+      title: words.armAgainstHook,
+      value: off === 0 ? words.inLine : `${off}° off`,
       says:
         tuning.bend === null
-          ? 'Head-on the arm covers the hook. Look at the lower arm too.'
-          : `Bend the upper arm to the ${tuning.bend} by ${off}°.${tuning.shows ? ' This shows: it will lean.' : ''}`,
+          ? words.armCoversTheHook
+          : words.bendTheArm(tuning.bend, off, tuning.shows ? words.showsWillLean : ''),
     },
     {
-      title: 'Leans',
+      title: words.leans,
       value: deg(tuning.leanDeg),
-      says: `${deg(tuning.leanBandDeg[0])} to ${deg(tuning.leanBandDeg[1])} at this speed; ${deg(tuning.leanInLineDeg)} with the arm in line. Blows over at ${show('speed', tuning.blowOverMps)}, in line at ${show('speed', tuning.blowOverInLineMps)}.`,
+      says: words.leansBy(
+        deg(tuning.leanBandDeg[0]),
+        deg(tuning.leanBandDeg[1]),
+        deg(tuning.leanInLineDeg),
+        show('speed', tuning.blowOverMps),
+        show('speed', tuning.blowOverInLineMps),
+      ),
     },
     {
-      title: 'Opening',
+      title: words.opening,
       value: show('cut', lengthMFromMm(tuning.openMm)),
-      says: `Pressed together ${show('cut', lengthMFromMm(tuning.pressedMm))}: slimmer in grass, nearer to the hook.`,
+      says: words.pressedBy(show('cut', lengthMFromMm(tuning.pressedMm))),
     },
     {
-      title: 'Arm over a branch',
+      title: words.armOverBranch,
       value: seconds(tuning.overWoodS),
-      says: `So long it can be tipped over; ${seconds(tuning.overWoodShorterS)} with an arm 10 mm shorter. It orders frames, no more.`,
+      says: words.tippedOverSo(seconds(tuning.overWoodShorterS)),
     },
   ];
 });
 </script>
 
 <template>
-  <section aria-label="Tuning" data-testid="tuning">
-    <h2>Tuning</h2>
+  <section :aria-label="words.tuning" data-testid="tuning">
+    <h2>{{ words.tuning }}</h2>
     <dl class="tuning">
       <template v-for="line in lines" :key="line.title">
         <dt>{{ line.title }}</dt>

@@ -6,17 +6,18 @@ import NumberName from '../../parts/NumberName.vue';
 import MarkLine from '../../parts/MarkLine.vue';
 import { useUnits } from '../../composables/useUnits';
 import { readoutPlace } from './readout-scale';
+import * as words from '../../locale/en/bench';
 
 /** One number of a build: its value with unit and band, where it should lie, and how it changed since the version it is compared with. */
 const props = defineProps<{ readout: Readout; before: Readout | null }>();
 const { system } = useUnits();
 
-const words = computed(() => readoutText(props.readout, system.value));
+const told = computed(() => readoutText(props.readout, system.value));
 const big = computed(() =>
   props.readout.value === null ? null : readoutNumber(props.readout.unit, props.readout.value, system.value),
 );
 const verdict = computed(() => {
-  const text = words.value.value;
+  const text = told.value.value;
   return big.value === null ? text : (text.split(', ')[1] ?? '');
 });
 const change = computed(() =>
@@ -34,8 +35,8 @@ const line = computed(() => {
   return { at, band: span(band), good: span(good) };
 });
 const label = computed(() => {
-  const asked = inside.value === null ? '' : inside.value ? ', where it should lie' : ', outside where it should lie';
-  return `${READOUT_TITLE[props.readout.id]}: ${words.value.value}${words.value.band ? `, likely ${words.value.band}` : ''}${asked}`;
+  const asked = inside.value === null ? '' : inside.value ? words.whereShouldLie : words.outsideWhereShouldLie;
+  return `${READOUT_TITLE[props.readout.id]}: ${told.value.value}${told.value.band ? words.likely(told.value.band) : ''}${asked}`;
 });
 </script>
 
@@ -44,7 +45,7 @@ const label = computed(() => {
     <NumberName class="readout__title" :name="READOUT_TITLE[readout.id]" :number="{ of: 'readout', id: readout.id }" />
     <span
       class="readout__change number"
-      :aria-label="change ? `changed by ${change}` : undefined"
+      :aria-label="change ? words.changedBy(change) : undefined"
       :role="change ? 'note' : undefined"
       >{{ change }}</span
     >
@@ -55,7 +56,7 @@ const label = computed(() => {
         verdict
       }}</span>
     </span>
-    <span class="readout__band soft"><FractionText :text="words.band" /></span>
+    <span class="readout__band soft"><FractionText :text="told.band" /></span>
     <MarkLine
       v-if="line"
       class="readout__line"

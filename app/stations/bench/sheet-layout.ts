@@ -11,6 +11,7 @@ import {
   type Rig,
   type RigBody,
 } from '@core';
+import * as words from '../../locale/en/bench';
 
 /** One drawing on the sheet: where its own origin lies, mm. */
 export interface PlacedView {
@@ -122,7 +123,7 @@ export function layOutSheet(
 
 /** How far below the hook's way out it is told, mm. */
 export const EXIT_ASIDE_MM = 24;
-export const EXIT_TEXT = (along: string): string => `hook out at ${along}`;
+export const EXIT_TEXT = (along: string): string => words.hookOutAt(along);
 
 /**
  * Where the hook comes out of the trailer.

@@ -15,6 +15,7 @@ import {
 } from '@core';
 import { useUnits } from '../../composables/useUnits';
 import { useBench } from '../../stores/bench';
+import * as words from '../../locale/en/bench';
 
 /** One thing that can be changed at the bench, in words and by steps: fields, keys and handles all go through here. */
 export function useEditValue() {
@@ -30,7 +31,7 @@ export function useEditValue() {
     const value = editOf(id).read(rig);
     const plain = editValueText(id, unitOf(id), value, system.value);
     const ribs = id === 'nose' && rig.trailer ? ribsTaken(rig.trailer.kind, rig.trailer.lengthMm, Number(value)) : null;
-    return ribs === null || ribs === 0 ? plain : `${plain}, ${ribs} ${ribs === 1 ? 'rib' : 'ribs'}`;
+    return ribs === null || ribs === 0 ? plain : words.withRibs(plain, ribs);
   }
   const limitText = (edited: Extract<Edited, { ok: false }>): string =>
     edited.unit === 'mm'

@@ -2,6 +2,7 @@ import { computed } from 'vue';
 import { EDIT_TITLE, editOf, editValueText, WANT_TITLE } from '@core';
 import { useUnits } from '../../composables/useUnits';
 import { useBench } from '../../stores/bench';
+import * as words from '../../locale/en/bench';
 
 /** What the last change amounts to against the rig as it came, a line for each thing that was changed. */
 export function useSaid() {
@@ -12,13 +13,11 @@ export function useSaid() {
       const row = editOf(edit);
       const value = editValueText(edit, row.kind === 'amount' ? row.unit : 'word', to, system.value);
       const said = `${EDIT_TITLE[edit]} ${value}`;
-      if (undone) return { edit, worse: false, text: `${said}: as it came.` };
-      if (idle) return { edit, worse: false, text: `${said}: does nothing here that Pandero computes.` };
-      if (worsens.length === 0) return { edit, worse: false, text: `${said}: changes nothing that is asked for.` };
-      const wants = worsens.map(
-        ({ want, by }) => `${WANT_TITLE[want]} by ${Math.max(1, Math.round(-by * 100))} of 100`,
-      );
-      return { edit, worse: true, text: `${said}: worsens ${wants.join(', ')}, against the rig as it came.` };
+      if (undone) return { edit, worse: false, text: words.saidAsItCame(said) };
+      if (idle) return { edit, worse: false, text: words.saidDoesNothing(said) };
+      if (worsens.length === 0) return { edit, worse: false, text: words.saidChangesNothing(said) };
+      const wants = worsens.map(({ want, by }) => words.byOf100(WANT_TITLE[want], Math.max(1, Math.round(-by * 100))));
+      return { edit, worse: true, text: words.saidWorsens(said, wants.join(', ')) };
     }),
   );
 }

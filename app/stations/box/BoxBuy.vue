@@ -8,6 +8,7 @@ import { useWater } from '../../stores/water';
 import { askWhatToBuy } from '../../workers/ask-gaps';
 import { placeName } from '../water/place-name';
 import { tellPart } from './part-text';
+import * as words from '../../locale/en/box';
 
 /** Single parts from every kind and size there is, by what they would add over all the waters that are kept. */
 const SHOWN = 8;
@@ -23,7 +24,7 @@ let turn = 0;
 
 const rows = computed(() => water.all.slice(0, MOST_WATERS));
 const waters = computed((): Water[] => (rows.value.length > 0 ? rows.value.map(({ value }) => value) : [water.water]));
-const names = computed(() => (rows.value.length > 0 ? rows.value.map(placeName) : ['the water at hand']));
+const names = computed(() => (rows.value.length > 0 ? rows.value.map(placeName) : [words.waterAtHand]));
 
 watch([waters, () => box.box], () => {
   turn++;
@@ -50,17 +51,17 @@ const points = (share: number): string => (100 * share).toFixed(share < 0.095 ? 
 </script>
 
 <template>
-  <section class="buy" aria-label="What to buy" data-testid="buy">
+  <section class="buy" :aria-label="words.whatToBuy" data-testid="buy">
     <div class="buy__ask">
-      <h2>What to buy</h2>
+      <h2>{{ words.whatToBuy }}</h2>
       <v-btn :loading="busy" @click="look">
-        Rank every kind for {{ waters.length === 1 ? 'this water' : `${waters.length} waters` }}
+        {{ words.rankEveryKindFor(waters.length) }}
       </v-btn>
-      <p class="soft">Kinds and sizes, no shops: what one more part would add to what you own.</p>
+      <p class="soft">{{ words.buyHelp }}</p>
     </div>
     <p v-if="problem" role="alert">{{ problem }}</p>
     <div v-if="purchases" role="status">
-      <p v-if="purchases.length === 0">Nothing: no single part would add anything worth naming.</p>
+      <p v-if="purchases.length === 0">{{ words.nothingWorthNaming }}</p>
       <ol v-else>
         <li v-for="row in purchases" :key="`${row.tray}${title(row)}${row.gain}`">
           <b class="number">+{{ points(row.gain) }}</b>
@@ -68,10 +69,18 @@ const points = (share: number): string => (100 * share).toFixed(share < 0.095 ? 
             <b><FractionText :text="title(row)" /></b>
             <small class="soft">
               <template v-for="on in row.on.slice(0, 2)" :key="on.water">
-                {{ names[on.water] }}: {{ Math.round(100 * on.from) }} to {{ Math.round(100 * on.to) }} of 100, as
-                <FractionText :text="rigTitle(on.rig, system)" />.
+                <FractionText
+                  :text="
+                    words.wouldAnswer(
+                      names[on.water] ?? '',
+                      Math.round(100 * on.from),
+                      Math.round(100 * on.to),
+                      rigTitle(on.rig, system),
+                    )
+                  "
+                />{{ ' ' }}
               </template>
-              <template v-if="row.on.length > 2">And {{ row.on.length - 2 }} more.</template>
+              <template v-if="row.on.length > 2">{{ words.andMoreWaters(row.on.length - 2) }}</template>
             </small>
           </span>
         </li>

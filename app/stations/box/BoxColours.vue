@@ -5,12 +5,13 @@ import SelectField from '../../parts/SelectField.vue';
 import { useBox } from '../../stores/box';
 import { useNotices } from '../../stores/notices';
 import type { TrayRow } from './BoxPage.vue';
+import * as words from '../../locale/en/box';
 
 /** Colours no word of which Pandero knows: asked once which they are most like, and then known wherever they stand. */
 const box = useBox();
 const notices = useNotices();
 const ITEMS = [
-  { value: '', title: 'choose…' },
+  { value: '', title: words.choose },
   ...COLOUR_CLASSES.map((value) => ({ value, title: CLASS_TITLE[value] })),
 ] as const;
 
@@ -41,11 +42,8 @@ async function tell(name: string, of: ColourClass | ''): Promise<void> {
 </script>
 
 <template>
-  <section v-if="unknown.length > 0" class="colours" aria-label="Colours to be told" data-testid="unknown-colours">
-    <p>
-      {{ unknown.length === 1 ? 'One colour is' : `${unknown.length} colours are` }} no word of ours. Until it is told
-      what each is most like, it counts as natural.
-    </p>
+  <section v-if="unknown.length > 0" class="colours" :aria-label="words.coloursToBeTold" data-testid="unknown-colours">
+    <p>{{ words.coloursUnknown(unknown.length) }}</p>
     <SelectField
       v-for="name in unknown"
       :key="name"

@@ -5,6 +5,7 @@ import FractionText from '../../parts/FractionText.vue';
 import { useUnits } from '../../composables/useUnits';
 import { useGaps } from '../../stores/gaps';
 import { gapPart } from './gap-parts';
+import * as words from '../../locale/en/box';
 
 /** What the fewest further parts would add on the water at hand. */
 const store = useGaps();
@@ -17,32 +18,32 @@ const steps = computed(() => (gaps.value?.steps ?? []).slice(0, 4));
 </script>
 
 <template>
-  <section class="gaps" aria-label="What is missing for this water" data-testid="gaps">
+  <section class="gaps" :aria-label="words.whatIsMissing" data-testid="gaps">
     <div class="gaps__ask">
-      <h2>What is missing for this water?</h2>
+      <h2>{{ words.whatIsMissingAsked }}</h2>
       <button type="button" class="press" :disabled="store.busy" @click="store.look()">
-        {{ store.busy ? 'Looking…' : 'Look for the fewest parts' }}
+        {{ store.busy ? words.looking : words.lookForFewestParts }}
       </button>
     </div>
     <p v-if="store.problem" role="alert">{{ store.problem }}</p>
     <div v-if="gaps" role="status">
       <p v-if="gaps.own && !gaps.fill">
-        Nothing: the best your box allows answers <b class="number">{{ percent(gaps.own.score) }}</b> of 100, the best
-        there is <b class="number">{{ percent(gaps.bestScore) }}</b>.
+        {{ words.nothingMissing }} <b class="number">{{ percent(gaps.own.score) }}</b> {{ words.of100TheBest }}
+        <b class="number">{{ percent(gaps.bestScore) }}</b>.
       </p>
       <p v-else>
         <template v-if="gaps.own"
-          >Your best answers <b class="number">{{ percent(gaps.own.score) }}</b> of 100 of what this water asks; the
-          best there is, <b class="number">{{ percent(gaps.bestScore) }}</b>.</template
-        ><template v-else>Your box builds no rig yet.</template>
+          >{{ words.bestAnswers }} <b class="number">{{ percent(gaps.own.score) }}</b> {{ words.of100Asked }}
+          <b class="number">{{ percent(gaps.bestScore) }}</b>.</template
+        ><template v-else>{{ words.buildsNoRig }}</template>
       </p>
       <ol v-if="steps.length > 0">
         <li v-for="step in steps" :key="step.score" :class="{ gaps__fill: step === gaps.fill }">
           <b class="number">{{ percent(step.score) }}</b>
           <span
-            >with <b><FractionText :text="partsOf(step)" /></b>
-            <small class="soft">for <FractionText :text="rigTitle(step.rig, system)" /></small>
-            <small v-if="step === gaps.fill">The fewest parts that fill the gap.</small></span
+            >{{ words.withParts }} <b><FractionText :text="partsOf(step)" /></b>
+            <small class="soft">{{ words.forRig }} <FractionText :text="rigTitle(step.rig, system)" /></small>
+            <small v-if="step === gaps.fill">{{ words.fewestParts }}</small></span
           >
         </li>
       </ol>

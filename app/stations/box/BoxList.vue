@@ -7,6 +7,7 @@ import { useGradually } from '../../composables/useGradually';
 import { useUnits } from '../../composables/useUnits';
 import type { TrayRow } from './BoxPage.vue';
 import { colourHint, partLine, quantityText, TRAY_ONE } from './part-text';
+import * as words from '../../locale/en/box';
 
 /** Parts as lines, a page at a time; a line opens its sheet. */
 const props = defineProps<{ rows: readonly TrayRow[]; open: string | null; withTray: boolean; label: string }>();
@@ -59,7 +60,7 @@ function silhouette({ tray, part }: TrayRow): Outline {
           type="button"
           class="list__open"
           :aria-pressed="row.id === open"
-          :aria-label="`${line.title}, ${line.colour || line.about}: open its sheet`"
+          :aria-label="words.openItsSheet(line.title, line.colour || line.about)"
           @click="emit('open', row.id)"
         >
           <b class="condensed" :class="{ list__gone: line.out }"><FractionText :text="line.title" /></b>
@@ -69,8 +70,8 @@ function silhouette({ tray, part }: TrayRow): Outline {
               .join(' · ')
           }}</small>
         </button>
-        <span class="number list__quantity" :aria-label="`quantity ${quantity}`">{{ quantity }}</span>
-        <v-btn variant="text" class="list__remove" :aria-label="`Take out ${line.title}`" @click="emit('remove', row)"
+        <span class="number list__quantity" :aria-label="words.quantity(quantity)">{{ quantity }}</span>
+        <v-btn variant="text" class="list__remove" :aria-label="words.takeOut(line.title)" @click="emit('remove', row)"
           >×</v-btn
         >
       </li>

@@ -6,6 +6,7 @@ import { useUnits } from '../../composables/useUnits';
 import { useBox } from '../../stores/box';
 import { useGaps } from '../../stores/gaps';
 import { gapPart } from './gap-parts';
+import * as words from '../../locale/en/box';
 
 /** What this tray lacks for the water at hand, in a line over its list. */
 const props = defineProps<{ tray: Tray }>();
@@ -38,11 +39,12 @@ const missing = computed(() => {
 <template>
   <p class="missing soft" role="status" data-testid="missing">
     <template v-if="missing && missing.part">
-      Missing for the water at hand: <b><FractionText :text="missing.part" /></b> (your best answers
-      <span class="number">{{ missing.from }}</span> of 100; with it <span class="number">{{ missing.to }}</span>).
+      {{ words.missingHere }} <b><FractionText :text="missing.part" /></b> {{ words.bestAnswersNow }}
+      <span class="number">{{ missing.from }}</span> {{ words.of100WithIt }}
+      <span class="number">{{ missing.to }}</span>).
     </template>
-    <template v-else-if="missing">Nothing is missing here for the water at hand.</template>
-    <template v-else-if="store.busy">Looking for what is missing here for the water at hand…</template>
+    <template v-else-if="missing">{{ words.nothingMissingHere }}</template>
+    <template v-else-if="store.busy">{{ words.lookingForMissing }}</template>
   </p>
 </template>
 

@@ -23,6 +23,7 @@ import BoxList from './BoxList.vue';
 import BoxMissing from './BoxMissing.vue';
 import BoxTemplates from './BoxTemplates.vue';
 import { isFound, partLine, TRAY_ONE, TRAY_TITLE } from './part-text';
+import * as words from '../../locale/en/box';
 
 const box = useBox();
 const notices = useNotices();
@@ -35,40 +36,40 @@ const importing = ref(false);
 const adding = ref(false);
 const tray = ref<Tray>('heads');
 const openId = ref<string | null>(null);
-const words = ref('');
+const sought = ref('');
 const find = ref<{ focus(): void } | null>(null);
 
-const finding = computed(() => words.value.trim() !== '');
+const finding = computed(() => sought.value.trim() !== '');
 const inTray = (row: PartRow): row is TrayRow => row.tray !== 'kept';
 const rows = computed<readonly TrayRow[]>(() => {
   const all = box.rows.filter(inTray);
   return finding.value
-    ? all.filter((row) => isFound(partLine(row, system.value), words.value.trim()))
+    ? all.filter((row) => isFound(partLine(row, system.value), sought.value.trim()))
     : all.filter((row) => row.tray === tray.value);
 });
 const opened = computed(() => box.rows.filter(inTray).find(({ id }) => id === openId.value) ?? null);
 const isSheetOpen = computed({ get: () => opened.value !== null, set: (on) => on || (openId.value = null) });
-const label = computed(() => (finding.value ? `Found for ${words.value.trim()}` : TRAY_TITLE[tray.value]));
+const label = computed(() => (finding.value ? words.foundFor(sought.value.trim()) : TRAY_TITLE[tray.value]));
 
 useKeys({ '/': () => void nextTick(() => find.value?.focus()) });
 
 function show(next: Tray): void {
   tray.value = next;
-  words.value = '';
+  sought.value = '';
   openId.value = null;
 }
 async function remove(row: TrayRow): Promise<void> {
   const { title } = partLine(row, system.value);
   const removed = await box.remove(row);
   if (!removed.ok) return notices.complain(removed.issues);
-  notices.say(`${title} taken out.`, () => box.putBack(row));
+  notices.say(words.takenOut(title), () => box.putBack(row));
 }
 async function empty(): Promise<void> {
   const before = box.rows;
   const emptied = await box.empty();
   if (!emptied.ok) return notices.complain(emptied.issues);
   openId.value = null;
-  notices.say(`${before.length} parts taken out.`, () => box.putAllBack(before));
+  notices.say(words.partsTakenOut(before.length), () => box.putAllBack(before));
 }
 const save = (): void => saveText('pandero-box.json', writeBox(box.box), 'application/json');
 </script>
@@ -77,42 +78,44 @@ const save = (): void => saveText('pandero-box.json', writeBox(box.box), 'applic
   <div class="box">
     <header class="box__head">
       <h1>
-        {{ box.count === 0 ? 'Your box is empty' : `${box.count} ${box.count === 1 ? 'part' : 'parts'} in your box` }}
+        {{ box.count === 0 ? words.yourBoxEmpty : words.inYourBox(box.count) }}
       </h1>
       <v-text-field
         v-if="box.count > 0"
         ref="find"
-        v-model="words"
+        v-model="sought"
         class="box__find"
-        label="Find a part"
-        placeholder="4 in green"
+        :label="words.findAPart"
+        :placeholder="words.findExample"
         clearable
         autocomplete="off"
-        @keydown.esc="words = ''"
+        @keydown.esc="sought = ''"
       />
       <div class="box__row">
-        <v-btn v-if="box.count === 0" class="act" @click="fillWithDemoBox()">Fill with the demo parts</v-btn>
-        <v-btn @click="importing = true">Import a list…</v-btn>
-        <v-btn v-if="box.count > 0" @click="save">Export the box</v-btn>
-        <v-btn v-if="box.count > 0" @click="empty">Empty the box</v-btn>
+        <v-btn v-if="box.count === 0" class="act" @click="fillWithDemoBox()">{{ words.fillWithDemoParts }}</v-btn>
+        <v-btn @click="importing = true">{{ words.importAList }}</v-btn>
+        <v-btn v-if="box.count > 0" @click="save">{{ words.exportTheBox }}</v-btn>
+        <v-btn v-if="box.count > 0" @click="empty">{{ words.emptyTheBox }}</v-btn>
       </div>
     </header>
-    <p v-if="box.error" role="alert" class="box__error">The box cannot be read. {{ issueText(box.error) }}</p>
+    <p v-if="box.error" role="alert" class="box__error">{{ words.boxCannotRead }} {{ issueText(box.error) }}</p>
     <section v-if="box.ready && box.count === 0" class="box__start">
       <p>
-        A rig needs three parts: a <b>head</b> with its hook and guard, a <b>skirt</b>, and a <b>trailer</b>. Put in one
-        of each and Pick has something to rank; the more you add, the more it can weigh against each other.
+        {{ words.needsThreeParts }} <b>{{ words.head }}</b> {{ words.withItsHookGuard }} <b>{{ words.skirt }}</b>{{
+          words.andOne
+        }}
+        <b>{{ words.trailer }}</b>{{ words.oneOfEach }}
       </p>
       <ol>
         <li>
-          Choose a tray below and press “Add”: every kind is shown with its outline, what it is for and its sizes.
+          {{ words.startByAdding }}
         </li>
-        <li>Open a part to say what is different about yours: colour, strands, wire, or what your scale said.</li>
-        <li>Or bring everything at once as a list from a spreadsheet, one CSV file a tray.</li>
+        <li>{{ words.startByTelling }}</li>
+        <li>{{ words.startByList }}</li>
       </ol>
     </section>
     <BoxColours />
-    <nav class="box__trays" aria-label="Trays">
+    <nav class="box__trays" :aria-label="words.trays">
       <v-btn
         v-for="name in TRAYS"
         :key="name"
@@ -130,13 +133,11 @@ const save = (): void => saveText('pandero-box.json', writeBox(box.box), 'applic
           <h2>
             {{ label }} <span class="soft number">{{ rows.length }}</span>
           </h2>
-          <v-btn :class="{ act: box.count === 0 }" @click="adding = true">Add a {{ TRAY_ONE[tray] }}</v-btn>
+          <v-btn :class="{ act: box.count === 0 }" @click="adding = true">{{ words.addA }} {{ TRAY_ONE[tray] }}</v-btn>
         </div>
         <BoxMissing v-if="!finding" :tray="tray" />
         <p v-if="rows.length === 0" class="box__none soft">
-          {{
-            finding ? 'Nothing of that name. Try fewer words: a size, a kind, a colour.' : `No ${TRAY_ONE[tray]} yet.`
-          }}
+          {{ finding ? words.nothingFound : words.noYet(TRAY_ONE[tray]) }}
         </p>
         <BoxList
           :rows="rows"
@@ -146,19 +147,16 @@ const save = (): void => saveText('pandero-box.json', writeBox(box.box), 'applic
           @open="openId = $event"
           @remove="remove"
         />
-        <p v-if="box.kept.length > 0" class="box__none soft">
-          {{ box.kept.length }} entries of an older box fit no tray; they are kept as they came and leave with every
-          export.
-        </p>
+        <p v-if="box.kept.length > 0" class="box__none soft">{{ box.kept.length }} {{ words.olderEntries }}</p>
         <BoxGaps v-if="box.ready" />
         <BoxBuy v-if="box.ready" />
         <BoxTemplates :tray="tray" />
       </div>
       <aside v-if="!mobile" class="box__sheet">
         <PartSheet v-if="opened" :key="opened.id" :row="opened" @close="openId = null" @open="openId = $event" />
-        <p v-else class="box__hint soft">Open a part to see it at true scale, measure it, or change it.</p>
+        <p v-else class="box__hint soft">{{ words.openAPart }}</p>
       </aside>
-      <v-dialog v-else v-model="isSheetOpen" fullscreen scrollable aria-label="The part">
+      <v-dialog v-else v-model="isSheetOpen" fullscreen scrollable :aria-label="words.thePart">
         <v-card class="box__dialog">
           <PartSheet v-if="opened" :key="opened.id" :row="opened" @close="openId = null" @open="openId = $event" />
         </v-card>

@@ -2,6 +2,7 @@
 import { COLUMNS, csvTemplate, writeBoxCsv, type Tray } from '@core';
 import { saveText } from '../../files/save';
 import { useBox } from '../../stores/box';
+import * as words from '../../locale/en/box';
 
 /** The tray at hand as a list: out, or as a template for coming in. */
 const props = defineProps<{ tray: Tray }>();
@@ -12,17 +13,19 @@ const list = (): void => saveText(`${props.tray}.csv`, writeBoxCsv(box.box, prop
 </script>
 
 <template>
-  <section class="templates" aria-label="Lists as CSV">
-    <h2>{{ tray }} as a CSV list</h2>
+  <section class="templates" :aria-label="words.listsAsCsv">
+    <h2>{{ words.asCsvList(words.trayNamed[tray]) }}</h2>
     <div class="templates__row">
-      <v-btn @click="template">Template for {{ tray }}</v-btn>
-      <v-btn v-if="box.tray(tray).length > 0" @click="list">Export {{ tray }}</v-btn>
+      <v-btn @click="template">{{ words.templateFor(words.trayNamed[tray]) }}</v-btn>
+      <v-btn v-if="box.tray(tray).length > 0" @click="list">{{ words.exportTray(words.trayNamed[tray]) }}</v-btn>
     </div>
     <details>
-      <summary>Columns of {{ tray }}</summary>
+      <summary>{{ words.columnsOf(words.trayNamed[tray]) }}</summary>
       <dl>
         <template v-for="column in COLUMNS[tray]" :key="column.name">
-          <dt>{{ column.name }}<span v-if="column.required"> (needed)</span></dt>
+          <dt>
+            <code>{{ column.name }}</code><span v-if="column.required"> {{ words.needed }}</span>
+          </dt>
           <dd>{{ column.about }}</dd>
         </template>
       </dl>

@@ -7,6 +7,7 @@ import { useUnits } from '../../composables/useUnits';
 import type { TakeMode } from '../../db/box-rows';
 import type { Preview } from '../../files/incoming';
 import { quantityText, tellPart } from './part-text';
+import * as words from '../../locale/en/box';
 
 /** What a list would change, line by line as far as it is readable, and how it should meet what is there already. */
 const props = defineProps<{ diff: Preview['diff'] }>();
@@ -28,7 +29,8 @@ const say = ({ tray, part }: { readonly tray: Tray; readonly part: AnyPart }): s
 };
 const changes = computed<readonly Change[]>(() => {
   const { fresh, there, unnamed } = props.diff;
-  const more = (part: AnyPart): string => (part.quantity === undefined ? '' : ` (${quantityText(part.quantity)} more)`);
+  const more = (part: AnyPart): string =>
+    part.quantity === undefined ? '' : words.soManyMore(quantityText(part.quantity));
   return [
     ...fresh.map((row): Change => ({ mark: '+', says: say(row) })),
     ...there.map((row): Change => ({
@@ -39,21 +41,25 @@ const changes = computed<readonly Change[]>(() => {
   ];
 });
 const shown = useGradually(() => Math.min(SHOWN, changes.value.length), 0, 4);
-const MARK_MEANS: Readonly<Record<Change['mark'], string>> = { '+': 'new', '=': 'there already', '−': 'leaves' };
+const MARK_MEANS: Readonly<Record<Change['mark'], string>> = {
+  '+': words.isNew,
+  '=': words.isThere,
+  '−': words.leaves,
+};
 </script>
 
 <template>
   <div class="preview" data-testid="import-preview">
     <p>
-      <b class="number">{{ diff.counts.fresh }}</b> new, <b class="number">{{ diff.counts.there }}</b> there already,
-      <b class="number">{{ diff.counts.unnamed }}</b> in the box that the list does not name.
+      <b class="number">{{ diff.counts.fresh }}</b> {{ words.freshParts }} <b class="number">{{ diff.counts.there }}</b>
+      {{ words.thereParts }} <b class="number">{{ diff.counts.unnamed }}</b> {{ words.unnamedParts }}
     </p>
-    <v-radio-group v-model="mode" hide-details density="compact" aria-label="How to take it in">
-      <v-radio value="merge" label="Add what is new, raise the number of what is there" />
-      <v-radio value="add" label="Add every line as a part of its own" />
-      <v-radio value="replace" label="Replace the tray by this list" />
+    <v-radio-group v-model="mode" hide-details density="compact" :aria-label="words.howToTakeItIn">
+      <v-radio value="merge" :label="words.modeMerge" />
+      <v-radio value="add" :label="words.modeAdd" />
+      <v-radio value="replace" :label="words.modeReplace" />
     </v-radio-group>
-    <ul class="preview__list" aria-label="What would change">
+    <ul class="preview__list" :aria-label="words.whatWouldChange">
       <li
         v-for="(change, index) in changes.slice(0, shown)"
         :key="index"
@@ -63,7 +69,7 @@ const MARK_MEANS: Readonly<Record<Change['mark'], string>> = { '+': 'new', '=': 
         <span class="soft preview__means">{{ MARK_MEANS[change.mark] }}</span>
       </li>
     </ul>
-    <p v-if="count > SHOWN" class="soft">and {{ count - SHOWN }} more.</p>
+    <p v-if="count > SHOWN" class="soft">{{ words.andMore(count - SHOWN) }}</p>
   </div>
 </template>
 

@@ -3,6 +3,7 @@ import { computed, ref, watch } from 'vue';
 import { displayUnit, parseNumber, parseShown, shown, shownNumber } from '@core';
 import { useUnits } from '../../composables/useUnits';
 import { FILE_UNITS, type AmountField, type CountField } from './part-fields-table';
+import * as words from '../../locale/en/box';
 
 /** A number of a part in the unit of files, typed in the unit people read. What cannot be taken stays in the field with a message. */
 const props = defineProps<{ field: AmountField | CountField; value: number | undefined }>();
@@ -42,11 +43,11 @@ function take(typed: string | null): void {
   const { min, max } = props.field;
   if (value === undefined) {
     if (props.field.optional) return send(undefined);
-    error.value = `Empty. Enter ${say(min)} to ${say(max)}; until then the last value counts.`;
-  } else if (value === null) error.value = `Not a number${unit.value ? ` in ${unit.value}` : ''}.`;
-  else if (value < min || value > max) error.value = `Outside ${say(min)} to ${say(max)}.`;
+    error.value = words.emptyEnter(say(min), say(max));
+  } else if (value === null) error.value = words.notANumber(unit.value ? words.inUnit(unit.value) : '');
+  else if (value < min || value > max) error.value = words.outsideTo(say(min), say(max));
   else if (props.field.kind === 'count' && props.field.whole && !Number.isInteger(value))
-    error.value = 'Whole pieces only.';
+    error.value = words.wholePiecesOnly;
   else send(value);
 }
 function send(value: number | undefined): void {

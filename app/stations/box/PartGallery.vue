@@ -4,6 +4,7 @@ import {
   COLOURS,
   DRAWN_TRAYS,
   GALLERY,
+  galleryWords,
   headFromFront,
   partOutline,
   type AnyPart,
@@ -22,6 +23,7 @@ import { useWater } from '../../stores/water';
 import { firstColour, rememberColour } from './last-colour';
 import { tellPart, TRAY_ONE } from './part-text';
 import { useFocusBack } from '../../composables/useFocusBack';
+import * as words from '../../locale/en/box';
 
 /** Every kind of a tray: its outline, what it is for, and the sizes it comes in. A size puts one in the box. */
 useFocusBack();
@@ -55,8 +57,10 @@ const drawn = computed(() => (DRAWN_TRAYS as readonly string[]).includes(props.t
 const entries = computed(() =>
   (GALLERY[props.tray] as readonly GalleryEntry[]).map((entry) => {
     const middle = inColour(entry.sizes[entry.sizes.length >> 1]!);
+    const kind = galleryWords(props.tray, entry.id);
     return {
       entry,
+      kind,
       outline: drawn.value
         ? partOutline(props.tray as DrawnTray, middle as PartOf<DrawnTray>, viewOf(props.tray))
         : null,
@@ -65,8 +69,12 @@ const entries = computed(() =>
         props.tray === 'heads' && !(middle as PartOf<'heads'>).blades ? headFromFront(middle as PartOf<'heads'>) : null,
       sizes: entry.sizes.map((size) => {
         const part = inColour(size);
-        const says = entry.sizes.length === 1 ? 'Add one' : sizeText(part);
-        return { part, says, label: entry.sizes.length === 1 ? `Add ${entry.title}` : `Add ${entry.title}, ${says}` };
+        const says = entry.sizes.length === 1 ? words.addOne : sizeText(part);
+        return {
+          part,
+          says,
+          label: entry.sizes.length === 1 ? words.add(kind.title) : words.addSize(kind.title, says),
+        };
       }),
     };
   }),
@@ -87,41 +95,41 @@ async function add(part: AnyPart): Promise<void> {
   if (!made.ok) return notices.complain(made.issues);
   added.value++;
   emit('added', made.value.id);
-  notices.say(`${tellPart(props.tray, part, system.value).title} is in the box.`, () => box.remove(made.value));
+  notices.say(words.isInTheBox(tellPart(props.tray, part, system.value).title), () => box.remove(made.value));
 }
 </script>
 
 <template>
-  <v-dialog v-model="open" :aria-label="`Add a ${TRAY_ONE[tray]}`" :max-width="980" scrollable>
+  <v-dialog v-model="open" :aria-label="words.addAPart(TRAY_ONE[tray])" :max-width="980" scrollable>
     <v-card class="gallery">
       <div class="gallery__head">
-        <h2>Add a {{ TRAY_ONE[tray] }}</h2>
-        <p role="status">{{ added === 0 ? 'Press a size to put one in the box.' : `${added} added.` }}</p>
+        <h2>{{ words.addA }} {{ TRAY_ONE[tray] }}</h2>
+        <p role="status">{{ added === 0 ? words.pressASize : words.added(added) }}</p>
         <SelectField
           v-if="tray !== 'heads' && coloured"
           :model-value="colour"
           :items="colours"
-          label="In"
+          :label="words.inColour"
           class="gallery__colour"
           @update:model-value="choose"
         />
-        <v-btn class="act" @click="open = false">Done</v-btn>
+        <v-btn class="act" @click="open = false">{{ words.done }}</v-btn>
       </div>
       <ul class="gallery__kinds">
-        <li v-for="{ entry, outline, front, sizes } in entries" :key="entry.id">
+        <li v-for="{ entry, kind, outline, front, sizes } in entries" :key="entry.id">
           <div v-if="outline" class="gallery__picture" :class="{ 'gallery__picture--two': front }">
-            <OutlineDrawing :outline="outline" :frame-mm="front ? 84 : 138" :label="`${entry.title}, its outline`" />
+            <OutlineDrawing :outline="outline" :frame-mm="front ? 84 : 138" :label="words.itsOutline(kind.title)" />
             <OutlineDrawing
               v-if="front"
               class="gallery__front"
               :outline="front"
               :frame-mm="34"
-              :label="`${entry.title}, from the front`"
+              :label="words.fromTheFront(kind.title)"
             />
           </div>
           <div>
-            <h3>{{ entry.title }}</h3>
-            <p class="soft">{{ entry.purpose }}</p>
+            <h3>{{ kind.title }}</h3>
+            <p class="soft">{{ kind.purpose }}</p>
             <div class="gallery__sizes">
               <v-btn v-for="{ part, says, label } in sizes" :key="says" :aria-label="label" @click="add(part)">
                 <FractionText :text="says" />

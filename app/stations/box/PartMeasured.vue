@@ -4,6 +4,7 @@ import { displayUnit, massContradiction, massKgFromG, shown, WEIGHED_TRAYS, type
 import { useUnits } from '../../composables/useUnits';
 import PartAmount from './PartAmount.vue';
 import { FILE_UNITS, MEASURED_FIELDS, numberAt, type MeasuredField } from './part-fields-table';
+import * as words from '../../locale/en/box';
 
 /** What was measured, beside what the tables compute. Where the scale contradicts the size, both stay and the angler decides. */
 const props = defineProps<{ tray: Tray; part: AnyPart }>();
@@ -20,7 +21,7 @@ const offBy = (field: MeasuredField): string => {
   const computedValue = field.computed(props.part);
   if (measured === undefined || computedValue === null) return '';
   const percent = Math.round((measured / computedValue - 1) * 100);
-  return percent === 0 ? 'as computed' : `${Math.abs(percent)} % ${percent > 0 ? 'more' : 'less'}`;
+  return percent === 0 ? words.asComputed : percent > 0 ? words.percentMore(percent) : words.percentLess(-percent);
 };
 const contradiction = computed(() => {
   const tray = WEIGHED_TRAYS.find((name) => name === props.tray);
@@ -32,39 +33,38 @@ const unitOf = (field: MeasuredField): string => displayUnit(field.quantity, sys
 </script>
 
 <template>
-  <section v-if="fields.length > 0" class="measured" aria-label="Measured">
-    <h3>Measured, beside computed</h3>
+  <section v-if="fields.length > 0" class="measured" :aria-label="words.measured">
+    <h3>{{ words.measuredBesideComputed }}</h3>
     <div v-for="field in fields" :key="field.field" class="measured__row">
       <span class="measured__computed">
-        <span class="soft">{{ field.label }}, computed</span>
-        <b class="number">{{ field.computed(part) === null ? 'not known' : say(field, field.computed(part)!) }}</b>
+        <span class="soft">{{ field.label }}{{ words.computed }}</span>
+        <b class="number">{{ field.computed(part) === null ? words.notKnown : say(field, field.computed(part)!) }}</b>
       </span>
       <PartAmount
         :field="field"
         :value="numberAt(part, field.field)"
-        :aria-label="`${field.label} measured, ${unitOf(field)}`"
+        :aria-label="words.measuredField(field.label, unitOf(field))"
         @take="emit('change', field.field, $event)"
       />
       <span class="measured__off soft number">{{ offBy(field) }}</span>
-      <v-btn v-if="field.field === 'massG'" class="measured__weigh" @click="weighing = true">Weigh it…</v-btn>
+      <v-btn v-if="field.field === 'massG'" class="measured__weigh" @click="weighing = true">{{ words.weighIt }}</v-btn>
     </div>
-    <div v-if="contradiction" class="measured__ask" role="group" aria-label="Scale against size">
+    <div v-if="contradiction" class="measured__ask" role="group" :aria-label="words.scaleAgainstSize">
       <p>
-        The scale says <b class="number">{{ grams(contradiction.measuredG) }}</b>, the size computes to
-        <b class="number">{{ grams(contradiction.computedG) }}</b>: over 40 % apart. Look again at unit, tare and size.
-        Both numbers are kept; which one counts?
+        {{ words.theScaleSays }} <b class="number">{{ grams(contradiction.measuredG) }}</b>{{ words.sizeComputesTo }}
+        <b class="number">{{ grams(contradiction.computedG) }}</b>{{ words.askWhichCounts }}
       </p>
       <v-btn
         :class="{ measured__chosen: trust !== 'size' }"
         :aria-pressed="trust !== 'size'"
         @click="emit('change', 'massTrust', 'scale')"
-        >The scale</v-btn
+        >{{ words.theScale }}</v-btn
       >
       <v-btn
         :class="{ measured__chosen: trust === 'size' }"
         :aria-pressed="trust === 'size'"
         @click="emit('change', 'massTrust', 'size')"
-        >The size</v-btn
+        >{{ words.theSize }}</v-btn
       >
     </div>
     <WeighDialog v-if="weighing" v-model="weighing" @keep="emit('change', 'massG', $event)" />

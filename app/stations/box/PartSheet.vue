@@ -22,6 +22,7 @@ import { rememberColour } from './last-colour';
 import { quantityText, tellPart, TRAY_ONE } from './part-text';
 import PartFields from './PartFields.vue';
 import PartMeasured from './PartMeasured.vue';
+import * as words from '../../locale/en/box';
 
 /** One part: drawn, described, measured; every change is stored at once. */
 const props = defineProps<{ row: PartRow & { readonly tray: Tray } }>();
@@ -40,7 +41,7 @@ const outlines = computed(() => {
   return (['side', 'top'] as const).map((view) => ({
     view,
     outline: partOutline(draw, part.value as PartOf<DrawnTray>, view),
-    says: `${line.value.title}, ${view === 'side' ? 'from the side' : 'from above'}`,
+    says: `${line.value.title}, ${view === 'side' ? words.fromTheSide : words.fromAbove}`,
   }));
 });
 const fittings = computed(() =>
@@ -93,7 +94,7 @@ const condition = computed(() => part.value.condition ?? 'good');
 async function duplicate(): Promise<void> {
   const added = await box.addOne(tray.value, part.value);
   if (!added.ok) return notices.complain(added.issues);
-  notices.say(`A copy of ${line.value.title} is in the box.`, () => box.remove(added.value));
+  notices.say(words.copyIsInTheBox(line.value.title), () => box.remove(added.value));
   emit('open', added.value.id);
 }
 async function remove(): Promise<void> {
@@ -102,15 +103,15 @@ async function remove(): Promise<void> {
   const removed = await box.remove(row);
   if (!removed.ok) return notices.complain(removed.issues);
   emit('close');
-  notices.say(`${title} taken out.`, () => box.putBack(row));
+  notices.say(words.takenOut(title), () => box.putBack(row));
 }
 </script>
 
 <template>
-  <section class="sheet" :aria-label="`${line.title}, its sheet`" data-testid="part-sheet">
+  <section class="sheet" :aria-label="words.itsSheet(line.title)" data-testid="part-sheet">
     <header class="sheet__head">
       <h2><FractionText :text="line.title" /></h2>
-      <v-btn class="sheet__close" variant="text" aria-label="Close the sheet" @click="emit('close')">×</v-btn>
+      <v-btn class="sheet__close" variant="text" :aria-label="words.closeTheSheet" @click="emit('close')">×</v-btn>
     </header>
     <OutlineDrawing
       v-for="drawn in outlines"
@@ -120,11 +121,11 @@ async function remove(): Promise<void> {
       :ruled="drawn.view === 'side'"
       :label="drawn.says"
     />
-    <div class="sheet__count" role="group" aria-label="How many">
-      <v-btn aria-label="One less" v-bind="held(-1)">−</v-btn>
+    <div class="sheet__count" role="group" :aria-label="words.howMany">
+      <v-btn :aria-label="words.oneLess" v-bind="held(-1)">−</v-btn>
       <b class="number" data-testid="sheet-quantity">{{ quantityText(quantity) }}</b>
-      <v-btn aria-label="One more" v-bind="held(1)">+</v-btn>
-      <v-btn v-if="quantity !== 0" @click="change('quantity', 0)">Used up</v-btn>
+      <v-btn :aria-label="words.oneMore" v-bind="held(1)">+</v-btn>
+      <v-btn v-if="quantity !== 0" @click="change('quantity', 0)">{{ words.usedUp }}</v-btn>
       <v-btn
         v-for="state in ['torn', 'rusty'] as const"
         :key="state"
@@ -134,21 +135,21 @@ async function remove(): Promise<void> {
         >{{ state }}</v-btn
       >
     </div>
-    <p v-if="line.out" class="sheet__out">Left out of the picks: {{ line.out }}.</p>
+    <p v-if="line.out" class="sheet__out">{{ words.leftOutPicks }} {{ line.out }}.</p>
     <div class="sheet__fields">
       <PartFields :part="part" :fields="PART_FIELDS[tray]" @change="change" />
       <PartFields v-for="name in fittings" :key="name" :part="part" :fields="FITTING_FIELDS[name]" @change="change" />
     </div>
-    <div v-if="tray === 'heads'" class="sheet__count" role="group" aria-label="What it carries">
+    <div v-if="tray === 'heads'" class="sheet__count" role="group" :aria-label="words.whatItCarries">
       <v-btn v-for="(fitting, name) in NEW_FITTING" :key="name" @click="fitOrStrip(name)">
-        {{ fittings.includes(name) ? 'Without' : 'With' }} {{ fitting.title }}
+        {{ fittings.includes(name) ? words.withoutFitting : words.withFitting }} {{ fitting.title }}
       </v-btn>
     </div>
-    <p v-if="problem" class="sheet__problem" role="alert">{{ problem }} The last right value stays.</p>
+    <p v-if="problem" class="sheet__problem" role="alert">{{ problem }} {{ words.lastRightValueStays }}</p>
     <PartMeasured :tray="tray" :part="part" @change="change" />
     <footer class="sheet__foot">
-      <v-btn @click="duplicate">Duplicate</v-btn>
-      <v-btn @click="remove">Take out this {{ TRAY_ONE[tray] }}</v-btn>
+      <v-btn @click="duplicate">{{ words.duplicate }}</v-btn>
+      <v-btn @click="remove">{{ words.takeOutThis }} {{ TRAY_ONE[tray] }}</v-btn>
     </footer>
   </section>
 </template>

@@ -5,25 +5,26 @@ import { useScale } from '../../composables/useScale';
 import { useUnits } from '../../composables/useUnits';
 import PartAmount from './PartAmount.vue';
 import { useFocusBack } from '../../composables/useFocusBack';
+import * as words from '../../locale/en/box';
 
 /** Weighs a part with a scale that the server hears: live reading, average with its spread, and the mass to keep. */
-withDefaults(defineProps<{ title?: string; how?: string }>(), { title: 'Weigh it', how: '' });
+withDefaults(defineProps<{ title?: string; how?: string }>(), { title: words.weighItTitle, how: '' });
 useFocusBack();
 const open = defineModel<boolean>({ required: true });
 const emit = defineEmits<{ keep: [massG: number] }>();
 const scale = useScale();
 const { system } = useUnits();
 const pieces = ref(1);
-const PIECES = { kind: 'count', field: 'pieces', label: 'Pieces on the pan', min: 1, max: 50, whole: true } as const;
+const PIECES = { kind: 'count', field: 'pieces', label: words.piecesOnPan, min: 1, max: 50, whole: true } as const;
 
 const SAYS: Readonly<Record<WeighingVerdict, string>> = {
-  waiting: 'Waiting for a first reading…',
-  stopped: 'The scale has stopped sending. Wake it, or check its cable; what you entered is untouched.',
-  empty: 'The pan is empty. Lay the part on it.',
-  settling: 'Settling…',
-  drifting: 'The reading creeps. Let it settle, or tare the empty pan and lay the part on again.',
-  noisy: 'The reading jumps about too much to average. Shield it from wind and hold still.',
-  steady: 'Steady.',
+  waiting: words.waitingForFirstReading,
+  stopped: words.scaleSilent,
+  empty: words.panIsEmpty,
+  settling: words.settling,
+  drifting: words.readingCreeps,
+  noisy: words.readingJumps,
+  steady: words.steady,
 };
 const result = computed(() => scale.result.value);
 const each = computed(() => (result.value.meanG === null ? null : result.value.meanG / pieces.value));
@@ -31,7 +32,7 @@ const show = (massG: number): string => `${massG.toFixed(2)} g`;
 const status = computed(() => {
   if (scale.silent.value) return SAYS.stopped;
   if (scale.unread.value >= 3) {
-    return `The scale writes “${scale.lastUnread.value}”, which is no mass with a unit. Switch it to grams.`;
+    return words.scaleUnreadable(scale.lastUnread.value);
   }
   return SAYS[result.value.verdict];
 });
@@ -52,53 +53,54 @@ function keep(): void {
       <p v-if="how">{{ how }}</p>
       <template v-if="scale.link.value === 'none' || scale.link.value === 'gone'">
         <p role="alert">
-          {{ scale.link.value === 'none' ? 'No scale is heard' : 'The scale has gone' }}:
-          {{ scale.why.value || 'none is connected' }}. Start its program, then listen again; or read the scale yourself
-          and type the mass.
+          {{ scale.link.value === 'none' ? words.noScaleHeard : words.scaleHasGone }}:
+          {{ scale.why.value || words.noneIsConnected }}{{ words.startItsProgram }}
         </p>
-        <v-btn class="act" @click="scale.listen()">Listen again</v-btn>
+        <v-btn class="act" @click="scale.listen()">{{ words.listenAgain }}</v-btn>
       </template>
       <template v-else>
         <p v-if="scale.standIn.value" class="soft">
-          This is the stand-in scale: made-up parts come and go on its pan until you put one on with
+          {{ words.standInScale }}
           <code>npm run scale -- put 9.4</code>.
         </p>
         <p class="weigh__now number" data-testid="scale-now">
           {{ scale.last.value ? show(scale.last.value.massG - scale.tareG.value) : '–' }}
         </p>
         <dl class="weigh__numbers">
-          <dt>Average{{ pieces > 1 ? ' of one' : '' }}</dt>
+          <dt>{{ words.average }}{{ pieces > 1 ? words.ofOne : '' }}</dt>
           <dd class="number" data-testid="scale-mean">
             {{ each === null ? '–' : show(each) }}
             <small v-if="each !== null && system === 'us'" class="soft">{{
               shown('mass', massKgFromG(each), 'us')
             }}</small>
           </dd>
-          <dt>Spread of a reading</dt>
+          <dt>{{ words.spreadReading }}</dt>
           <dd class="number">{{ result.meanG === null ? '–' : `± ${result.spreadG.toFixed(2)} g` }}</dd>
-          <dt>The average lies in</dt>
+          <dt>{{ words.averageLies }}</dt>
           <dd class="number">
             {{
               result.bandG
-                ? `${(result.bandG[0] / pieces).toFixed(2)} to ${(result.bandG[1] / pieces).toFixed(2)} g`
+                ? words.rangeG((result.bandG[0] / pieces).toFixed(2), (result.bandG[1] / pieces).toFixed(2))
                 : '–'
             }}
           </dd>
-          <dt>Readings</dt>
-          <dd class="number">{{ result.used }}{{ result.slips > 0 ? `, ${result.slips} set aside` : '' }}</dd>
+          <dt>{{ words.readings }}</dt>
+          <dd class="number">{{ result.used }}{{ result.slips > 0 ? words.slipsSetAside(result.slips) : '' }}</dd>
         </dl>
         <p role="status" class="weigh__status" :class="{ 'weigh__status--good': good }">{{ status }}</p>
         <p v-if="scale.unit.value !== 'g'" class="soft">
-          The scale shows {{ scale.unit.value }}; it is turned into grams here.
+          {{ words.theScaleShows }} {{ scale.unit.value }}{{ words.turnedIntoGrams }}
         </p>
         <PartAmount :field="PIECES" :value="pieces" @take="pieces = $event ?? 1" />
         <div class="weigh__row">
-          <v-btn class="act" :disabled="!good" @click="keep">Keep {{ each === null ? '' : show(each) }}</v-btn>
-          <v-btn @click="scale.tare()">Tare the empty pan</v-btn>
-          <v-btn @click="scale.restart()">Start over</v-btn>
+          <v-btn class="act" :disabled="!good" @click="keep"
+            >{{ words.keep }} {{ each === null ? '' : show(each) }}</v-btn
+          >
+          <v-btn @click="scale.tare()">{{ words.tareEmptyPan }}</v-btn>
+          <v-btn @click="scale.restart()">{{ words.startOver }}</v-btn>
         </div>
       </template>
-      <v-btn variant="text" class="weigh__cancel" @click="open = false">Close</v-btn>
+      <v-btn variant="text" class="weigh__cancel" @click="open = false">{{ words.close }}</v-btn>
     </v-card>
   </v-dialog>
 </template>

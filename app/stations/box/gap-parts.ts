@@ -1,5 +1,6 @@
 import type { GapStep, RigTray, UnitSystem } from '@core';
 import { tellPart } from './part-text';
+import * as words from '../../locale/en/box';
 
 /** A part that a step asks for, as it is asked for over a counter. */
 export function gapPart({ rig }: GapStep, tray: RigTray, system: UnitSystem): string {
@@ -9,7 +10,7 @@ export function gapPart({ rig }: GapStep, tray: RigTray, system: UnitSystem): st
     case 'skirts': {
       if (!rig.skirt) return 'a skirt';
       const { thinned: _thinned, trim: _trim, ...skirt } = rig.skirt;
-      return `skirt of ${tellPart('skirts', skirt, system).title}, ${rig.skirt.colour}`;
+      return words.skirtOf(tellPart('skirts', skirt, system).title, rig.skirt.colour);
     }
     case 'trailers': {
       if (!rig.trailer) return 'a trailer';

@@ -5,7 +5,7 @@ import {
   computedMassG,
   fibreGuard,
   HEAD_STYLES,
-  HEADS,
+  HEAD_TITLE,
   HOOK_SIZES,
   HOOK_WIRES,
   KEEPERS,
@@ -28,7 +28,7 @@ import {
   SOFTNESSES,
   trailerBody,
   TRAILER_KINDS,
-  TRAILERS,
+  TRAILER_TITLE,
   uncutTrailer,
   WIRE_DIAMETER_MM,
   type AnyPart,
@@ -38,7 +38,11 @@ import {
   type Quantity,
   type Tray,
   type WeighedTray,
+  BLADE_TITLE,
+  NAME,
+  type Named,
 } from '@core';
+import * as words from '../../locale/en/box';
 
 interface FieldBase {
   /** place in the part: `outer`, or `outer.inner` */
@@ -90,8 +94,10 @@ export type FileUnit = keyof typeof FILE_UNITS;
 
 const asIs = (values: readonly string[]): { value: string; title: string }[] =>
   values.map((value) => ({ value, title: value }));
-const titled = <K extends string>(ids: readonly K[], rows: Readonly<Record<K, { readonly title: string }>>) =>
-  ids.map((value) => ({ value, title: rows[value].title }));
+const named = (values: readonly Named[]): { value: string; title: string }[] =>
+  values.map((value) => ({ value, title: NAME[value] }));
+const titled = <K extends string>(ids: readonly K[], titles: Readonly<Record<K, string>>) =>
+  ids.map((value) => ({ value, title: titles[value] }));
 
 const {
   weightOz,
@@ -109,75 +115,75 @@ const {
   massG,
 } = PART_LIMITS;
 const COLOUR_NAMES = COLOURS.map(({ name }) => name);
-const WORDS: readonly PartField[] = [{ kind: 'words', field: 'label', label: 'Your own words for it', optional: true }];
+const WORDS: readonly PartField[] = [{ kind: 'words', field: 'label', label: words.yourOwnWordsFor, optional: true }];
 
 /** What can be said about a part of each tray, besides how many there are. */
 export const PART_FIELDS: Readonly<Record<Tray, readonly PartField[]>> = {
   heads: [
-    { kind: 'choice', field: 'style', label: 'Style', options: titled(HEAD_STYLES, HEADS) },
+    { kind: 'choice', field: 'style', label: words.style, options: titled(HEAD_STYLES, HEAD_TITLE) },
     {
       kind: 'amount',
       field: 'weightOz',
-      label: 'Weight of the head alone',
+      label: words.weightHeadAlone,
       quantity: 'headMass',
       unit: 'oz',
       ...weightOz,
     },
-    { kind: 'choice', field: 'metal', label: 'Metal', options: asIs(METALS) },
-    { kind: 'choice', field: 'nose', label: 'Nose', options: asIs(NOSES), none: 'as the style has it' },
-    { kind: 'choice', field: 'hook.size', label: 'Hook', options: asIs(HOOK_SIZES) },
-    { kind: 'choice', field: 'hook.wire', label: 'Wire', options: asIs(HOOK_WIRES) },
-    { kind: 'choice', field: 'keeper', label: 'Keeper', options: asIs(KEEPERS), none: 'barb' },
-    { kind: 'flag', field: 'finesse', label: 'finesse version' },
-    { kind: 'flag', field: 'cams', label: 'side cams' },
+    { kind: 'choice', field: 'metal', label: words.metal, options: named(METALS) },
+    { kind: 'choice', field: 'nose', label: words.nose, options: named(NOSES), none: words.asStyleHas },
+    { kind: 'choice', field: 'hook.size', label: words.hook, options: asIs(HOOK_SIZES) },
+    { kind: 'choice', field: 'hook.wire', label: words.wire, options: named(HOOK_WIRES) },
+    { kind: 'choice', field: 'keeper', label: words.keeper, options: named(KEEPERS), none: NAME.barb },
+    { kind: 'flag', field: 'finesse', label: words.finesseVersion },
+    { kind: 'flag', field: 'cams', label: words.sideCams },
     ...WORDS,
   ],
   skirts: [
-    { kind: 'choice', field: 'material', label: 'Material', options: asIs(SKIRT_MATERIALS) },
-    { kind: 'count', field: 'strands', label: 'Strands, counted', whole: true, ...strands },
+    { kind: 'choice', field: 'material', label: words.material, options: named(SKIRT_MATERIALS) },
+    { kind: 'count', field: 'strands', label: words.strandsCounted, whole: true, ...strands },
     {
       kind: 'amount',
       field: 'lengthMm',
-      label: 'Length behind the collar',
+      label: words.lengthBehindCollar,
       quantity: 'partLength',
       unit: 'mm',
       ...skirtMm,
     },
-    { kind: 'words', field: 'colour', label: 'Colour', suggestions: COLOUR_NAMES },
+    { kind: 'words', field: 'colour', label: words.colour, suggestions: COLOUR_NAMES },
     ...WORDS,
   ],
   trailers: [
-    { kind: 'choice', field: 'kind', label: 'Kind', options: titled(TRAILER_KINDS, TRAILERS) },
-    { kind: 'amount', field: 'lengthMm', label: 'Length', quantity: 'partLength', unit: 'mm', ...trailerMm },
-    { kind: 'choice', field: 'softness', label: 'Plastic', options: asIs(SOFTNESSES) },
-    { kind: 'words', field: 'colour', label: 'Colour', suggestions: COLOUR_NAMES },
+    { kind: 'choice', field: 'kind', label: words.kind, options: titled(TRAILER_KINDS, TRAILER_TITLE) },
+    { kind: 'amount', field: 'lengthMm', label: words.length, quantity: 'partLength', unit: 'mm', ...trailerMm },
+    { kind: 'choice', field: 'softness', label: words.plastic, options: named(SOFTNESSES) },
+    { kind: 'words', field: 'colour', label: words.colour, suggestions: COLOUR_NAMES },
     ...WORDS,
   ],
   blades: [
-    { kind: 'choice', field: 'shape', label: 'Shape', options: asIs(BLADE_SHAPES) },
-    { kind: 'count', field: 'size', label: 'Size', min: 2, max: 6, whole: true },
-    { kind: 'choice', field: 'finish', label: 'Finish', options: asIs(BLADE_FINISHES) },
+    { kind: 'choice', field: 'shape', label: words.shape, options: titled(BLADE_SHAPES, BLADE_TITLE) },
+    { kind: 'count', field: 'size', label: words.size, min: 2, max: 6, whole: true },
+    { kind: 'choice', field: 'finish', label: words.finish, options: named(BLADE_FINISHES) },
     ...WORDS,
   ],
   hooks: [
-    { kind: 'choice', field: 'kind', label: 'Kind', options: asIs(['single', 'treble']) },
-    { kind: 'choice', field: 'size', label: 'Size', options: asIs(HOOK_SIZES) },
-    { kind: 'choice', field: 'wire', label: 'Wire', options: asIs(HOOK_WIRES) },
+    { kind: 'choice', field: 'kind', label: words.kind, options: named(['single', 'treble']) },
+    { kind: 'choice', field: 'size', label: words.size, options: asIs(HOOK_SIZES) },
+    { kind: 'choice', field: 'wire', label: words.wire, options: named(HOOK_WIRES) },
     ...WORDS,
   ],
   lines: [
-    { kind: 'choice', field: 'kind', label: 'Line', options: asIs(LINE_KINDS) },
-    { kind: 'count', field: 'lb', label: 'Breaking load, lb', ...lineLb },
+    { kind: 'choice', field: 'kind', label: words.line, options: named(LINE_KINDS) },
+    { kind: 'count', field: 'lb', label: words.breakingLoadLb, ...lineLb },
     ...WORDS,
   ],
   rods: [
-    { kind: 'amount', field: 'lengthM', label: 'Length', quantity: 'depth', unit: 'm', ...rodM },
-    { kind: 'choice', field: 'power', label: 'Power', options: asIs(ROD_POWERS) },
-    { kind: 'choice', field: 'action', label: 'Action', options: asIs(ROD_ACTIONS) },
+    { kind: 'amount', field: 'lengthM', label: words.length, quantity: 'depth', unit: 'm', ...rodM },
+    { kind: 'choice', field: 'power', label: words.power, options: named(ROD_POWERS) },
+    { kind: 'choice', field: 'action', label: words.action, options: named(ROD_ACTIONS) },
     {
       kind: 'amount',
       field: 'lureFromOz',
-      label: 'Lightest lure',
+      label: words.lightestLure,
       quantity: 'headMass',
       unit: 'oz',
       ...weightOz,
@@ -186,7 +192,7 @@ export const PART_FIELDS: Readonly<Record<Tray, readonly PartField[]>> = {
     {
       kind: 'amount',
       field: 'lureToOz',
-      label: 'Heaviest lure',
+      label: words.heaviestLure,
       quantity: 'headMass',
       unit: 'oz',
       ...weightOz,
@@ -194,18 +200,18 @@ export const PART_FIELDS: Readonly<Record<Tray, readonly PartField[]>> = {
     },
     ...WORDS,
   ],
-  reels: [{ kind: 'count', field: 'ratio', label: 'Gear ratio, to 1', ...reelRatio }, ...WORDS],
+  reels: [{ kind: 'count', field: 'ratio', label: words.gearRatio1, ...reelRatio }, ...WORDS],
 };
 
 /** Fields of a head's own fittings, shown while it has them. */
 export const FITTING_FIELDS: Readonly<Record<'guard' | 'skirt' | 'blade' | 'arms', readonly PartField[]>> = {
   guard: [
-    { kind: 'choice', field: 'guard.kind', label: 'Guard', options: asIs(['fibre', 'wire']) },
-    { kind: 'count', field: 'guard.fibres', label: 'Fibres', whole: true, ...fibres },
+    { kind: 'choice', field: 'guard.kind', label: words.guard, options: named(['fibre', 'wire']) },
+    { kind: 'count', field: 'guard.fibres', label: words.fibres, whole: true, ...fibres },
     {
       kind: 'amount',
       field: 'guard.lengthMm',
-      label: 'Guard length',
+      label: words.guardLength,
       quantity: 'partLength',
       unit: 'mm',
       min: 5,
@@ -213,28 +219,28 @@ export const FITTING_FIELDS: Readonly<Record<'guard' | 'skirt' | 'blade' | 'arms
     },
   ],
   skirt: [
-    { kind: 'choice', field: 'skirt.material', label: 'Its skirt', options: asIs(SKIRT_MATERIALS) },
-    { kind: 'count', field: 'skirt.strands', label: 'Its strands', whole: true, ...strands },
-    { kind: 'amount', field: 'skirt.lengthMm', label: 'Its length', quantity: 'partLength', unit: 'mm', ...skirtMm },
-    { kind: 'words', field: 'skirt.colour', label: 'Its colour', suggestions: COLOUR_NAMES },
+    { kind: 'choice', field: 'skirt.material', label: words.itsSkirt, options: named(SKIRT_MATERIALS) },
+    { kind: 'count', field: 'skirt.strands', label: words.itsStrands, whole: true, ...strands },
+    { kind: 'amount', field: 'skirt.lengthMm', label: words.itsLength, quantity: 'partLength', unit: 'mm', ...skirtMm },
+    { kind: 'words', field: 'skirt.colour', label: words.itsColour, suggestions: COLOUR_NAMES },
   ],
   blade: [
-    { kind: 'choice', field: 'blade.size', label: 'Plate', options: asIs(PLATE_SIZES) },
-    { kind: 'choice', field: 'blade.link', label: 'Link', options: asIs(PLATE_LINKS) },
-    { kind: 'words', field: 'blade.finish', label: 'Finish' },
+    { kind: 'choice', field: 'blade.size', label: words.plate, options: named(PLATE_SIZES) },
+    { kind: 'choice', field: 'blade.link', label: words.link, options: named(PLATE_LINKS) },
+    { kind: 'words', field: 'blade.finish', label: words.finish },
   ],
   arms: [
     {
       kind: 'amount',
       field: 'arms.upperMm',
-      label: 'Upper arm',
+      label: words.upperArm,
       quantity: 'partLength',
       unit: 'mm',
       min: 20,
       max: 150,
     },
-    { kind: 'count', field: 'arms.angleDeg', label: 'Angle of the arms, degrees', min: 10, max: 120 },
-    { kind: 'flag', field: 'arms.squeezed', label: 'arms squeezed together' },
+    { kind: 'count', field: 'arms.angleDeg', label: words.angleArmsDegrees, min: 10, max: 120 },
+    { kind: 'flag', field: 'arms.squeezed', label: words.armsSqueezedTogether },
   ],
 };
 
@@ -242,15 +248,15 @@ export const FITTING_FIELDS: Readonly<Record<'guard' | 'skirt' | 'blade' | 'arms
 export const NEW_FITTING: Readonly<
   Record<keyof typeof FITTING_FIELDS, { readonly title: string; readonly put: object; readonly off: null | undefined }>
 > = {
-  guard: { title: 'guard', put: fibreGuard(18), off: null },
+  guard: { title: words.itsGuard, put: fibreGuard(18), off: null },
   skirt: {
-    title: 'skirt of its own',
+    title: words.skirtItsOwn,
     put: { material: 'silicone', strands: 50, lengthMm: 55, colour: 'green pumpkin' },
     off: null,
   },
-  blade: { title: 'plate in front', put: { size: 'standard', link: 'direct', finish: 'black' }, off: undefined },
+  blade: { title: words.plateInFront, put: { size: 'standard', link: 'direct', finish: 'black' }, off: undefined },
   arms: {
-    title: 'spinner frame',
+    title: words.spinnerFrame,
     put: { upperMm: 60, angleDeg: 55, twistDeg: 0, squeezed: false },
     off: undefined,
   },
@@ -265,7 +271,7 @@ export interface MeasuredField extends AmountField {
 const massOf = (tray: WeighedTray): MeasuredField => ({
   kind: 'amount',
   field: 'massG',
-  label: tray === 'heads' ? 'Mass with hook and guard' : 'Mass',
+  label: tray === 'heads' ? words.massWithHookGuard : words.mass,
   quantity: 'mass',
   unit: 'g',
   ...massG,
@@ -298,7 +304,7 @@ export const MEASURED_FIELDS: Readonly<Record<Tray, readonly MeasuredField[]>> =
     massOf('heads'),
     thickness(
       'hook.wireMm',
-      'Wire',
+      words.wire,
       (part) => WIRE_DIAMETER_MM[(part as { hook: { wire: HookWire } }).hook.wire],
       wireMm,
     ),
@@ -306,15 +312,15 @@ export const MEASURED_FIELDS: Readonly<Record<Tray, readonly MeasuredField[]>> =
   skirts: [massOf('skirts')],
   trailers: [
     massOf('trailers'),
-    thickness('widthMm', 'Widest place', (part) => mmFromLengthM(body(part).widthM)),
-    thickness('heightMm', 'Thickest place', (part) => mmFromLengthM(body(part).heightM)),
+    thickness('widthMm', words.widestPlace, (part) => mmFromLengthM(body(part).widthM)),
+    thickness('heightMm', words.thickestPlace, (part) => mmFromLengthM(body(part).heightM)),
   ],
   blades: [massOf('blades')],
   hooks: [],
   lines: [
     thickness(
       'diameterMm',
-      'Diameter',
+      words.diameter,
       (part) => lineDiameterMm((part as { kind: LineKind }).kind, (part as { lb: number }).lb),
       lineMm,
     ),
@@ -324,7 +330,7 @@ export const MEASURED_FIELDS: Readonly<Record<Tray, readonly MeasuredField[]>> =
     {
       kind: 'amount',
       field: 'perTurnM',
-      label: 'Line a turn',
+      label: words.lineATurn,
       quantity: 'depth',
       unit: 'm',
       ...reelTurnM,

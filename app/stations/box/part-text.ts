@@ -1,10 +1,10 @@
 import {
-  BLADES,
+  BLADE_TITLE,
   COLOUR_CLASSES,
   colourClassOf,
   colourSwatch,
   countedMassG,
-  HEADS,
+  HEAD_TITLE,
   familyOfHead,
   lengthMFromMm,
   lineDiameterMm,
@@ -14,13 +14,15 @@ import {
   rodText,
   shown,
   shownHeadStep,
-  TRAILERS,
+  TRAILER_TITLE,
   type AnyPart,
   type PartOf,
   type Tray,
   type UnitSystem,
+  NAME,
 } from '@core';
 import type { PartRow } from '../../db/database';
+import * as words from '../../locale/en/box';
 
 /** One part as a line of the box: what it is, its particulars, its colour. */
 export interface PartLine {
@@ -33,26 +35,17 @@ export interface PartLine {
 }
 
 export const TRAY_TITLE: Readonly<Record<Tray, string>> = {
-  heads: 'Heads',
-  skirts: 'Skirts',
-  trailers: 'Trailers',
-  blades: 'Blades',
-  hooks: 'Hooks',
-  lines: 'Lines',
-  rods: 'Rods',
-  reels: 'Reels',
+  heads: words.heads,
+  skirts: words.skirts,
+  trailers: words.trailers,
+  blades: words.blades,
+  hooks: words.hooks,
+  lines: words.lines,
+  rods: words.rods,
+  reels: words.reels,
 };
 /** One of a tray, for buttons and headings. */
-export const TRAY_ONE: Readonly<Record<Tray, string>> = {
-  heads: 'head',
-  skirts: 'skirt',
-  trailers: 'trailer',
-  blades: 'blade',
-  hooks: 'hook',
-  lines: 'line',
-  rods: 'rod',
-  reels: 'reel',
-};
+export const TRAY_ONE: Readonly<Record<Tray, string>> = words.one;
 
 type Told = readonly [title: string, about: readonly string[], colour?: string | undefined];
 
@@ -60,69 +53,82 @@ const weighed = (part: { massG?: number; massTrust?: 'scale' | 'size' }, system:
   part.massG === undefined
     ? []
     : [
-        `weighed ${shown('mass', massKgFromG(part.massG), system)}${countedMassG(part) === null ? ', not counted' : ''}`,
+        words.weighed(
+          shown('mass', massKgFromG(part.massG), system),
+          countedMassG(part) === null ? words.notCounted : '',
+        ),
       ];
 
 function tellHead(part: PartOf<'heads'>, system: UnitSystem): Told {
   const weight = shownHeadStep(massKgFromOz(part.weightOz), system);
-  const family = part.blade ? 'vibrating ' : part.arms || part.blades ? 'spinner ' : '';
+  const family = part.blade ? words.vibratingHead : part.arms || part.blades ? words.spinnerHead : '';
   const about = [
-    `${part.hook.size} ${part.hook.wire} wire`,
-    part.guard ? (part.guard.kind === 'wire' ? 'wire guard' : `${part.guard.fibres} fibres`) : 'no guard',
-    ...(part.keeper === 'screw' ? ['screw keeper'] : []),
-    ...(part.nose ? [`${part.nose} nose`] : []),
-    ...(part.cams ? ['side cams'] : []),
-    ...(part.metal === 'lead' ? [] : [part.metal]),
-    ...(part.skirt ? ['comes with its skirt'] : []),
-    ...(part.blade ? [`${part.blade.size} plate, ${part.blade.link} link`] : []),
-    ...(part.blades ?? []).map(({ shape, size, finish }) => `${finish} ${BLADES[shape].title} ${size}`),
+    words.hookAndWire(part.hook.size, NAME[part.hook.wire]),
+    part.guard ? (part.guard.kind === 'wire' ? words.wireGuard : words.fibreCount(part.guard.fibres)) : words.noGuard,
+    ...(part.keeper === 'screw' ? [words.screwKeeper] : []),
+    ...(part.nose ? [words.noseShape(NAME[part.nose])] : []),
+    ...(part.cams ? [words.sideCams] : []),
+    ...(part.metal === 'lead' ? [] : [NAME[part.metal]]),
+    ...(part.skirt ? [words.comesWithItsSkirt] : []),
+    ...(part.blade ? [words.plateLink(NAME[part.blade.size], NAME[part.blade.link])] : []),
+    ...(part.blades ?? []).map(({ shape, size, finish }) => `${NAME[finish]} ${BLADE_TITLE[shape]} ${size}`),
     ...weighed(part, system),
   ];
-  return [`${weight} ${part.finesse ? 'finesse ' : ''}${family}${HEADS[part.style].title}`, about, part.skirt?.colour];
+  return [
+    `${weight} ${part.finesse ? words.finesseHead : ''}${family}${HEAD_TITLE[part.style]}`,
+    about,
+    part.skirt?.colour,
+  ];
 }
 
 const TELL: { readonly [T in Tray]: (part: PartOf<T>, system: UnitSystem) => Told } = {
   heads: tellHead,
   skirts: (part, system) => [
-    `${part.strands} strands ${part.material}`,
+    words.strands(part.strands, NAME[part.material]),
     [shown('partLength', lengthMFromMm(part.lengthMm), system), ...weighed(part, system)],
     part.colour,
   ],
   trailers: (part, system) => [
-    `${shown('partLength', lengthMFromMm(part.lengthMm), system)} ${TRAILERS[part.kind].title}`,
-    [`${part.softness} plastic`, ...weighed(part, system)],
+    `${shown('partLength', lengthMFromMm(part.lengthMm), system)} ${TRAILER_TITLE[part.kind]}`,
+    [words.softnessOf(NAME[part.softness]), ...weighed(part, system)],
     part.colour,
   ],
-  blades: (part, system) => [`${BLADES[part.shape].title} ${part.size}`, [part.finish, ...weighed(part, system)]],
-  hooks: (part) => [`${part.size} ${part.kind} hook`, [`${part.wire} wire`]],
+  blades: (part, system) => [`${BLADE_TITLE[part.shape]} ${part.size}`, [NAME[part.finish], ...weighed(part, system)]],
+  hooks: (part) => [words.hookKind(part.size, NAME[part.kind]), [words.wireWeight(NAME[part.wire])]],
   lines: (part, system) => [
-    `${shown('lineStrength', massKgFromLb(part.lb), system)} ${part.kind}`,
+    `${shown('lineStrength', massKgFromLb(part.lb), system)} ${NAME[part.kind]}`,
     [
-      `${shown('thickness', lengthMFromMm(part.diameterMm ?? lineDiameterMm(part.kind, part.lb)), system)} thick${part.diameterMm ? ', measured' : ''}`,
+      words.thick(
+        shown('thickness', lengthMFromMm(part.diameterMm ?? lineDiameterMm(part.kind, part.lb)), system),
+        part.diameterMm ? words.andMeasured : '',
+      ),
     ],
   ],
   rods: (part, system) => [
-    `${rodText(part.lengthM, system)} ${part.power}`,
+    `${rodText(part.lengthM, system)} ${NAME[part.power]}`,
     [
-      `${part.action} action`,
+      words.actionOf(NAME[part.action]),
       ...(part.lureFromOz !== undefined && part.lureToOz !== undefined
         ? [
-            `casts ${shownHeadStep(massKgFromOz(part.lureFromOz), system)} to ${shownHeadStep(massKgFromOz(part.lureToOz), system)}`,
+            words.castsTo(
+              shownHeadStep(massKgFromOz(part.lureFromOz), system),
+              shownHeadStep(massKgFromOz(part.lureToOz), system),
+            ),
           ]
         : []),
     ],
   ],
   reels: (part, system) => [
-    `${part.ratio}:1 reel`,
-    part.perTurnM === undefined ? [] : [`${shown('depth', part.perTurnM, system)} a turn`],
+    words.reelRatio(part.ratio),
+    part.perTurnM === undefined ? [] : [words.lineOfATurn(shown('depth', part.perTurnM, system))],
   ],
 };
 
 /** Why a part stays out of the picks. */
 function whyOut(tray: Tray, part: AnyPart): string | null {
-  if (part.quantity === 0) return 'used up';
+  if (part.quantity === 0) return words.isUsedUp;
   if (part.condition === 'torn' || part.condition === 'rusty') return part.condition;
-  return tray === 'heads' && familyOfHead(part as PartOf<'heads'>) === null ? 'kept until it has blades' : null;
+  return tray === 'heads' && familyOfHead(part as PartOf<'heads'>) === null ? words.keptUntilHasBlades : null;
 }
 
 /** The line of a part of any tray. */
@@ -146,12 +152,12 @@ export const quantityText = (quantity: number | undefined): string =>
 
 /** Class of a colour in words, said when it is not evident. */
 export const colourHint = (colour: string): string =>
-  colour !== '' && colourClassOf(colour) === null ? `counts as ${COLOUR_CLASSES[0]}` : '';
+  colour !== '' && colourClassOf(colour) === null ? words.countsAs(COLOUR_CLASSES[0]) : '';
 
 /** Whether every word looked for stands somewhere in a part's line. */
-export function isFound(line: PartLine, words: string): boolean {
+export function isFound(line: PartLine, sought: string): boolean {
   const text = `${line.title} ${line.about} ${line.colour} ${line.out ?? ''}`.toLowerCase();
-  return words
+  return sought
     .toLowerCase()
     .split(/\s+/)
     .every((word) => {

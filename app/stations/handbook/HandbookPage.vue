@@ -6,6 +6,7 @@ import BecauseLine from '../../parts/BecauseLine.vue';
 import FractionText from '../../parts/FractionText.vue';
 import { useGradually } from '../../composables/useGradually';
 import { useUnits } from '../../composables/useUnits';
+import * as words from '../../locale/en/handbook';
 
 /** Every rule that judges, to be read: by chapter, and by words that are looked for. */
 const route = useRoute();
@@ -44,14 +45,13 @@ watch(asked, (id) => void goTo(id));
 <template>
   <div class="handbook">
     <header class="handbook__head">
-      <h1>Handbook</h1>
+      <h1>{{ words.handbook }}</h1>
       <p>
-        The {{ count }} rules by which rigs are judged, and {{ FAULT_IDS.length }} checks of any rig. A rule is advice,
-        not law; local rules and your licence come first. Tap a line to read what speaks against it.
+        {{ words.whatItHolds(count, FAULT_IDS.length) }}
       </p>
-      <v-text-field v-model="sought" label="Look for" clearable hide-details autocomplete="off" />
+      <v-text-field v-model="sought" :label="words.lookFor" clearable hide-details autocomplete="off" />
     </header>
-    <nav v-if="found === null" class="handbook__chapters" aria-label="Chapters">
+    <nav v-if="found === null" class="handbook__chapters" :aria-label="words.chapters">
       <button
         v-for="row in HANDBOOK"
         :key="row.id"
@@ -64,12 +64,10 @@ watch(asked, (id) => void goTo(id));
     </nav>
     <section class="handbook__rules" :class="{ 'handbook__rules--wide': found !== null }">
       <h2>
-        <span role="status">{{
-          found === null ? chapter.title : `${found.length} ${found.length === 1 ? 'rule' : 'rules'}`
-        }}</span>
+        <span role="status">{{ found === null ? chapter.title : words.rulesFound(found.length) }}</span>
       </h2>
       <p v-if="rules.length === 0">
-        No rule speaks of that. Look for fewer words, or a part of one: “claw”, “willow”, “guard”.
+        {{ words.noneFound }}
       </p>
       <article
         v-for="rule in rules.slice(0, shown)"
@@ -80,13 +78,14 @@ watch(asked, (id) => void goTo(id));
       >
         <p class="handbook__says"><BecauseLine :rule="rule.id" :says="rule.says" /></p>
         <p class="handbook__when soft">
-          <b><FractionText :text="rule.when === 'always' ? 'Always' : `When ${rule.when}`" /></b>
+          <b><FractionText :text="rule.when === 'always' ? words.always : words.when(rule.when)" /></b>
           <template v-if="rule.does"> · <FractionText :text="rule.does" /></template>
           <template v-if="rule.weight !== null">
-            · counts <span class="number">{{ rule.weight > 0 ? '+' : '−' }}{{ Math.abs(rule.weight) }}</span></template
+            {{ words.counts }}
+            <span class="number">{{ rule.weight > 0 ? '+' : '−' }}{{ Math.abs(rule.weight) }}</span></template
           >
           <template v-if="rule.school">
-            · school: {{ QUESTION_TITLE[questionOf(rule.school)] }}, “{{
+            {{ words.school }} {{ QUESTION_TITLE[questionOf(rule.school)] }}, “{{
               inUnits(SCHOOL_WORDS[rule.school].name, system)
             }}”</template
           >

@@ -1,21 +1,22 @@
 <script setup lang="ts">
 import { fillWithDemoBox } from '../../demo-world';
 import { useSettings } from '../../stores/settings';
+import * as words from '../../locale/en/pick';
 
 defineProps<{ warnings: readonly string[] }>();
 const settings = useSettings();
 </script>
 
 <template>
-  <section class="empty" aria-label="Nothing to pick from">
-    <h2>Nothing to pick from yet</h2>
+  <section class="empty" :aria-label="words.nothingPickFrom">
+    <h2>{{ words.nothingPickFromYet }}</h2>
     <ul v-if="warnings.length > 0">
       <li v-for="warning in warnings" :key="warning">{{ warning }}</li>
     </ul>
     <div class="empty__row">
-      <v-btn class="act" @click="fillWithDemoBox()">Fill the box with the demo parts</v-btn>
-      <v-btn to="/box">Go to the box</v-btn>
-      <v-btn @click="settings.change({ source: 'catalogue' })">Pick from every kind there is</v-btn>
+      <v-btn class="act" @click="fillWithDemoBox()">{{ words.fillWithDemoParts }}</v-btn>
+      <v-btn to="/box">{{ words.goToTheBox }}</v-btn>
+      <v-btn @click="settings.change({ source: 'catalogue' })">{{ words.pickFromEveryKind }}</v-btn>
     </div>
   </section>
 </template>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { WordedFault } from '@core';
 import FractionText from '../../parts/FractionText.vue';
+import * as words from '../../locale/en/pick';
 
 /** What is wrong with a rig or its retrieve, each with a remedy that can be applied. */
 defineProps<{ faults: readonly WordedFault[]; cured: boolean }>();
@@ -8,8 +9,8 @@ defineEmits<{ cure: [fault: WordedFault]; undo: [] }>();
 </script>
 
 <template>
-  <section v-if="faults.length > 0 || cured" class="faults" aria-label="What is wrong with it" data-testid="faults">
-    <h3>{{ faults.length > 0 ? 'What is wrong with it' : 'Nothing is wrong with it now' }}</h3>
+  <section v-if="faults.length > 0 || cured" class="faults" :aria-label="words.whatIsWrong" data-testid="faults">
+    <h3>{{ faults.length > 0 ? words.whatIsWrong : words.nothingIsWrong }}</h3>
     <ul>
       <li v-for="fault in faults" :key="fault.id">
         <span
@@ -17,14 +18,14 @@ defineEmits<{ cure: [fault: WordedFault]; undo: [] }>();
         ></span>
         <v-btn
           v-if="fault.fixedRig || fault.fixedPlan"
-          :aria-label="`Apply: ${fault.remedy}`"
+          :aria-label="words.applyRemedy(fault.remedy)"
           @click="$emit('cure', fault)"
-          >Apply</v-btn
+          >{{ words.apply }}</v-btn
         >
-        <small v-else class="soft">needs other tackle</small>
+        <small v-else class="soft">{{ words.needsOtherTackle }}</small>
       </li>
     </ul>
-    <v-btn v-if="cured" @click="$emit('undo')">Back to the rig as it was picked</v-btn>
+    <v-btn v-if="cured" @click="$emit('undo')">{{ words.backToThePick }}</v-btn>
   </section>
 </template>
 

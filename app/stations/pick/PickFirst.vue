@@ -6,6 +6,7 @@ import FractionText from '../../parts/FractionText.vue';
 import RigDrawing from '../../parts/RigDrawing.vue';
 import { useUnits } from '../../composables/useUnits';
 import { useTickets } from '../../stores/tickets';
+import * as words from '../../locale/en/pick';
 
 /** The answer for a hand that holds a phone: tie this, cut it so, one button. All the rest stands below. */
 const props = defineProps<{ pick: Pick; title: string; water: Water }>();
@@ -32,17 +33,17 @@ async function makeTicket(): Promise<void> {
 </script>
 
 <template>
-  <section class="first" aria-label="Tie this" data-testid="pick-first">
-    <p class="soft">Tie this</p>
+  <section class="first" :aria-label="words.tieThis" data-testid="pick-first">
+    <p class="soft">{{ words.tieThis }}</p>
     <h2><FractionText :text="title" /></h2>
-    <RigDrawing :rig="pick.rig" :label="`${title}, from the side`" :frame-mm="150" />
+    <RigDrawing :rig="pick.rig" :label="words.fromTheSide(title)" :frame-mm="150" />
     <dl v-if="lines.length > 0">
       <template v-for="line in lines" :key="line.rule">
         <dt>{{ line.title }}</dt>
         <dd>{{ line.says }}</dd>
       </template>
     </dl>
-    <button type="button" class="press act first__act" @click="makeTicket">Write its ticket</button>
+    <button type="button" class="press act first__act" @click="makeTicket">{{ words.writeItsTicket }}</button>
   </section>
 </template>
 

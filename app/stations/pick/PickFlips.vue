@@ -4,26 +4,27 @@ import { rigTitles, type TippingPoint, type Rig, type Water } from '@core';
 import FractionText from '../../parts/FractionText.vue';
 import RigDrawing from '../../parts/RigDrawing.vue';
 import { useUnits } from '../../composables/useUnits';
+import * as words from '../../locale/en/pick';
 
 /** The nearest change of each thing a day may change at which another rig takes this place. */
 const props = defineProps<{ flips: readonly TippingPoint[] | null; water: Water; than: Rig }>();
 const { system, show } = useUnits();
 
-const LIGHT = { bright: 'the light turns bright', mixed: 'the light turns mixed', dark: 'it turns dark' } as const;
+const LIGHT = { bright: words.lightTurnsBright, mixed: words.lightTurnsMixed, dark: words.itTurnsDark } as const;
 const MOOD = {
-  active: 'they become active',
-  neutral: 'they turn neither active nor slow',
-  inactive: 'they turn inactive',
+  active: words.theyBecomeActive,
+  neutral: words.theyTurnNeutral,
+  inactive: words.theyTurnInactive,
 } as const;
 
 function change({ field, at }: TippingPoint): string {
-  if (field === 'sky') return `if ${LIGHT[at as keyof typeof LIGHT]}`;
-  if (field === 'mood') return `if ${MOOD[at as keyof typeof MOOD]}`;
+  if (field === 'sky') return words.ifWord(LIGHT[at as keyof typeof LIGHT]);
+  if (field === 'mood') return words.ifWord(MOOD[at as keyof typeof MOOD]);
   const value = at as number;
-  const way = value > props.water[field] ? 'from' : 'down to';
+  const way = value > props.water[field] ? words.upFrom : words.downTo;
   if (field === 'temperatureC') return `${way} ${show('temperature', value)}`;
-  if (field === 'visibilityM') return `${way} ${show('visibility', value)} of visibility`;
-  return `${way} ${show('depth', value)} of water`;
+  if (field === 'visibilityM') return words.ofVisibility(way, show('visibility', value));
+  return words.ofWater(way, show('depth', value));
 }
 const rows = computed(() =>
   (props.flips ?? []).map((flip) => ({
@@ -35,14 +36,14 @@ const rows = computed(() =>
 </script>
 
 <template>
-  <section class="flips" aria-label="What would flip it" data-testid="flips">
-    <h3>What would flip it</h3>
-    <p v-if="flips === null" class="soft" role="status">Looking…</p>
-    <p v-else-if="rows.length === 0">Nothing a day may change: it stays the answer in this place.</p>
+  <section class="flips" :aria-label="words.whatWouldFlip" data-testid="flips">
+    <h3>{{ words.whatWouldFlip }}</h3>
+    <p v-if="flips === null" class="soft" role="status">{{ words.looking }}</p>
+    <p v-else-if="rows.length === 0">{{ words.nothingWouldFlip }}</p>
     <ul v-else>
       <li v-for="row in rows" :key="row.field">
         <span class="flips__at number">{{ row.change }}</span>
-        <RigDrawing :rig="row.to" :label="`${row.title}, from the side`" />
+        <RigDrawing :rig="row.to" :label="words.fromTheSide(row.title)" />
         <span><FractionText :text="row.title" /></span>
       </li>
     </ul>

@@ -13,6 +13,7 @@ import PickEmpty from './PickEmpty.vue';
 import PickFirst from './PickFirst.vue';
 import PickRow from './PickRow.vue';
 import PickVerdict from './PickVerdict.vue';
+import * as words from '../../locale/en/pick';
 
 // its selects are the heaviest part of the page: they come a moment after the rest
 const PickSettings = defineAsyncComponent(() => import('./PickSettings.vue'));
@@ -35,8 +36,8 @@ const titles = computed(() =>
 );
 const warnings = computed(() => (store.advice ? adviceWarnings(store.advice) : []));
 const state = computed(() => {
-  if (store.ranking) return 'ranking…';
-  return store.stopped ? 'stopped' : 'compared';
+  if (store.ranking) return words.isRanking;
+  return store.stopped ? words.hasStopped : words.isCompared;
 });
 /** a ranking that lasts is shown with its progress; a quick one would only flicker */
 const slow = computed(() => store.ranking && store.progress > 0);
@@ -53,14 +54,14 @@ const counted = computed(() => countText(store.advice?.considered ?? 0));
     />
     <header v-if="stage > 1" class="pick__head">
       <div class="pick__title">
-        <h1>{{ counted }} rigs</h1>
+        <h1>{{ words.rigsCompared(counted) }}</h1>
         <p class="soft" role="status" :data-took-ms="store.tookMs">
           {{ state }}
         </p>
         <div class="pick__settings"><PickSettings /></div>
       </div>
       <div v-if="wants.length > 0" class="pick__wants">
-        <h2 class="pick__asked">Asked for</h2>
+        <h2 class="pick__asked">{{ words.askedFor }}</h2>
         <div v-for="want in wants" :key="want.id" class="pick__want">
           <NumberName class="pick__want-title" :name="WANT_TITLE[want.id]" :number="{ of: 'want', id: want.id }" />
           <span class="pick__want-band number"><FractionText :text="wantBand(want, system)" /></span>
@@ -73,15 +74,15 @@ const counted = computed(() => countText(store.advice?.considered ?? 0));
         :model-value="100 * store.progress"
         color="bottle"
         height="8"
-        aria-label="Share of the ranking done"
+        :aria-label="words.shareRanked"
       />
-      <v-btn @click="store.cancel()">Stop ranking</v-btn>
+      <v-btn @click="store.cancel()">{{ words.stopRanking }}</v-btn>
     </div>
     <div v-else-if="store.stopped" class="pick__progress" role="alert">
-      <p>Ranking was stopped. What stands below, if anything, belongs to the water or box before.</p>
-      <v-btn class="act" @click="store.again()">Rank again</v-btn>
+      <p>{{ words.rankingWasStopped }}</p>
+      <v-btn class="act" @click="store.again()">{{ words.rankAgain }}</v-btn>
     </div>
-    <ul v-if="warnings.length > 0 && store.picks.length > 0" class="pick__warnings" aria-label="Bear in mind">
+    <ul v-if="warnings.length > 0 && store.picks.length > 0" class="pick__warnings" :aria-label="words.bearInMind">
       <li v-for="warning in warnings" :key="warning">{{ warning }}</li>
     </ul>
     <PickVerdict v-if="store.advice && store.answered" :advice="store.advice" :water="store.answered" />

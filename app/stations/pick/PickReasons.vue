@@ -34,6 +34,7 @@ import { useBench } from '../../stores/bench';
 import { useTickets } from '../../stores/tickets';
 import PickFaults from './PickFaults.vue';
 import PickFlips from './PickFlips.vue';
+import * as words from '../../locale/en/pick';
 
 const props = defineProps<{ pick: Pick; title: string; water: Water }>();
 const { system } = useUnits();
@@ -83,13 +84,13 @@ const followed = computed(() => {
   const questions = [...first, ...props.pick.dissent.map(({ question }) => question)];
   return [...new Set(questions)].flatMap((question) => {
     const { school, reason } = props.pick.schools[question];
-    const words = Object.entries(SCHOOL_WORDS).find(([ref]) => ref === `${question}:${school}`)?.[1];
-    return words
+    const stance = Object.entries(SCHOOL_WORDS).find(([ref]) => ref === `${question}:${school}`)?.[1];
+    return stance
       ? [
           {
             question,
             title: QUESTION_TITLE[question],
-            name: inUnits(words.name, system.value),
+            name: inUnits(stance.name, system.value),
             because: SCHOOL_BECAUSE[reason],
           },
         ]
@@ -109,19 +110,16 @@ async function makeTicket(): Promise<void> {
 <template>
   <div class="reasons">
     <div class="reasons__left">
-      <button type="button" class="press act reasons__make" @click="makeTicket">Write the ticket for this rig</button>
-      <button type="button" class="press reasons__make" @click="toBench">Cut and hang it on the bench</button>
+      <button type="button" class="press act reasons__make" @click="makeTicket">{{ words.writeTheTicket }}</button>
+      <button type="button" class="press reasons__make" @click="toBench">{{ words.cutItOnTheBench }}</button>
       <template v-if="parts > 0">
-        <RigDrawing :rig="shown.rig" view="side" ruled :label="`${name}, from the side, with a rule`" />
-        <RigDrawing v-if="parts > 1" :rig="shown.rig" view="top" :label="`${name}, from above`" />
+        <RigDrawing :rig="shown.rig" view="side" ruled :label="words.fromSideWithRule(name)" />
+        <RigDrawing v-if="parts > 1" :rig="shown.rig" view="top" :label="words.fromAbove(name)" />
       </template>
       <PickFaults v-if="parts > 3" :faults="faults" :cured="cured !== null" @cure="cure" @undo="cured = null" />
       <RigNumbers :rig="shown.rig" :water="water" :fall="shown.fall" :has="shown.has" :bands="shown.bands" />
-      <p v-if="pick.alike > 0" class="soft">
-        {{ countText(pick.alike) }} more rigs share its head and kind of trailer, in other weights, sizes, skirts or
-        colours; this is the best of them.
-      </p>
-      <ul class="reasons__marks" aria-label="What it has against what is wanted">
+      <p v-if="pick.alike > 0" class="soft">{{ countText(pick.alike) }} {{ words.moreOfItsKind }}</p>
+      <ul class="reasons__marks" :aria-label="words.hasAgainstWanted">
         <li v-for="want in shown.wants" :key="want.id">
           <NumberName :name="WANT_TITLE[want.id]" :number="{ of: 'want', id: want.id }" />
           <b class="number"><FractionText :text="wantValue(want.id, shown.has[want.id], system)" /></b>
@@ -132,8 +130,8 @@ async function makeTicket(): Promise<void> {
     </div>
     <div>
       <p class="reasons__score">
-        <NumberName name="It answers" :number="{ of: 'score' }" />{{ ' ' }}
-        <b class="number">{{ Math.round(shown.score * 100) }}</b> of 100 parts of what this water asks for.
+        <NumberName :name="words.itAnswers" :number="{ of: 'score' }" />{{ ' ' }}
+        <b class="number">{{ Math.round(shown.score * 100) }}</b> {{ words.of100Parts }}
       </p>
       <ReasonList v-if="parts > 0" :reasons="reasons" :water="water" />
       <HandlingList
@@ -154,8 +152,8 @@ async function makeTicket(): Promise<void> {
         class="reasons__dissent"
         data-testid="dissent"
       >
-        <h3>{{ dissentTitle(other, system) }}, would tie</h3>
-        <RigDrawing :rig="other.rig" :label="`${rigTitle(other.rig, system)}, from the side`" />
+        <h3>{{ dissentTitle(other, system) }}{{ words.wouldTie }}</h3>
+        <RigDrawing :rig="other.rig" :label="words.rigFromTheSide(rigTitle(other.rig, system))" />
         <p><FractionText :text="dissentText(other, pick.rig, system)" /></p>
       </section>
     </div>

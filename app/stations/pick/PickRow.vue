@@ -17,6 +17,7 @@ import RigDrawing from '../../parts/RigDrawing.vue';
 import { useUnits } from '../../composables/useUnits';
 import { useStages } from '../../composables/useStages';
 import PickReasons from './PickReasons.vue';
+import * as words from '../../locale/en/pick';
 
 const props = defineProps<{ pick: Pick; title: string; advice: Advice; water: Water; titled: boolean }>();
 const { system, show } = useUnits();
@@ -34,9 +35,9 @@ const like = computed(() => fishesLikeText(props.pick.fall, system.value));
 const does = computed(() => {
   const { has, fall } = props.pick;
   if (props.pick.wants.some(({ id }) => id === 'run')) {
-    return `runs at ${wantValue('run', has.run, system.value)}, holds at ${wantValue('hold', has.hold, system.value)}`;
+    return words.runsAndHolds(wantValue('run', has.run, system.value), wantValue('hold', has.hold, system.value));
   }
-  return `falls ${show('speed', fall.speedMps)}${like.value ? `, fishes like ${like.value}` : ''}`;
+  return words.falls(show('speed', fall.speedMps), like.value ? words.andFishesLike(like.value) : '');
 });
 /** how sure a number is, where that is computed */
 function bandOf(id: WantId): readonly [number, number] | undefined {
@@ -57,11 +58,11 @@ const cells = computed(() =>
     <button type="button" class="pick-row__title" :aria-expanded="open" @click="open = !open">
       <div class="pick-row__grid" :style="{ '--wants': cells.length }">
         <div class="pick-row__rank number">{{ pick.rank }}</div>
-        <RigDrawing class="pick-row__drawing" :rig="pick.rig" :label="`${title}, from the side`" />
+        <RigDrawing class="pick-row__drawing" :rig="pick.rig" :label="words.fromTheSide(title)" />
         <div class="pick-row__what">
           <h2 class="pick-row__name"><FractionText :text="title" /></h2>
           <p class="pick-row__sentence"><FractionText :text="pickSentence(pick, advice, water, system)" /></p>
-          <span class="pick-row__more" aria-hidden="true">Why</span>
+          <span class="pick-row__more" aria-hidden="true">{{ words.why }}</span>
           <p class="pick-row__phone number">
             <FractionText :text="does" />
           </p>
@@ -73,7 +74,7 @@ const cells = computed(() =>
           <span :class="titled ? 'pick-row__like' : 'visually-hidden'">{{ WANT_TITLE[cell.want.id] }}</span>
           <span class="pick-row__value number"><FractionText :text="cell.value" /></span>
           <span v-if="cell.want.id === 'fall' && like" class="pick-row__like"
-            ><FractionText :text="`fishes like ${like}`"
+            ><FractionText :text="words.fishesLike(like)"
           /></span>
           <BandLine
             class="pick-row__line"

@@ -21,6 +21,7 @@ import SelectField from '../../parts/SelectField.vue';
 import { useUnits } from '../../composables/useUnits';
 import { useWater } from '../../stores/water';
 import { useFocusBack } from '../../composables/useFocusBack';
+import * as words from '../../locale/en/pick';
 
 /** Questions on which anglers part, each with its schools: the water decides until somebody chooses. */
 useFocusBack();
@@ -44,10 +45,14 @@ const byWater = computed(() => {
 const lifts = computed(() => {
   const { tailRunsM, bodyRunsM } = whatLifts(store.water.temperatureC);
   const school = tailRunsM < bodyRunsM ? 'tail-lifts' : 'body-lifts';
-  return `${SCHOOL_WORDS[`vibrating-lift:${school}`].says} Half way back at an ordinary reel {oz 1/2} runs at ${show('depth', tailRunsM)} with a {in 3 3/4} paddle-tail and at ${show('depth', bodyRunsM)} with a {in 4} flat bug, face level.`;
+  return words.whatNumbersSayOfIt(
+    SCHOOL_WORDS[`vibrating-lift:${school}`].says,
+    show('depth', tailRunsM),
+    show('depth', bodyRunsM),
+  );
 });
 const COMPUTED: Readonly<Partial<Record<SchoolQuestion, string>>> = {
-  'swim-retrieve': 'Steady where tail and head fit; shaken where they do not, or along a warm edge with active fish.',
+  'swim-retrieve': words.allOfThemSay,
 };
 const nameOf = (question: SchoolQuestion, school: string): string | undefined =>
   inUnits(SCHOOL_WORDS[`${question}:${school}` as SchoolRef]?.name ?? '', system.value) || undefined;
@@ -56,7 +61,7 @@ const rows = computed(() =>
   SCHOOL_QUESTIONS.map((question) => {
     const own = byWater.value[familyOf(question)][question];
     const chosen = store.water.schools?.[question] ?? 'water';
-    const unsettled = own.reason === 'computed' ? 'what the numbers say' : 'all of them';
+    const unsettled = own.reason === 'computed' ? words.whatNumbersSay : words.allOfThem;
     const left = own.school === null ? unsettled : (nameOf(question, own.school) ?? own.school);
     const speaking = chosen === 'water' ? own.school : chosen;
     return {
@@ -64,7 +69,7 @@ const rows = computed(() =>
       title: QUESTION_TITLE[question],
       chosen,
       items: [
-        { value: 'water', title: `${left} (by the water)` },
+        { value: 'water', title: words.byTheWater(left) },
         ...SCHOOLS[question].flatMap((school) => {
           const title = nameOf(question, school);
           return title === undefined ? [] : [{ value: school as string, title }];
@@ -88,11 +93,11 @@ const chosenCount = computed(() => Object.keys(store.water.schools ?? {}).length
 </script>
 
 <template>
-  <v-dialog v-model="open" aria-label="Schools" :max-width="860" scrollable>
+  <v-dialog v-model="open" :aria-label="words.schools" :max-width="860" scrollable>
     <v-card class="schools">
       <div class="schools__head">
-        <h2>Where good anglers part</h2>
-        <p>Each question has its schools. Until you choose, the water decides; what you choose goes with this water.</p>
+        <h2>{{ words.whereGoodAnglersPart }}</h2>
+        <p>{{ words.schoolsHelp }}</p>
       </div>
       <div class="schools__rows">
         <div v-for="row in rows" :key="row.question" class="schools__row">
@@ -110,8 +115,10 @@ const chosenCount = computed(() => Object.keys(store.water.schools ?? {}).length
         </div>
       </div>
       <div class="schools__foot">
-        <v-btn class="act" @click="open = false">Done</v-btn>
-        <v-btn :disabled="chosenCount === 0" @click="store.change({ schools: {} })">Leave all to the water</v-btn>
+        <v-btn class="act" @click="open = false">{{ words.done }}</v-btn>
+        <v-btn :disabled="chosenCount === 0" @click="store.change({ schools: {} })">{{
+          words.leaveAllToTheWater
+        }}</v-btn>
       </div>
     </v-card>
   </v-dialog>

@@ -6,6 +6,7 @@ import SelectField from '../../parts/SelectField.vue';
 import { useBox } from '../../stores/box';
 import { useSettings } from '../../stores/settings';
 import { useWater } from '../../stores/water';
+import * as words from '../../locale/en/pick';
 
 /** What picks are made from, and whose word counts where anglers part. */
 const PickSchools = defineAsyncComponent(() => import('./PickSchools.vue'));
@@ -19,8 +20,8 @@ const source = computed({
   set: (value) => void settings.change({ source: value }),
 });
 const sources = computed(() => [
-  { value: 'box' as const, title: `my box (${box.count})` },
-  { value: 'catalogue' as const, title: 'every kind there is' },
+  { value: 'box' as const, title: words.myBox(box.count) },
+  { value: 'catalogue' as const, title: words.everyKindThereIs },
 ]);
 /** at least one family stays: the last one cannot be let go */
 const families = computed({
@@ -32,19 +33,19 @@ const families = computed({
   },
 });
 const FAMILY_CHOICES = [
-  { value: 'skirted', title: 'jigs' },
-  { value: 'vibrating', title: 'vibrating' },
-  { value: 'spinner', title: 'spinnerbaits' },
+  { value: 'skirted', title: words.familyChoice.skirted },
+  { value: 'vibrating', title: words.familyChoice.vibrating },
+  { value: 'spinner', title: words.familyChoice.spinner },
 ] as const;
 const chosen = computed(() => Object.keys(water.water.schools ?? {}).length);
 </script>
 
 <template>
   <div class="settings">
-    <SelectField v-model="source" class="settings__source" :items="sources" label="Pick from" />
-    <ChoiceRow v-model="families" class="settings__families" label="Among" :options="FAMILY_CHOICES" />
+    <SelectField v-model="source" class="settings__source" :items="sources" :label="words.pickFrom" />
+    <ChoiceRow v-model="families" class="settings__families" :label="words.among" :options="FAMILY_CHOICES" />
     <button type="button" class="press settings__schools" @click="choosing = true">
-      Schools<template v-if="chosen > 0">: {{ chosen }} chosen</template>…
+      {{ chosen > 0 ? words.schoolsChosen(chosen) : words.schoolsItem }}
     </button>
     <PickSchools v-if="choosing" v-model="choosing" />
   </div>

@@ -5,6 +5,7 @@ import BecauseLine from '../../parts/BecauseLine.vue';
 import FractionText from '../../parts/FractionText.vue';
 import { useUnits } from '../../composables/useUnits';
 import { FAMILY_TITLE } from '../../parts/family-names';
+import * as words from '../../locale/en/pick';
 
 /** Which family at all, and when none of them is the answer. */
 const props = defineProps<{ advice: Advice; water: Water }>();
@@ -18,7 +19,7 @@ const families = computed(() =>
       family,
       title: FAMILY_TITLE[family],
       score: best === null ? null : Math.round(best.score * 100),
-      rig: best === null ? 'none in this box' : rigTitle(best.rig, system.value),
+      rig: best === null ? words.noneInThisBox : rigTitle(best.rig, system.value),
       rules: rules.slice(0, SHOWN_LINES).map((row) => ({
         ...row,
         says: ruleText(row.rule, props.water, system.value),
@@ -32,17 +33,17 @@ const instead = computed(() =>
 
 <template>
   <section v-if="instead" class="verdict__else" role="note" data-testid="not-a-jig">
-    <h2>Something else is the answer here</h2>
+    <h2>{{ words.somethingElse }}</h2>
     <p><BecauseLine :rule="instead.rule" :says="instead.says" /> {{ instead.instead }}</p>
   </section>
-  <section v-if="families.length > 1" class="verdict" aria-label="Which family" data-testid="families">
+  <section v-if="families.length > 1" class="verdict" :aria-label="words.whichFamily" data-testid="families">
     <article v-for="row in families" :key="row.family">
       <h2>{{ row.title }}</h2>
       <p class="verdict__score">
         <b class="number">{{ row.score ?? '–' }}</b> <FractionText :text="row.rig" />
       </p>
       <p v-for="line in row.rules" :key="line.rule" class="verdict__line">
-        <span class="number" role="img" :aria-label="line.for ? 'for it' : 'against it'">{{
+        <span class="number" role="img" :aria-label="line.for ? words.forIt : words.againstIt">{{
           line.for ? '+' : '−'
         }}</span>
         <BecauseLine :rule="line.rule" :says="line.says" :water="water" />

@@ -11,6 +11,7 @@ import { useBench } from '../../stores/bench';
 import { useNotices } from '../../stores/notices';
 import { useTickets } from '../../stores/tickets';
 import TicketSheet from './TicketSheet.vue';
+import * as words from '../../locale/en/tickets';
 
 const props = defineProps<{ id: string }>();
 const store = useTickets();
@@ -36,7 +37,7 @@ function take(found: Ticket | null): void {
   const isOther = before?.id === found.id && (found.name !== name.value || found.note !== note.value);
   name.value = found.name;
   note.value = found.note;
-  if (isOther) notices.say('This ticket was changed in the other tab.');
+  if (isOther) notices.say(words.changedElsewhere);
 }
 useFollowed(
   'ticket',
@@ -80,7 +81,7 @@ async function remove(): Promise<void> {
   if (!gone) return;
   const removed = await store.remove(gone);
   if (!removed.ok) return notices.complain(removed.issues);
-  notices.say('Ticket thrown away.', () => store.putBack(gone));
+  notices.say(words.ticketThrownAway, () => store.putBack(gone));
   await router.push('/tickets');
 }
 
@@ -92,24 +93,24 @@ useKeys({ p: print });
     <div class="ticket-page__tools no-print">
       <v-text-field
         v-model="name"
-        label="Name"
+        :label="words.nameWord"
         :placeholder="rigTitle(ticket.rig, system)"
         persistent-placeholder
         maxlength="60"
         counter="60"
         @update:model-value="change({ name })"
       />
-      <v-btn class="act" @click="print">Print</v-btn>
-      <v-btn @click="toBench">To the bench</v-btn>
-      <v-btn @click="save">Export</v-btn>
-      <v-btn @click="remove">Throw away</v-btn>
-      <v-btn to="/tickets">All tickets</v-btn>
+      <v-btn class="act" @click="print">{{ words.print }}</v-btn>
+      <v-btn @click="toBench">{{ words.toTheBench }}</v-btn>
+      <v-btn @click="save">{{ words.exportIt }}</v-btn>
+      <v-btn @click="remove">{{ words.throwAway }}</v-btn>
+      <v-btn to="/tickets">{{ words.allTickets }}</v-btn>
     </div>
     <TicketSheet :ticket="ticket" :title="rigTitle(ticket.rig, system)" />
     <v-textarea
       v-model="note"
       class="ticket-page__note no-print"
-      label="Your note"
+      :label="words.yourNote"
       rows="2"
       maxlength="2000"
       auto-grow
@@ -117,9 +118,9 @@ useKeys({ p: print });
     />
   </div>
   <div v-else-if="isRead" class="ticket-page">
-    <h1>No such ticket</h1>
-    This ticket is not in this browser. It may have been thrown away, or it belongs to another machine:
-    <RouterLink to="/tickets">see all tickets</RouterLink> or import its file.
+    <h1>{{ words.noSuchTicket }}</h1>
+    {{ words.notInThisBrowser }}
+    <RouterLink to="/tickets">{{ words.seeAllTickets }}</RouterLink> {{ words.orImportItsFile }}
   </div>
 </template>
 

@@ -16,6 +16,7 @@ import {
   WANT_TITLE,
   type Ticket,
   type WantId,
+  NAME,
 } from '@core';
 import BandLine from '../../parts/BandLine.vue';
 import FractionText from '../../parts/FractionText.vue';
@@ -25,36 +26,36 @@ import ReasonList from '../../parts/ReasonList.vue';
 import RigDrawing from '../../parts/RigDrawing.vue';
 import RigNumbers from '../../parts/RigNumbers.vue';
 import { useUnits } from '../../composables/useUnits';
+import { moment } from '../../locale/intl';
+import * as words from '../../locale/en/tickets';
 
 /** A ticket on paper: drawing, numbers with bands, reasons, the water it was written for, cautions. */
 const props = defineProps<{ ticket: Ticket; title: string }>();
 const { system, show } = useUnits();
 
-const made = computed(() =>
-  new Date(props.ticket.madeAt).toLocaleString(undefined, { dateStyle: 'long', timeStyle: 'short' }),
-);
+const made = computed(() => moment(props.ticket.madeAt, 'long'));
 const water = computed(() => {
   const { temperatureC, visibilityM, depthM, cover, sky, wind, mood, season } = props.ticket.water;
-  const names = cover.map(({ kind, density }) => `${density} ${COVER_NAME[kind]}`);
+  const names = cover.map(({ kind, density }) => `${NAME[density]} ${COVER_NAME[kind]}`);
   return [
     show('temperature', temperatureC),
-    `${show('visibility', visibilityM)} visibility`,
-    `${show('depth', depthM)} deep`,
-    ...(names.length > 0 ? names : ['no cover']),
-    sky,
-    wind,
-    `${mood} fish`,
-    season,
+    words.visibility(show('visibility', visibilityM)),
+    words.deep(show('depth', depthM)),
+    ...(names.length > 0 ? names : [words.noCover]),
+    NAME[sky],
+    NAME[wind],
+    words.fish(NAME[mood]),
+    NAME[season],
   ].join(' · ');
 });
 const dressing = computed(() => {
   const { head, guard, skirt, trailer, keeper } = props.ticket.rig;
   return [
-    `${head.hook.size} hook, ${head.hook.wire} wire`,
-    guard ? (guard.kind === 'wire' ? 'wire guard' : `${guard.fibres} guard fibres`) : 'no guard',
-    skirt ? `${skirt.strands} strands ${skirt.material}, ${skirt.colour}` : 'no skirt',
-    ...(trailer ? [`trailer ${trailer.colour}, ${trailer.softness}`] : []),
-    ...(keeper ? [`${keeper} keeper`] : []),
+    words.hookWire(head.hook.size, NAME[head.hook.wire]),
+    guard ? (guard.kind === 'wire' ? words.wireGuard : words.guardFibres(guard.fibres)) : words.noGuard,
+    skirt ? words.strands(skirt.strands, NAME[skirt.material], skirt.colour) : words.noSkirt,
+    ...(trailer ? [words.trailer(trailer.colour, NAME[trailer.softness])] : []),
+    ...(keeper ? [words.keeper(NAME[keeper])] : []),
   ].join(' · ');
 });
 /** numbers it was not asked for say nothing */
@@ -73,7 +74,7 @@ const reasons = computed(() =>
 /** what was entered of the rules of its place */
 const localLines = computed(() => {
   const lines = localRulesText(props.ticket.water.localRules ?? {}, system.value);
-  return lines.length > 0 ? [`Entered as the rules of this place: ${lines.join('; ')}.`] : [];
+  return lines.length > 0 ? [words.rulesEntered(lines.join('; '))] : [];
 });
 /** the band of a number, for its line */
 function sureness(id: WantId): { uncertain?: readonly [number, number] } {
@@ -99,18 +100,18 @@ const cautions = computed(() => [
 <template>
   <article class="sheet" data-testid="ticket">
     <header>
-      <p class="soft">Pandero ticket · {{ made }}</p>
+      <p class="soft">{{ words.panderoTicketOf }} {{ made }}</p>
       <h1><FractionText :text="title" /></h1>
       <p>{{ dressing }}</p>
-      <p class="soft">For {{ water }}</p>
+      <p class="soft">{{ words.forWord }} {{ water }}</p>
     </header>
     <div class="sheet__drawings">
-      <RigDrawing :rig="ticket.rig" ruled :label="`${title}, from the side, with a rule`" />
-      <RigDrawing :rig="ticket.rig" view="top" :label="`${title}, from above`" />
+      <RigDrawing :rig="ticket.rig" ruled :label="words.fromSideWithRule(title)" />
+      <RigDrawing :rig="ticket.rig" view="top" :label="words.fromAbove(title)" />
     </div>
     <div class="sheet__columns">
-      <section aria-label="Numbers">
-        <h2>What it does</h2>
+      <section :aria-label="words.numbers">
+        <h2>{{ words.whatItDoes }}</h2>
         <RigNumbers
           :rig="ticket.rig"
           :water="ticket.water"
@@ -120,8 +121,8 @@ const cautions = computed(() => [
           :bands="ticket.bands ?? {}"
         />
       </section>
-      <section aria-label="Wanted and given">
-        <h2>What was asked for</h2>
+      <section :aria-label="words.wantedAndGiven">
+        <h2>{{ words.whatWasAskedFor }}</h2>
         <ul class="sheet__wants">
           <li v-for="want in ticket.wants" :key="want.id">
             <NumberName :name="WANT_TITLE[want.id]" :number="{ of: 'want', id: want.id }" />
@@ -132,8 +133,8 @@ const cautions = computed(() => [
         </ul>
       </section>
     </div>
-    <section v-if="cuts.length > 0" aria-label="Cut list">
-      <h2>Cut list</h2>
+    <section v-if="cuts.length > 0" :aria-label="words.cutList">
+      <h2>{{ words.cutList }}</h2>
       <ol class="sheet__cuts">
         <li v-for="cut in cuts" :key="cut.id">
           <b>{{ cut.title }}:</b> <FractionText :text="cut.text" />
@@ -141,20 +142,22 @@ const cautions = computed(() => [
       </ol>
     </section>
     <HandlingList v-if="ticket.handling" :steps="ticket.handling" v-bind="ticket.plan ? { plan: ticket.plan } : {}" />
-    <section aria-label="Why">
-      <h2>Why</h2>
+    <section :aria-label="words.why">
+      <h2>{{ words.why }}</h2>
       <p v-if="ticket.score !== null">
-        It answered {{ Math.round(ticket.score * 100) }} of 100 parts of what this water asked for.
+        {{ words.itAnswered(Math.round(ticket.score * 100)) }}
       </p>
       <ReasonList :reasons="reasons" :water="ticket.water" />
       <p v-for="other in dissent" :key="other.question" class="sheet__dissent">
-        <b>{{ dissentTitle(other, system) }}, would tie:</b>
+        <b>{{ dissentTitle(other, system) }}{{ words.wouldTieThis }}</b>
         <FractionText :text="dissentText(other, ticket.rig, system)" />
       </p>
     </section>
-    <p v-if="ticket.note" class="sheet__note"><b>Note:</b> {{ ticket.note }}</p>
-    <section aria-label="Take care" class="sheet__care">
-      <h2>Take care</h2>
+    <p v-if="ticket.note" class="sheet__note">
+      <b>{{ words.note }}</b> {{ ticket.note }}
+    </p>
+    <section :aria-label="words.takeCare" class="sheet__care">
+      <h2>{{ words.takeCare }}</h2>
       <ul>
         <li v-for="line in cautions" :key="line">{{ line }}</li>
       </ul>

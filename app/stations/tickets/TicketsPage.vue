@@ -8,6 +8,8 @@ import { saveBlob } from '../../files/save';
 import { useUnits } from '../../composables/useUnits';
 import { useNotices } from '../../stores/notices';
 import { useTickets } from '../../stores/tickets';
+import { moment } from '../../locale/intl';
+import * as words from '../../locale/en/tickets';
 
 const store = useTickets();
 const notices = useNotices();
@@ -22,8 +24,7 @@ const titles = computed(() =>
 );
 const rows = computed(() => store.tickets.map((ticket, at) => ({ ticket, title: titles.value[at] ?? '' })));
 
-const day = (madeAt: string): string =>
-  new Date(madeAt).toLocaleString(undefined, { dateStyle: 'medium', timeStyle: 'short' });
+const day = (madeAt: string): string => moment(madeAt, 'medium');
 async function save(): Promise<void> {
   const made = await askFiles({ do: 'tickets', onScreen: onScreen() });
   if (!made.ok) return notices.complain(made.issues);
@@ -33,45 +34,46 @@ async function save(): Promise<void> {
 async function remove(ticket: Ticket): Promise<void> {
   const removed = await store.remove(ticket);
   if (!removed.ok) return notices.complain(removed.issues);
-  notices.say('Ticket thrown away.', () => store.putBack(ticket));
+  notices.say(words.ticketThrownAway, () => store.putBack(ticket));
 }
 </script>
 
 <template>
   <div class="tickets">
     <header class="tickets__head">
-      <h1>{{ store.count === 1 ? '1 ticket' : `${store.count} tickets` }}</h1>
+      <h1>{{ words.tickets(store.count) }}</h1>
       <div class="tickets__row">
-        <v-btn v-if="store.tickets.length > 0" @click="save">Export tickets</v-btn>
-        <v-btn @click="importing = true">Import…</v-btn>
+        <v-btn v-if="store.tickets.length > 0" @click="save">{{ words.exportTickets }}</v-btn>
+        <v-btn @click="importing = true">{{ words.importIt }}</v-btn>
       </div>
     </header>
-    <p v-if="store.error" role="alert" class="tickets__empty">Tickets cannot be read. {{ issueText(store.error) }}</p>
+    <p v-if="store.error" role="alert" class="tickets__empty">
+      {{ words.ticketsCannotRead }} {{ issueText(store.error) }}
+    </p>
     <p v-else-if="store.ready && store.tickets.length === 0" class="tickets__empty">
-      No ticket yet. <RouterLink to="/pick">Pick a rig</RouterLink>, open its row and write one: it keeps the rig, its
-      numbers and its reasons, and it prints.
+      {{ words.noTicketYet }} <RouterLink to="/pick">{{ words.pickARig }}</RouterLink>{{ words.howToWriteOne }}
     </p>
     <ul>
       <li v-for="{ ticket, title } in rows" :key="ticket.id" data-testid="ticket-row">
         <RouterLink :to="`/tickets/${ticket.id}`" class="tickets__link">
           <b class="condensed"><FractionText :text="ticket.name || title" /></b>
           <small class="soft"
-            >{{ day(ticket.madeAt) }} · falls {{ show('speed', ticket.fall.speedMps) }} ·
+            >{{ day(ticket.madeAt) }} {{ words.falls }} {{ show('speed', ticket.fall.speedMps) }} ·
             {{ show('temperature', ticket.water.temperatureC) }}</small
           >
         </RouterLink>
-        <RigDrawing class="tickets__drawing" :rig="ticket.rig" :label="`${title}, from the side`" />
+        <RigDrawing class="tickets__drawing" :rig="ticket.rig" :label="words.fromTheSide(title)" />
         <v-btn
           variant="text"
           class="tickets__remove"
-          :aria-label="`Throw away ${ticket.name || title}`"
+          :aria-label="words.throwAwayTicket(ticket.name || title)"
           @click="remove(ticket)"
           >×</v-btn
         >
       </li>
     </ul>
     <v-btn v-if="store.tickets.length < store.count" class="tickets__more" @click="store.showMore()">
-      Show more ({{ store.count - store.tickets.length }} older)
+      {{ words.showMore(store.count - store.tickets.length) }}
     </v-btn>
     <FileImport v-if="importing" v-model="importing" />
   </div>

@@ -1,7 +1,8 @@
 <script setup lang="ts">
-import { displayUnit } from '@core';
 import { FRAME, THERMOMETER, yOfTemp } from './column-scale';
 import { DISC_X, type Column } from './useColumn';
+import * as words from '../../locale/en/water';
+import { NAME } from '@core';
 
 /** A cut through the real water: depth ruler, disc where it vanishes, tint, bottom, cover at its tops, thermometer. */
 defineProps<{ column: Column }>();
@@ -26,7 +27,7 @@ defineProps<{ column: Column }>();
     </defs>
 
     <g aria-hidden="true">
-      <text class="column__unit" x="4" y="22">{{ displayUnit('depth', column.system).spoken }}</text>
+      <text class="column__unit" x="4" y="22">{{ words.depthUnit[column.system] }}</text>
       <rect
         :x="FRAME.left"
         :y="FRAME.surfaceY"
@@ -70,7 +71,7 @@ defineProps<{ column: Column }>();
       <g v-if="column.usual">
         <circle class="column__usual" :cx="DISC_X" :cy="column.usual.y" r="20" />
         <text class="column__label" :x="DISC_X + 24" :y="column.usual.y + 5">
-          usual {{ column.show('visibility', column.usual.usualVisibilityM) }}
+          {{ words.usual }} {{ column.show('visibility', column.usual.usualVisibilityM) }}
         </text>
       </g>
       <path class="column__string" :d="`M${DISC_X} ${FRAME.surfaceY}V${column.discY}`" />
@@ -78,7 +79,7 @@ defineProps<{ column: Column }>();
       <g class="column__tag" :transform="`translate(${DISC_X - 36} ${column.discY + 24})`">
         <rect width="72" height="36" />
         <text x="6" y="17" class="column__tag-number">{{ column.show('visibility', column.water.visibilityM) }}</text>
-        <text x="6" y="31" class="column__tag-word">{{ column.beyond ? 'past the bottom' : column.clarity }}</text>
+        <text x="6" y="31" class="column__tag-word">{{ column.beyond ? words.pastTheBottom : column.clarity }}</text>
       </g>
       <g v-for="cover in column.covers" :key="`name-${cover.at}`" class="column__tag">
         <rect :x="cover.x - 38" :y="column.bottomY - 18" width="76" height="16" />
@@ -109,7 +110,7 @@ defineProps<{ column: Column }>();
         :x="FRAME.right - 14"
         :y="Math.min(column.bottomY + 22, FRAME.height - 8)"
       >
-        {{ column.show('depth', column.water.depthM) }} · {{ column.water.bottom }}
+        {{ column.show('depth', column.water.depthM) }} · {{ NAME[column.water.bottom] }}
       </text>
     </g>
   </g>

@@ -6,6 +6,7 @@ import UnitField from '../../parts/UnitField.vue';
 import { useNotices } from '../../stores/notices';
 import { useWater } from '../../stores/water';
 import { useFocusBack } from '../../composables/useFocusBack';
+import * as words from '../../locale/en/water';
 
 /** What is allowed at this place, as it stands on the licence or the board. What nobody entered restricts nothing. */
 useFocusBack();
@@ -21,7 +22,7 @@ function change(part: { [K in keyof LocalRules]?: LocalRules[K] | undefined }): 
 }
 
 const FLAGS = [
-  { value: 'unsaid', title: 'not said' },
+  { value: 'unsaid', title: words.notSaid },
   { value: 'yes', title: 'allowed' },
   { value: 'no', title: 'forbidden' },
 ] as const;
@@ -34,7 +35,7 @@ const flag = (name: 'trailerHook' | 'treble' | 'lead') =>
 const [trailerHook, treble, lead] = [flag('trailerHook'), flag('treble'), flag('lead')];
 
 const HOOKS = [
-  { value: 'unsaid', title: 'not said' },
+  { value: 'unsaid', title: words.notSaid },
   ...['0', '1', '2', '3'].map((value) => ({ value, title: value })),
 ];
 const hooks = computed({
@@ -55,23 +56,22 @@ const lengthOf = (name: keyof typeof FIRST_MM) =>
   });
 const [from, to] = [lengthOf('fishFromMm'), lengthOf('fishToMm')];
 const SIDES = [
-  { name: 'fishFromMm', title: 'Shortest that may be kept', model: from },
-  { name: 'fishToMm', title: 'Longest that may be kept', model: to },
+  { name: 'fishFromMm', title: words.shortestMayKept, model: from },
+  { name: 'fishToMm', title: words.longestMayKept, model: to },
 ] as const;
 </script>
 
 <template>
-  <v-dialog v-model="open" aria-label="Local rules" :max-width="560" scrollable>
+  <v-dialog v-model="open" :aria-label="words.localRules" :max-width="560" scrollable>
     <v-card class="local">
-      <h2>Local rules at {{ store.place || 'this place' }}</h2>
+      <h2>{{ words.localRulesAtPlace }} {{ store.place || words.thisPlace }}</h2>
       <p>
-        Enter them as they stand on your licence or the board; picks keep to them. Pandero knows no place’s rules: what
-        is not entered is not restricted here.
+        {{ words.localRulesHelp }}
       </p>
-      <ChoiceRow v-model="hooks" label="Hooks to a line" :options="HOOKS" />
-      <ChoiceRow v-model="trailerHook" label="Trailer hook" :options="FLAGS" />
-      <ChoiceRow v-model="treble" label="Trebles" :options="FLAGS" />
-      <ChoiceRow v-model="lead" label="Lead" :options="FLAGS" />
+      <ChoiceRow v-model="hooks" :label="words.hooksLine" :options="HOOKS" />
+      <ChoiceRow v-model="trailerHook" :label="words.trailerHook" :options="FLAGS" />
+      <ChoiceRow v-model="treble" :label="words.trebles" :options="FLAGS" />
+      <ChoiceRow v-model="lead" :label="words.lead" :options="FLAGS" />
       <div v-for="side in SIDES" :key="side.name" class="local__length">
         <UnitField
           v-if="rules[side.name] !== undefined"
@@ -83,12 +83,12 @@ const SIDES = [
           @update:model-value="side.model.value = $event"
         />
         <v-btn v-if="rules[side.name] !== undefined" variant="text" @click="change({ [side.name]: undefined })">
-          No such limit
+          {{ words.noSuchLimit }}
         </v-btn>
         <v-btn v-else @click="change({ [side.name]: FIRST_MM[side.name] })">{{ side.title }}…</v-btn>
       </div>
       <p class="soft">{{ CAUTION_TEXT['local-rules'] }}</p>
-      <v-btn class="act" @click="open = false">Done</v-btn>
+      <v-btn class="act" @click="open = false">{{ words.done }}</v-btn>
     </v-card>
   </v-dialog>
 </template>

@@ -6,6 +6,7 @@ import ColumnHandle from './ColumnHandle.vue';
 import ColumnPicture from './ColumnPicture.vue';
 import { FRAME, rulerEndM, tempAt, THERMOMETER, yOfTemp } from './column-scale';
 import { DISC_X, useColumn } from './useColumn';
+import * as words from '../../locale/en/water';
 
 /** The drawn water, and the handles that move what is in it; each has a typed twin beside the picture. */
 const store = useWater();
@@ -56,19 +57,14 @@ const stepTemp = (by: number): void => {
 </script>
 
 <template>
-  <svg
-    class="water-column"
-    :viewBox="`0 0 ${FRAME.width} ${FRAME.height}`"
-    aria-label="The water, drawn to depth"
-    role="group"
-  >
+  <svg class="water-column" :viewBox="`0 0 ${FRAME.width} ${FRAME.height}`" :aria-label="words.waterDrawn" role="group">
     <ColumnPicture :column="column" />
 
     <ColumnHandle
       v-if="column.usual"
       :x="DISC_X"
       :y="column.usual.y"
-      label="Usual visibility, in the picture"
+      :label="words.usualInThePicture"
       :says="column.show('visibility', column.usual.usualVisibilityM)"
       :now="column.usual.usualVisibilityM"
       :min="0"
@@ -82,7 +78,7 @@ const stepTemp = (by: number): void => {
     <ColumnHandle
       :x="DISC_X"
       :y="column.discY"
-      label="Visibility, in the picture"
+      :label="words.visibilityInThePicture"
       :says="`${column.show('visibility', column.water.visibilityM)}, ${column.clarity}`"
       :now="column.water.visibilityM"
       :min="0"
@@ -96,7 +92,7 @@ const stepTemp = (by: number): void => {
     <ColumnHandle
       :x="FRAME.right"
       :y="column.bottomY"
-      label="Depth, in the picture"
+      :label="words.depthInThePicture"
       :says="column.show('depth', column.water.depthM)"
       :now="column.water.depthM"
       :min="WATER_LIMITS.depthM.min"
@@ -113,10 +109,10 @@ const stepTemp = (by: number): void => {
       :key="cover.at"
       :x="cover.x"
       :y="cover.topY"
-      :label="`Top of ${cover.name}, in the picture`"
+      :label="words.topInThePicture(cover.name)"
       :says="
         cover.row.topM === undefined
-          ? `not said; drawn at ${column.show('depth', cover.topM)}`
+          ? words.notSaidDrawnAt(column.show('depth', cover.topM))
           : column.show('depth', cover.topM)
       "
       :now="cover.topM"
@@ -131,7 +127,7 @@ const stepTemp = (by: number): void => {
     <ColumnHandle
       :x="THERMOMETER.x"
       :y="yOfTemp(column.water.temperatureC)"
-      label="Water temperature, in the picture"
+      :label="words.temperatureInThePicture"
       :says="column.show('temperature', column.water.temperatureC)"
       :now="column.water.temperatureC"
       :min="WATER_LIMITS.temperatureC.min"

@@ -5,6 +5,7 @@ import { useNotices } from '../../stores/notices';
 import { useWater } from '../../stores/water';
 import { whenIdle } from '../../when-idle';
 import { COVER_CHOICES } from './water-choices';
+import * as words from '../../locale/en/water';
 
 /** its selects are heavy, and open water has none: they come once the wants are on the screen */
 const WaterCoverRow = defineAsyncComponent(() => whenIdle(() => import('./WaterCoverRow.vue')));
@@ -31,17 +32,19 @@ function remove(at: number): void {
     if (store.key !== key || cover.value.length >= MAX_COVER) return;
     store.change({ cover: [...cover.value.slice(0, at), gone, ...cover.value.slice(at)] });
   };
-  notices.say(`${capitalised(COVER_NAME[gone.kind])} taken out.`, () => Promise.resolve(back()));
+  notices.say(words.takenOut(capitalised(COVER_NAME[gone.kind])), () => Promise.resolve(back()));
 }
 </script>
 
 <template>
-  <section class="cover" aria-label="Cover">
+  <section class="cover" :aria-label="words.cover">
     <div class="cover__head">
-      <h2>Cover</h2>
-      <button type="button" class="press" :disabled="cover.length >= MAX_COVER" @click="add">Add cover</button>
+      <h2>{{ words.cover }}</h2>
+      <button type="button" class="press" :disabled="cover.length >= MAX_COVER" @click="add">
+        {{ words.addCover }}
+      </button>
     </div>
-    <p v-if="cover.length === 0" class="soft">None: open water.</p>
+    <p v-if="cover.length === 0" class="soft">{{ words.noneOpenWater }}</p>
     <div class="cover__rows">
       <WaterCoverRow
         v-for="(row, at) in cover"

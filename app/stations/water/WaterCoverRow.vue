@@ -5,6 +5,7 @@ import UnitField from '../../parts/UnitField.vue';
 import SelectField from '../../parts/SelectField.vue';
 import { useWater } from '../../stores/water';
 import { COVER_CHOICES, DENSITY_CHOICES } from './water-choices';
+import * as words from '../../locale/en/water';
 
 const props = defineProps<{ row: Cover; number: number }>();
 const emit = defineEmits<{ change: [row: Cover]; remove: [] }>();
@@ -27,18 +28,23 @@ function forgetTop(): void {
 </script>
 
 <template>
-  <div class="cover-row" role="group" :aria-label="`Cover ${number}`">
-    <SelectField v-model="kind" :items="COVER_CHOICES" label="What" bare />
-    <SelectField v-model="density" :items="DENSITY_CHOICES" label="How thick" bare />
-    <button type="button" class="press cover-row__less" :aria-label="`Remove cover ${number}`" @click="$emit('remove')">
+  <div class="cover-row" role="group" :aria-label="words.coverNumber(number)">
+    <SelectField v-model="kind" :items="COVER_CHOICES" :label="words.what" bare />
+    <SelectField v-model="density" :items="DENSITY_CHOICES" :label="words.howThick" bare />
+    <button
+      type="button"
+      class="press cover-row__less"
+      :aria-label="words.removeCover(number)"
+      @click="$emit('remove')"
+    >
       ×
     </button>
     <div v-if="row.topM !== undefined" class="cover-row__top">
-      <UnitField v-model="topM" label="Top at depth" quantity="depth" :min="0" :max="store.water.depthM" />
-      <button type="button" class="press press--text" @click="forgetTop">Top unknown</button>
+      <UnitField v-model="topM" :label="words.topAtDepth" quantity="depth" :min="0" :max="store.water.depthM" />
+      <button type="button" class="press press--text" @click="forgetTop">{{ words.topUnknown }}</button>
     </div>
     <button v-else type="button" class="press press--text cover-row__top" @click="topM = 0">
-      How high does it reach?
+      {{ words.howHighDoesItReach }}
     </button>
   </div>
 </template>

@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { clarityOf, effectiveVisibilityM, WATER_LIMITS, type Water } from '@core';
+import { clarityOf, effectiveVisibilityM, WATER_LIMITS, type Water, NAME } from '@core';
 import UnitField from '../../parts/UnitField.vue';
 import { useWater } from '../../stores/water';
+import * as words from '../../locale/en/water';
 
 /** The typed twins of what can be dragged in the picture. */
 const store = useWater();
@@ -25,7 +26,7 @@ function toggleUsual(): void {
 const clarity = computed(() => {
   const word = clarityOf(store.water.visibilityM);
   const seen = clarityOf(effectiveVisibilityM(store.water.visibilityM, store.water.sky));
-  return seen === word ? `${word} water` : `${word}; in this light it fishes like ${seen}`;
+  return seen === word ? words.waterOf(NAME[word]) : words.fishesLikeInThisLight(NAME[word], NAME[seen]);
 });
 </script>
 
@@ -33,23 +34,32 @@ const clarity = computed(() => {
   <div class="numbers">
     <UnitField
       v-model="temperatureC"
-      label="Water temperature"
+      :label="words.waterTemperature"
       quantity="temperature"
       v-bind="WATER_LIMITS.temperatureC"
     />
-    <UnitField v-model="depthM" label="Depth" quantity="depth" v-bind="WATER_LIMITS.depthM" />
-    <UnitField v-model="visibilityM" label="Visibility" quantity="visibility" v-bind="WATER_LIMITS.visibilityM" />
+    <UnitField v-model="depthM" :label="words.depth" quantity="depth" v-bind="WATER_LIMITS.depthM" />
     <UnitField
-      v-if="knowsUsual"
-      v-model="usualM"
-      label="Usual visibility"
+      v-model="visibilityM"
+      :label="words.visibility"
       quantity="visibility"
       v-bind="WATER_LIMITS.visibilityM"
     />
-    <button v-else type="button" class="press numbers__usual" @click="toggleUsual">Usual visibility…</button>
+    <UnitField
+      v-if="knowsUsual"
+      v-model="usualM"
+      :label="words.usualVisibility"
+      quantity="visibility"
+      v-bind="WATER_LIMITS.visibilityM"
+    />
+    <button v-else type="button" class="press numbers__usual" @click="toggleUsual">
+      {{ words.addUsualVisibility }}
+    </button>
     <p class="numbers__clarity">
       <span>{{ clarity }}</span>
-      <button v-if="knowsUsual" type="button" class="press press--text" @click="toggleUsual">Usual unknown</button>
+      <button v-if="knowsUsual" type="button" class="press press--text" @click="toggleUsual">
+        {{ words.usualUnknown }}
+      </button>
     </p>
   </div>
 </template>

@@ -8,6 +8,7 @@ import WaterPlaces from './WaterPlaces.vue';
 import WaterSwitches from './WaterSwitches.vue';
 import WaterTieOn from './WaterTieOn.vue';
 import WaterWants from './WaterWants.vue';
+import * as words from '../../locale/en/water';
 
 // the answer first, then what was asked, then what is asked of: each in a task of its own
 const stage = useStages(6);
@@ -17,9 +18,9 @@ const WaterColumn = defineAsyncComponent(() => whenIdle(() => import('./WaterCol
 
 <template>
   <div class="water">
-    <h1 class="visually-hidden">Water</h1>
+    <h1 class="visually-hidden">{{ words.water }}</h1>
     <WaterTieOn class="water__tie" />
-    <section class="water__left" aria-label="What you measure">
+    <section class="water__left" :aria-label="words.whatYouMeasure">
       <WaterPlaces v-if="stage > 1" />
       <div class="water__picture"><WaterColumn v-if="stage > 5" /></div>
       <WaterNumbers v-if="stage > 2" />

@@ -2,6 +2,7 @@
 import { computed, defineAsyncComponent, ref } from 'vue';
 import { useWater } from '../../stores/water';
 import { placeName } from './place-name';
+import * as words from '../../locale/en/water';
 
 /** Several waters, by place and day: the one at hand, and the way to the others. */
 const WaterPlacesDialog = defineAsyncComponent(() => import('./WaterPlacesDialog.vue'));
@@ -21,14 +22,14 @@ const heading = computed(() => title.value.replace(/ \d{4}$/, ''));
       type="button"
       class="places__here"
       :aria-expanded="open"
-      :aria-label="`Water at hand: ${title}. Rename it or choose another`"
+      :aria-label="words.waterAtHand(title)"
       @click="open = true"
     >
       <b class="condensed">{{ heading }}</b>
-      <span class="soft">{{ store.all.length > 1 ? `${store.all.length} kept` : 'rename' }}</span>
+      <span class="soft">{{ store.all.length > 1 ? words.kept(store.all.length) : words.rename }}</span>
     </button>
     <button type="button" class="places__rules" :aria-expanded="rules" @click="rules = true">
-      {{ ruleCount === 0 ? 'Local rules: none entered' : `Local rules: ${ruleCount} entered` }}
+      {{ ruleCount === 0 ? words.localRulesNoneEntered : words.localRulesEntered(ruleCount) }}
     </button>
     <WaterPlacesDialog v-if="open" v-model="open" />
     <LocalRulesDialog v-if="rules" v-model="rules" />

@@ -5,6 +5,7 @@ import { useNotices } from '../../stores/notices';
 import { today, useWater } from '../../stores/water';
 import { placeName } from './place-name';
 import { useFocusBack } from '../../composables/useFocusBack';
+import * as words from '../../locale/en/water';
 
 /** Names the water at hand, starts a new day from it, and leads to the others. */
 useFocusBack();
@@ -15,65 +16,65 @@ const notices = useNotices();
 async function remove(row: WaterRow): Promise<void> {
   const removed = await store.remove(row);
   if (!removed.ok) return notices.complain(removed.issues);
-  notices.say(`${placeName(row)} taken out.`, () => store.putBack(row));
+  notices.say(words.waterTakenOut(placeName(row)), () => store.putBack(row));
 }
 /** name of the next one: what is typed here never renames the one at hand */
 const place = ref(store.place);
 const day = ref<string | null>(today());
 async function start(from: 'this' | 'blank'): Promise<void> {
   await store.startAnother(from, { place: place.value, day: day.value });
-  notices.say(`${from === 'this' ? 'A copy' : 'A blank water'} is at hand; the water before it is kept.`);
+  notices.say(from === 'this' ? words.copyIsAtHand : words.blankIsAtHand);
 }
 </script>
 
 <template>
-  <v-dialog v-model="open" aria-label="Waters by place and day" :max-width="560">
+  <v-dialog v-model="open" :aria-label="words.watersByPlace" :max-width="560">
     <v-card class="places__sheet">
-      <h2>Waters by place and day</h2>
-      <h3>The one at hand</h3>
-      <div class="places__name" role="group" aria-label="The one at hand">
+      <h2>{{ words.watersByPlace }}</h2>
+      <h3>{{ words.oneAtHand }}</h3>
+      <div class="places__name" role="group" :aria-label="words.oneAtHand">
         <v-text-field
           :model-value="store.place"
-          label="Place"
+          :label="words.place"
           maxlength="60"
           autocomplete="off"
           @update:model-value="store.rename({ place: $event ?? '' })"
         />
         <v-text-field
           :model-value="store.day ?? ''"
-          label="Day"
+          :label="words.day"
           type="date"
           @update:model-value="store.rename({ day: $event ? String($event) : null })"
         />
       </div>
-      <h3>Start another</h3>
-      <div class="places__name" role="group" aria-label="Start another">
-        <v-text-field v-model="place" label="Its place" maxlength="60" autocomplete="off" />
+      <h3>{{ words.startAnother }}</h3>
+      <div class="places__name" role="group" :aria-label="words.startAnother">
+        <v-text-field v-model="place" :label="words.itsPlace" maxlength="60" autocomplete="off" />
         <v-text-field
           :model-value="day ?? ''"
-          label="Its day"
+          :label="words.itsDay"
           type="date"
           @update:model-value="day = $event ? String($event) : null"
         />
-        <v-btn class="act" @click="start('this')">From the one at hand</v-btn>
-        <v-btn @click="start('blank')">Blank</v-btn>
+        <v-btn class="act" @click="start('this')">{{ words.fromOneAtHand }}</v-btn>
+        <v-btn @click="start('blank')">{{ words.blank }}</v-btn>
       </div>
-      <h3 v-if="store.all.length > 0">All of them</h3>
+      <h3 v-if="store.all.length > 0">{{ words.allOfThem }}</h3>
       <ul v-if="store.all.length > 0">
         <li v-for="row in store.all" :key="row.key">
           <v-btn variant="text" class="places__open" :aria-pressed="row.key === store.key" @click="store.open(row)">
-            {{ placeName(row) }}<template v-if="row.key === store.key"> (at hand)</template>
+            {{ placeName(row) }}<template v-if="row.key === store.key"> {{ words.atHand }}</template>
           </v-btn>
           <v-btn
             v-if="row.key !== store.key"
             variant="text"
-            :aria-label="`Take out ${placeName(row)}`"
+            :aria-label="words.takeOut(placeName(row))"
             @click="remove(row)"
             >×</v-btn
           >
         </li>
       </ul>
-      <v-btn @click="open = false">Close</v-btn>
+      <v-btn @click="open = false">{{ words.close }}</v-btn>
     </v-card>
   </v-dialog>
 </template>

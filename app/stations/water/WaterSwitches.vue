@@ -18,6 +18,7 @@ import {
   WIND_CHOICES,
   type Where,
 } from './water-choices';
+import * as words from '../../locale/en/water';
 
 const store = useWater();
 
@@ -54,17 +55,17 @@ const where = computed({
 </script>
 
 <template>
-  <section aria-label="What you see and know">
-    <ChoiceRow v-model="where" label="Lure works" :options="WHERE_CHOICES" />
-    <ChoiceRow v-model="bottom" label="Bottom" :options="BOTTOM_CHOICES" />
-    <ChoiceRow v-model="sky" label="Light" :options="SKY_CHOICES" />
-    <ChoiceRow v-model="wind" label="Wind" :options="WIND_CHOICES" />
-    <ChoiceRow v-model="trend" label="Trend" :options="TREND_CHOICES" />
-    <ChoiceRow v-model="forage" label="They eat" :options="FORAGE_CHOICES" />
-    <ChoiceRow v-model="mood" label="Mood" :options="MOOD_CHOICES" />
-    <ChoiceRow v-model="pressure" label="Fished over" :options="PRESSURE_CHOICES" />
-    <ChoiceRow v-model="season" label="Season" :options="SEASON_CHOICES" />
-    <ChoiceRow v-model="species" label="Fish" :options="SPECIES_CHOICES" />
-    <ChoiceRow v-model="aim" label="You are after" :options="AIM_CHOICES" />
+  <section :aria-label="words.whatYouSeeKnow">
+    <ChoiceRow v-model="where" :label="words.lureWorks" :options="WHERE_CHOICES" />
+    <ChoiceRow v-model="bottom" :label="words.bottom" :options="BOTTOM_CHOICES" />
+    <ChoiceRow v-model="sky" :label="words.light" :options="SKY_CHOICES" />
+    <ChoiceRow v-model="wind" :label="words.wind" :options="WIND_CHOICES" />
+    <ChoiceRow v-model="trend" :label="words.trend" :options="TREND_CHOICES" />
+    <ChoiceRow v-model="forage" :label="words.theyEat" :options="FORAGE_CHOICES" />
+    <ChoiceRow v-model="mood" :label="words.mood" :options="MOOD_CHOICES" />
+    <ChoiceRow v-model="pressure" :label="words.fishedOver" :options="PRESSURE_CHOICES" />
+    <ChoiceRow v-model="season" :label="words.season" :options="SEASON_CHOICES" />
+    <ChoiceRow v-model="species" :label="words.fish" :options="SPECIES_CHOICES" />
+    <ChoiceRow v-model="aim" :label="words.youAreAfter" :options="AIM_CHOICES" />
   </section>
 </template>

@@ -8,6 +8,7 @@ import { useAdvice } from '../../stores/advice';
 import { useBox } from '../../stores/box';
 import { useSettings } from '../../stores/settings';
 import LastSheet from './LastSheet.vue';
+import * as words from '../../locale/en/water';
 
 /** The answer first: what to tie on. Until it is there, what the last visit ended with, said to be that. */
 const advice = useAdvice();
@@ -33,28 +34,28 @@ watch(
 </script>
 
 <template>
-  <section class="tie-on" aria-label="What to tie on">
+  <section class="tie-on" :aria-label="words.whatToTieOn">
     <div v-if="best" ref="sheet" class="tie-on__sheet">
       <RouterLink to="/pick" class="tie-on__link">
-        <span class="soft">Tie on</span>
+        <span class="soft">{{ words.tieOn }}</span>
         <b class="tie-on__title condensed"><FractionText :text="rigTitle(best.rig, system)" /></b>
-        <span class="tie-on__why">Why, and what else</span>
+        <span class="tie-on__why">{{ words.whyAndWhatElse }}</span>
       </RouterLink>
       <RigDrawing
         :rig="best.rig"
-        :label="`${rigTitle(best.rig, system)}, from the side`"
+        :label="words.fromTheSide(rigTitle(best.rig, system))"
         :frame-mm="150"
         @vue:mounted="keep"
         @vue:updated="keep"
       />
     </div>
     <p v-else-if="advice.advice && advice.advice.forbidden.length > 0 && !advice.ranking">
-      Nothing here may be tied on: the <b>local rules</b> you entered leave nothing of what you pick from.
-      <RouterLink to="/pick">What they forbid</RouterLink>.
+      {{ words.nothingMayBeTied }} <b>{{ words.localRulesOnly }}</b> {{ words.leaveNothing }}
+      <RouterLink to="/pick">{{ words.whatTheyForbid }}</RouterLink>.
     </p>
     <p v-else-if="box.ready && !advice.ranking">
-      Nothing to build from yet. <RouterLink to="/box">Fill your box</RouterLink>, or
-      <RouterLink to="/pick">pick from every kind there is</RouterLink>.
+      {{ words.nothingToBuildFrom }} <RouterLink to="/box">{{ words.fillYourBox }}</RouterLink>{{ words.or }}
+      <RouterLink to="/pick">{{ words.pickFromEveryKind }}</RouterLink>.
     </p>
     <LastSheet v-else />
   </section>

@@ -8,6 +8,7 @@ import { useUnits } from '../../composables/useUnits';
 import { useWater } from '../../stores/water';
 import { FAMILY_TITLE } from '../../parts/family-names';
 import { whenIdle } from '../../when-idle';
+import * as words from '../../locale/en/water';
 
 // the numbers first: what all the rules say is the largest text there is, and follows a moment later
 const WantReasons = defineAsyncComponent(() => whenIdle(() => import('./WantReasons.vue')));
@@ -28,12 +29,12 @@ const odd = computed(() =>
 
 <template>
   <section class="wants" aria-labelledby="wants-title">
-    <ul v-if="odd.length > 0" class="wants__odd" role="status" aria-label="Look again" data-testid="odd-water">
+    <ul v-if="odd.length > 0" class="wants__odd" role="status" :aria-label="words.lookAgain" data-testid="odd-water">
       <li v-for="row in odd" :key="row.id">{{ row.says }}</li>
     </ul>
-    <h2 id="wants-title">What this water asks for</h2>
+    <h2 id="wants-title">{{ words.whatItAsksFor }}</h2>
     <p class="soft wants__of">
-      asked of {{ FAMILY_TITLE[store.compiled.facts.family].toLowerCase() }}, which suit it best
+      {{ words.askedOf }} {{ FAMILY_TITLE[store.compiled.facts.family].toLowerCase() }}{{ words.whichSuitBest }}
     </p>
     <article v-for="row in rows" :key="row.want.id" class="wants__row" :data-testid="`want-${row.want.id}`">
       <h3 class="wants__title"><NumberName :name="row.title" :number="{ of: 'want', id: row.want.id }" /></h3>

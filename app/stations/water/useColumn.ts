@@ -1,5 +1,5 @@
 import { computed, reactive, ref } from 'vue';
-import { clarityOf, COVER_NAME, shown } from '@core';
+import { clarityOf, COVER_NAME, shown, NAME } from '@core';
 import { useUnits } from '../../composables/useUnits';
 import { useWater } from '../../stores/water';
 import { coverShape } from './cover-shapes';
@@ -58,7 +58,7 @@ export function useColumn() {
       return { at: water.value.cover.indexOf(row), row, x, topY, topM, name: COVER_NAME[row.kind], shape };
     });
   });
-  const clarity = computed(() => clarityOf(water.value.visibilityM));
+  const clarity = computed(() => NAME[clarityOf(water.value.visibilityM)]);
   const show = (quantity: 'depth' | 'visibility' | 'temperature', value: number): string =>
     shown(quantity, value, system.value);
 

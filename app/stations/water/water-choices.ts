@@ -6,43 +6,32 @@ import {
   DENSITIES,
   FORAGE,
   MOODS,
+  NAME,
   PRESSURES,
   SEASONS,
   SKIES,
   SPECIES,
   TRENDS,
   WINDS,
+  type Named,
 } from '@core';
+import * as words from '../../locale/en/water';
 
-const asIs = <T extends string>(values: readonly T[]): { value: T; title: string }[] =>
-  values.map((value) => ({ value, title: value }));
+const named = <T extends Named>(values: readonly T[]): { value: T; title: string }[] =>
+  values.map((value) => ({ value, title: NAME[value] }));
 
 /** The switches of a water, in the order anglers think of them. */
-export const BOTTOM_CHOICES = asIs(BOTTOMS);
-export const SKY_CHOICES = asIs(SKIES);
-export const WIND_CHOICES = asIs(WINDS);
-export const FORAGE_CHOICES = asIs(FORAGE);
-export const MOOD_CHOICES = asIs(MOODS);
-export const PRESSURE_CHOICES = [
-  { value: PRESSURES[0], title: 'little' },
-  { value: PRESSURES[1], title: 'much' },
-];
-const TREND_TITLE: Readonly<Record<(typeof TRENDS)[number], string>> = {
-  steady: 'steady',
-  'rising-muddy': 'rising, muddy',
-  clearing: 'clearing',
-};
-export const TREND_CHOICES = TRENDS.map((value) => ({ value, title: TREND_TITLE[value] }));
-export const SEASON_CHOICES = asIs(SEASONS);
-export const SPECIES_CHOICES = asIs(SPECIES);
-const AIM_TITLE: Readonly<Record<(typeof AIMS)[number], string>> = {
-  bites: 'bites',
-  size: 'size',
-  search: 'search fast',
-  saturate: 'work it over',
-};
-export const AIM_CHOICES = AIMS.map((value) => ({ value, title: AIM_TITLE[value] }));
-export const DENSITY_CHOICES = asIs(DENSITIES);
+export const BOTTOM_CHOICES = named(BOTTOMS);
+export const SKY_CHOICES = named(SKIES);
+export const WIND_CHOICES = named(WINDS);
+export const FORAGE_CHOICES = named(FORAGE);
+export const MOOD_CHOICES = named(MOODS);
+export const PRESSURE_CHOICES = named(PRESSURES);
+export const TREND_CHOICES = named(TRENDS);
+export const SEASON_CHOICES = named(SEASONS);
+export const SPECIES_CHOICES = named(SPECIES);
+export const AIM_CHOICES = named(AIMS);
+export const DENSITY_CHOICES = named(DENSITIES);
 export const COVER_CHOICES = COVER_KINDS.filter((kind) => kind !== 'open').map((value) => ({
   value,
   title: COVER_NAME[value],
@@ -50,9 +39,9 @@ export const COVER_CHOICES = COVER_KINDS.filter((kind) => kind !== 'open').map((
 
 /** Where in the water the lure should work; the bands are shares of the depth. */
 export const WHERE_CHOICES = [
-  { value: 'bottom', title: 'on bottom' },
-  { value: 'middle', title: 'midwater' },
-  { value: 'top', title: 'high up' },
+  { value: 'bottom', title: words.onBottom },
+  { value: 'middle', title: words.midwater },
+  { value: 'top', title: words.highUp },
 ] as const;
 export type Where = (typeof WHERE_CHOICES)[number]['value'];
 export const WHERE_SHARES: Readonly<Record<Exclude<Where, 'bottom'>, readonly [number, number]>> = {

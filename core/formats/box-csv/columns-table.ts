@@ -1,9 +1,9 @@
 import { BLADE_FINISHES, BLADE_SHAPES, PLATE_LINKS, PLATE_SIZES } from '../../tackle/blades';
 import { LINE_KINDS, ROD_ACTIONS, ROD_POWERS } from '../../tackle/gear';
-import { HEAD_STYLES, HEADS, METALS, NOSES } from '../../tackle/heads';
+import { HEAD_STYLES, METALS, NOSES } from '../../tackle/heads';
 import { HOOK_SIZES, HOOK_WIRES } from '../../tackle/hooks';
 import { SKIRT_MATERIALS } from '../../tackle/skirts';
-import { SOFTNESSES, TRAILER_KINDS, TRAILERS } from '../../tackle/trailers';
+import { SOFTNESSES, TRAILER_KINDS } from '../../tackle/trailers';
 import { GUARD_SPREADS, KEEPERS } from '../../rig/parts/schema';
 import { CONDITIONS, MASS_TRUSTS, type Tray } from '../../rig/parts/box';
 import {
@@ -20,6 +20,8 @@ import {
   yesNo,
   type CellKind,
 } from './cells';
+import { HEAD_TITLE, TRAILER_TITLE } from '../../locale/en/tackle';
+import * as columns from '../../locale/en/columns';
 
 /** One column of a tray's CSV: its header, where its value goes in a part, how to read and write it. */
 export interface Column extends CellKind {
@@ -31,9 +33,6 @@ export interface Column extends CellKind {
   readonly about: string;
 }
 
-const titlesOf = (rows: Readonly<Record<string, { readonly title: string }>>): Record<string, string> =>
-  Object.fromEntries(Object.entries(rows).map(([id, { title }]) => [id, title]));
-
 const choice = (values: readonly string[], about = values.join(', ')): Pick<Column, 'about' | 'read' | 'write'> => ({
   about,
   ...oneOf(values),
@@ -44,24 +43,24 @@ const OWNED: readonly Column[] = [
     name: 'quantity',
     field: 'quantity',
     example: '3',
-    about: 'how many you have; empty means some, 0 used up',
+    about: columns.howManyYouHave,
     ...count,
   },
   {
     name: 'condition',
     field: 'condition',
     example: '',
-    ...choice(CONDITIONS, 'good, torn or rusty; empty means good'),
+    ...choice(CONDITIONS, columns.goodTornOrRusty),
   },
-  { name: 'label', field: 'label', example: '', about: 'your own words for it', ...words },
+  { name: 'label', field: 'label', example: '', about: columns.yourOwnWordsFor, ...words },
 ];
 const MASS: readonly Column[] = [
-  { name: 'mass', field: 'massG', example: '', about: 'only if you weighed it; g unless oz is written', ...grams },
+  { name: 'mass', field: 'massG', example: '', about: columns.onlyIfYouWeighed, ...grams },
   {
     name: 'mass counts',
     field: 'massTrust',
     example: '',
-    ...choice(MASS_TRUSTS, 'where mass and size disagree: scale or size; empty means scale'),
+    ...choice(MASS_TRUSTS, columns.whichCounts),
   },
 ];
 
@@ -73,100 +72,100 @@ export const COLUMNS: Readonly<Record<Tray, readonly Column[]>> = {
       field: 'style',
       required: true,
       example: 'casting',
-      about: `one of ${HEAD_STYLES.join(', ')}`,
-      ...oneOf(HEAD_STYLES, titlesOf(HEADS)),
+      about: columns.oneOf(HEAD_STYLES.join(', ')),
+      ...oneOf(HEAD_STYLES, HEAD_TITLE),
     },
     {
       name: 'weight',
       field: 'weightOz',
       required: true,
       example: '3/8 oz',
-      about: 'the head alone; oz unless g is written',
+      about: columns.headAlone,
       ...ounces,
     },
     { name: 'metal', field: 'metal', example: 'lead', ...choice(METALS) },
     { name: 'nose', field: 'nose', example: '', ...choice(NOSES) },
-    { name: 'cams', field: 'cams', example: 'no', about: 'yes or no', ...yesNo },
-    { name: 'finesse', field: 'finesse', example: 'no', about: 'yes or no', ...yesNo },
+    { name: 'cams', field: 'cams', example: 'no', about: columns.yesOrNo, ...yesNo },
+    { name: 'finesse', field: 'finesse', example: 'no', about: columns.yesOrNo, ...yesNo },
     { name: 'hook', field: 'hook.size', example: '4/0', ...choice(HOOK_SIZES) },
     { name: 'wire', field: 'hook.wire', example: 'medium', ...choice(HOOK_WIRES) },
-    { name: 'wire measured', field: 'hook.wireMm', example: '', about: 'its diameter, in mm', ...thickness },
+    { name: 'wire measured', field: 'hook.wireMm', example: '', about: columns.itsDiameterMm, ...thickness },
     { name: 'keeper', field: 'keeper', example: 'barb', ...choice(KEEPERS) },
     {
       name: 'guard fibres',
       field: 'guard.fibres',
       example: '18',
-      about: 'empty for no guard; 1 with kind wire',
+      about: columns.emptyForNoGuard,
       ...count,
     },
     {
       name: 'guard kind',
       field: 'guard.kind',
       example: '',
-      ...choice(['fibre', 'wire'], 'fibre or wire; empty means fibre'),
+      ...choice(['fibre', 'wire'], columns.fibreOrWire),
     },
     {
       name: 'guard length',
       field: 'guard.lengthMm',
       example: '28 mm',
-      about: 'in inches unless mm is written',
+      about: columns.inInches,
       ...length,
     },
     { name: 'guard spread', field: 'guard.spread', example: '', ...choice(GUARD_SPREADS) },
-    { name: 'guard bevel', field: 'guard.bevel', example: '', about: 'yes or no', ...yesNo },
+    { name: 'guard bevel', field: 'guard.bevel', example: '', about: columns.yesOrNo, ...yesNo },
     {
       name: 'skirt material',
       field: 'skirt.material',
       example: 'silicone',
-      about: 'empty for a bare head',
+      about: columns.emptyForBareHead,
       ...oneOf(SKIRT_MATERIALS),
     },
-    { name: 'skirt strands', field: 'skirt.strands', example: '50', about: 'strands of its own skirt', ...count },
-    { name: 'skirt length', field: 'skirt.lengthMm', example: '55 mm', about: 'from the collar back', ...length },
-    { name: 'skirt colour', field: 'skirt.colour', example: 'green pumpkin', about: 'plain words', ...words },
+    { name: 'skirt strands', field: 'skirt.strands', example: '50', about: columns.strandsItsOwnSkirt, ...count },
+    { name: 'skirt length', field: 'skirt.lengthMm', example: '55 mm', about: columns.fromCollarBack, ...length },
+    { name: 'skirt colour', field: 'skirt.colour', example: 'green pumpkin', about: columns.plainWords, ...words },
     {
       name: 'plate',
       field: 'blade.size',
       example: '',
-      ...choice(PLATE_SIZES, `vibrating heads: ${PLATE_SIZES.join(', ')}`),
+      ...choice(PLATE_SIZES, columns.vibratingHeads(PLATE_SIZES.join(', '))),
     },
     { name: 'plate link', field: 'blade.link', example: '', ...choice(PLATE_LINKS) },
-    { name: 'plate finish', field: 'blade.finish', example: '', about: 'plain words', ...words },
+    { name: 'plate finish', field: 'blade.finish', example: '', about: columns.plainWords, ...words },
     {
       name: 'first blade',
       field: 'blades.0.shape',
       example: '',
-      ...choice(BLADE_SHAPES, `spinner frames: ${BLADE_SHAPES.join(', ')}`),
+      ...choice(BLADE_SHAPES, columns.spinnerFrames(BLADE_SHAPES.join(', '))),
     },
-    { name: 'first blade size', field: 'blades.0.size', example: '', about: '2 to 6', ...count },
+    { name: 'first blade size', field: 'blades.0.size', example: '', about: columns.bladeSizes, ...count },
     { name: 'first blade finish', field: 'blades.0.finish', example: '', ...choice(BLADE_FINISHES) },
-    { name: 'second blade', field: 'blades.1.shape', example: '', ...choice(BLADE_SHAPES, 'empty for one blade') },
-    { name: 'second blade size', field: 'blades.1.size', example: '', about: '2 to 6', ...count },
+    { name: 'second blade', field: 'blades.1.shape', example: '', ...choice(BLADE_SHAPES, columns.emptyForOneBlade) },
+    { name: 'second blade size', field: 'blades.1.size', example: '', about: columns.bladeSizes, ...count },
     { name: 'second blade finish', field: 'blades.1.finish', example: '', ...choice(BLADE_FINISHES) },
     {
       name: 'arm length',
       field: 'arms.upperMm',
       example: '',
-      about: 'spinner frames: the upper arm, in inches unless mm is written',
+      about: columns.spinnerFramesUpperArm,
       ...length,
     },
-    { name: 'arm angle', field: 'arms.angleDeg', example: '', about: 'between the arms, degrees', ...count },
+    { name: 'arm angle', field: 'arms.angleDeg', example: '', about: columns.betweenArmsDegrees, ...count },
     {
       name: 'arm twist',
       field: 'arms.twistDeg',
       example: '',
-      about: 'upper arm out of line with the hook, degrees',
+      about: columns.upperArmOutLine,
       ...count,
     },
-    { name: 'arms squeezed', field: 'arms.squeezed', example: '', about: 'yes or no', ...yesNo },
+    { name: 'arms squeezed', field: 'arms.squeezed', example: '', about: columns.yesOrNo, ...yesNo },
     ...MASS,
     ...OWNED,
   ],
   skirts: [
     { name: 'material', field: 'material', required: true, example: 'silicone', ...choice(SKIRT_MATERIALS) },
-    { name: 'strands', field: 'strands', required: true, example: '50', about: 'how many', ...count },
-    { name: 'length', field: 'lengthMm', example: '55 mm', about: 'from the collar back', ...length },
-    { name: 'colour', field: 'colour', example: 'black/blue', about: 'plain words', ...words },
+    { name: 'strands', field: 'strands', required: true, example: '50', about: columns.howMany, ...count },
+    { name: 'length', field: 'lengthMm', example: '55 mm', about: columns.fromCollarBack, ...length },
+    { name: 'colour', field: 'colour', example: 'black/blue', about: columns.plainWords, ...words },
     ...MASS,
     ...OWNED,
   ],
@@ -176,31 +175,31 @@ export const COLUMNS: Readonly<Record<Tray, readonly Column[]>> = {
       field: 'kind',
       required: true,
       example: 'flapper-craw',
-      about: `one of ${TRAILER_KINDS.join(', ')}`,
-      ...oneOf(TRAILER_KINDS, titlesOf(TRAILERS)),
+      about: columns.oneOf(TRAILER_KINDS.join(', ')),
+      ...oneOf(TRAILER_KINDS, TRAILER_TITLE),
     },
     {
       name: 'length',
       field: 'lengthMm',
       required: true,
       example: '4 in',
-      about: 'in inches unless mm is written',
+      about: columns.inInches,
       ...length,
     },
     { name: 'softness', field: 'softness', example: 'medium', ...choice(SOFTNESSES) },
-    { name: 'colour', field: 'colour', example: 'green pumpkin', about: 'plain words', ...words },
+    { name: 'colour', field: 'colour', example: 'green pumpkin', about: columns.plainWords, ...words },
     {
       name: 'width',
       field: 'widthMm',
       example: '',
-      about: 'widest place of the body, measured; mm unless in is written',
+      about: columns.widestPlace,
       ...thickness,
     },
     {
       name: 'thickness',
       field: 'heightMm',
       example: '',
-      about: 'thickest place of the body, measured; mm unless in is written',
+      about: columns.thickestPlace,
       ...thickness,
     },
     ...MASS,
@@ -208,7 +207,7 @@ export const COLUMNS: Readonly<Record<Tray, readonly Column[]>> = {
   ],
   blades: [
     { name: 'shape', field: 'shape', required: true, example: 'colorado', ...choice(BLADE_SHAPES) },
-    { name: 'size', field: 'size', required: true, example: '4', about: '2 to 6', ...count },
+    { name: 'size', field: 'size', required: true, example: '4', about: columns.bladeSizes, ...count },
     { name: 'finish', field: 'finish', example: 'gold', ...choice(BLADE_FINISHES) },
     ...MASS,
     ...OWNED,
@@ -219,7 +218,7 @@ export const COLUMNS: Readonly<Record<Tray, readonly Column[]>> = {
       field: 'kind',
       required: true,
       example: 'single',
-      about: 'single or treble',
+      about: columns.singleOrTreble,
       ...oneOf(['single', 'treble']),
     },
     { name: 'hook size', field: 'size', required: true, example: '2/0', ...choice(HOOK_SIZES) },
@@ -233,10 +232,10 @@ export const COLUMNS: Readonly<Record<Tray, readonly Column[]>> = {
       field: 'lb',
       required: true,
       example: '15 lb',
-      about: 'breaking load; lb unless kg is written',
+      about: columns.breakingLoad,
       ...pounds,
     },
-    { name: 'diameter', field: 'diameterMm', example: '', about: 'only if you measured it, mm', ...thickness },
+    { name: 'diameter', field: 'diameterMm', example: '', about: columns.onlyIfYouMeasured, ...thickness },
     ...OWNED,
   ],
   rods: [
@@ -245,7 +244,7 @@ export const COLUMNS: Readonly<Record<Tray, readonly Column[]>> = {
       field: 'lengthM',
       required: true,
       example: '7.2 ft',
-      about: 'in feet unless m is written',
+      about: columns.inFeet,
       ...longLength,
     },
     { name: 'power', field: 'power', required: true, example: 'medium-heavy', ...choice(ROD_POWERS) },
@@ -254,25 +253,25 @@ export const COLUMNS: Readonly<Record<Tray, readonly Column[]>> = {
       name: 'lure from',
       field: 'lureFromOz',
       example: '1/4 oz',
-      about: 'lightest lure it casts; oz unless g is written',
+      about: columns.lightestLure,
       ...ounces,
     },
     {
       name: 'lure to',
       field: 'lureToOz',
       example: '1 oz',
-      about: 'heaviest lure it casts; oz unless g is written',
+      about: columns.heaviestLure,
       ...ounces,
     },
     ...OWNED,
   ],
   reels: [
-    { name: 'gear ratio', field: 'ratio', required: true, example: '7.1:1', about: '7.1:1 or 7.1', ...ratio },
+    { name: 'gear ratio', field: 'ratio', required: true, example: '7.1:1', about: columns.eitherRatio, ...ratio },
     {
       name: 'line a turn',
       field: 'perTurnM',
       example: '0.72 m',
-      about: 'line taken up by one turn of the handle, in feet unless m is written',
+      about: columns.lineOfATurn,
       ...longLength,
     },
     ...OWNED,

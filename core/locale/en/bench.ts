@@ -1,7 +1,6 @@
-import { BLADES, type BladeShape } from '../../tackle/blades';
 import { displayUnit, shown, shownHeadStep, shownNumber, type Quantity, type UnitSystem } from '../../units/display';
 import { inUnits } from '../../units/in-text';
-import { lengthMFromMm, massKgFromOz } from '../../units/units';
+import { lengthMFromMm } from '../../units/units';
 import type { CareId } from '../../bench/care';
 import type { BenchCaution, CutStep, StepId } from '../../bench/cut-list';
 import type { BenchPart, EditId, RefusalId } from '../../bench/edits';
@@ -46,8 +45,9 @@ export const EDIT_TITLE: Readonly<Record<EditId, string>> = {
   'second-hook': 'Trailer hook',
 };
 
-/** Words of the choices; what is not listed is said as it is. */
-const OPTION_TEXT: Partial<Record<EditId, Readonly<Record<string, string>>>> = {
+/** Words of the choices at the bench; what is not listed is named as everywhere. */
+export const OPTION_TEXT: Partial<Record<EditId, Readonly<Record<string, string>>>> = {
+  'blade-2': { none: 'none' },
   squeeze: { no: 'open', yes: 'pressed' },
   'guard-bevel': { no: 'square', yes: 'on a slant' },
   'guard-spread': { none: 'as a bundle', fanned: 'fanned', wings: 'in two wings' },
@@ -58,27 +58,6 @@ const OPTION_TEXT: Partial<Record<EditId, Readonly<Record<string, string>>>> = {
   turn: { flat: 'flat', edge: 'on edge', inverted: 'upside down' },
   'second-hook': { none: 'none', 'single-up': 'point up', 'single-down': 'point down', treble: 'treble' },
 };
-/** A value of an edit as people read it. */
-export function editValueText(
-  id: EditId,
-  unit: 'mm' | 'count' | 'degrees' | 'word',
-  value: number | string,
-  system: UnitSystem,
-): string {
-  if (unit === 'mm') return shown('cut', lengthMFromMm(Number(value)), system);
-  if (unit === 'degrees') return `${Math.round(Number(value))}°`;
-  if (unit === 'count') return String(value);
-  return optionText(id, String(value), system);
-}
-export function optionText(id: EditId, value: string, system: UnitSystem): string {
-  if (id === 'weight') return shownHeadStep(massKgFromOz(Number(value)), system);
-  if (id === 'blade-1' || id === 'blade-2') {
-    const [shape = '', size] = value.split(' ');
-    return size === undefined ? value : `${BLADES[shape as BladeShape].title} ${size}`;
-  }
-  return OPTION_TEXT[id]?.[value] ?? value;
-}
-
 /** Why a value is not taken, and what can be done instead. */
 export const REFUSAL_TEXT: Readonly<Record<RefusalId, (limit: string) => string>> = {
   'no-negative': () => 'Less than nothing cannot be cut. Zero leaves it whole.',

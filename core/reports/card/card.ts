@@ -9,6 +9,7 @@ import type { Readout } from '../../bench/measure-build';
 import { CUT, INK, line, SOFT, text, wrapped, type CardItem, type CardPage } from './draw';
 import { checkRulers, RULERS_TALL_MM } from './ruler';
 import { cardStrips, type Strip } from './strips';
+import * as phrases from '../../locale/en/reports';
 
 export const PAPERS = { a4: { widthMm: 210, heightMm: 297 }, letter: { widthMm: 215.9, heightMm: 279.4 } } as const;
 export type Paper = keyof typeof PAPERS;
@@ -149,11 +150,7 @@ function putBlock(sheets: Sheets, block: Block): number {
     if (tile > 0) sheets.turn();
     else sheets.room(heightMm);
     if (tiles > 1) {
-      sheets.words(
-        `Part ${tile + 1} of ${tiles}: lay the dashed lines with the same letter over each other.`,
-        TEXT_MM,
-        { colour: CUT },
-      );
+      sheets.words(phrases.partLayDashedLines(tile + 1, tiles), TEXT_MM, { colour: CUT });
     }
     const shift = tile * (sheets.wide - OVERLAP_MM);
     sheets.put({
@@ -176,7 +173,7 @@ function putNumbers(sheets: Sheets, readouts: readonly Readout[], system: UnitSy
   const columns = 2;
   const perColumn = Math.ceil(rows.length / columns);
   const rowMm = sheets.textMm * 1.45;
-  heading(sheets, 'Numbers, with the band they are likely in', perColumn * rowMm);
+  heading(sheets, phrases.numbersWithBandThey, perColumn * rowMm);
   const wide = sheets.wide / columns;
   rows.forEach(({ title, value, band }, at) => {
     const x = MARGIN_MM + Math.floor(at / perColumn) * wide;
@@ -204,9 +201,9 @@ function filled(
   turnsBeforeNumbers: boolean,
 ): { readonly sheets: Sheets; readonly tiles: number } {
   const sheets = new Sheets(PAPERS[paper], textMm);
-  sheets.words('Pandero cut card · drawn 1:1', textMm, { colour: SOFT });
+  sheets.words(phrases.panderoCutCardDrawn, textMm, { colour: SOFT });
   sheets.words(rigTitle(rig, system), 6, { bold: true });
-  sheets.words('Print at 100 %, not "fit to page". Then lay a rule on both scales: they must agree.', textMm);
+  sheets.words(phrases.printAt100Not, textMm);
   sheets.put(...checkRulers(MARGIN_MM + 1, sheets.y + 1));
   sheets.y += RULERS_TALL_MM + GAP_MM;
   sheets.put(line(MARGIN_MM, sheets.y - 1, MARGIN_MM + sheets.wide, sheets.y - 1));
@@ -217,16 +214,16 @@ function filled(
     const { title, text: words } = stepText(step, system);
     return `${at + 1}  ${title}: ${words}`;
   });
-  section(sheets, 'Cut list', told);
+  section(sheets, phrases.cutList, told);
   const faults = rigFaults(rig, {}, system).map(({ says, remedy }) => `${says} ${remedy}`);
-  section(sheets, 'Look again', faults, CUT);
+  section(sheets, phrases.lookAgain, faults, CUT);
   if (turnsBeforeNumbers) sheets.turn();
   putNumbers(sheets, readouts, system);
   const cautions = [...new Set(steps.flatMap((step) => step.cautions))].map((id) => BENCH_CAUTION_TEXT[id]);
   const all = [...cautions, CAUTION_TEXT['embedded-hook'], CAUTION_TEXT['local-rules']];
   section(
     sheets,
-    'Take care',
+    phrases.takeCare,
     all.map((words) => `· ${words}`),
   );
   return { sheets, tiles };
@@ -259,7 +256,7 @@ export function layOutCard(input: CardInput): Card {
         PAPERS[paper].widthMm - MARGIN_MM,
         PAPERS[paper].heightMm - 5,
         2.6,
-        `sheet ${at + 1} of ${sheets.pages.length}`,
+        phrases.sheetOf(at + 1, sheets.pages.length),
         { anchor: 'end', colour: SOFT },
       ),
     ],

@@ -12,6 +12,7 @@ import type { Rig } from '../../rig/parts/schema';
 import { shown, type UnitSystem } from '../../units/display';
 import { lengthMFromMm, mmFromLengthM } from '../../units/units';
 import { CUT, INK, line, SOFT, text, type CardItem } from './draw';
+import * as phrases from '../../locale/en/reports';
 
 /** One drawing of a card at true size: its items in its own mm, the room it takes, and what stands over it. */
 export interface Strip {
@@ -91,15 +92,15 @@ function sheetStrip(rig: Rig, body: RigBody, mm: (value: number) => string): Str
   if (trailer.cutNoseMm > 0) {
     const ribs = ribsTaken(trailer.kind, trailer.lengthMm, trailer.cutNoseMm);
     items.push(
-      ...mark(trailer.cutNoseMm, 0, y - 2, `cut ${mm(trailer.cutNoseMm)}${ribs ? `, ${ribs} ribs` : ''}`, 'start'),
+      ...mark(trailer.cutNoseMm, 0, y - 2, phrases.cut(mm(trailer.cutNoseMm), ribs ? phrases.ribs(ribs) : ''), 'start'),
     );
   }
   if (trailer.cutTailMm > 0)
-    items.push(...mark(trailer.lengthMm - trailer.cutTailMm, 0, y - 2, `cut ${mm(trailer.cutTailMm)}`, 'end'));
+    items.push(...mark(trailer.lengthMm - trailer.cutTailMm, 0, y - 2, phrases.cut2(mm(trailer.cutTailMm)), 'end'));
   const { exitMm } = hookPoint(rig, body);
   if (exitMm !== null)
-    items.push(...mark(trailer.cutNoseMm + exitMm, 1.6, below + 2, `hook out ${mm(exitMm)} from the nose`));
-  return stripOf('Trailer on the board', outline, items, { above: 7, below: 7 });
+    items.push(...mark(trailer.cutNoseMm + exitMm, 1.6, below + 2, phrases.hookOutFromNose(mm(exitMm))));
+  return stripOf(phrases.trailerOnBoard, outline, items, { above: 7, below: 7 });
 }
 
 function sideStrip(rig: Rig, body: RigBody, mm: (value: number) => string): Strip {
@@ -112,20 +113,24 @@ function sideStrip(rig: Rig, body: RigBody, mm: (value: number) => string): Stri
   if (envelope) items.push({ kind: 'path', d: envelope, strokeMm: 0.2, stroke: SOFT, dashMm: [1, 1] });
   if (rig.skirt) {
     const x = headMm + rig.skirt.lengthMm;
-    const words = `skirt ${mm(rig.skirt.lengthMm)}${rig.skirt.trim === 'under' ? ', underside' : ''}`;
+    const words = phrases.skirt(mm(rig.skirt.lengthMm), rig.skirt.trim === 'under' ? phrases.underside : '');
     items.push(line(x, y, x, below, 0.3, CUT), text(x + 1, below + 5, LABEL_MM, words, { colour: CUT }));
   }
   if (rig.guard?.kind === 'fibre') {
     const past = rig.guard.lengthMm - guardToPointMm(rig);
-    const words = `guard ${mm(rig.guard.lengthMm)}, ${mm(Math.abs(past))} ${past >= 0 ? 'past' : 'short of'} the point`;
+    const words = phrases.guardThePoint(
+      mm(rig.guard.lengthMm),
+      mm(Math.abs(past)),
+      past >= 0 ? phrases.past : phrases.shortOf,
+    );
     items.push(text(0, y - 2, LABEL_MM, words, { colour: CUT }));
   }
   const { exitMm } = hookPoint(rig, body);
   if (exitMm !== null) {
     const x = trailerFromMm(rig, body) + exitMm;
-    items.push(...mark(x, 0, below + 1.5, `out at ${mm(exitMm)}`, 'end'));
+    items.push(...mark(x, 0, below + 1.5, phrases.outAt(mm(exitMm)), 'end'));
   }
-  return stripOf('Put together, from the side', outline, items, { above: 6, below: 7 });
+  return stripOf(phrases.putTogetherFromSide, outline, items, { above: 6, below: 7 });
 }
 
 /** All drawings of a card in the order of the work. */
@@ -136,10 +141,10 @@ export function cardStrips(rig: Rig, system: UnitSystem): Strip[] {
   return [
     ...(sheet ? [sheet] : []),
     sideStrip(rig, body, mm),
-    stripOf('From above', rigOutline(rig, body, 'top'), [], { above: 1, below: 1 }),
+    stripOf(phrases.fromAbove, rigOutline(rig, body, 'top'), [], { above: 1, below: 1 }),
     ...(rig.family === 'spinner'
       ? [
-          stripOf('Head-on: arm over hook', rigHeadOn(rig, body, CRAWL_MPS), [line(0, -60, 0, 20, 0.2, CUT)], {
+          stripOf(phrases.headOnArmOver, rigHeadOn(rig, body, CRAWL_MPS), [line(0, -60, 0, 20, 0.2, CUT)], {
             above: 1,
             below: 1,
           }),

@@ -12,6 +12,7 @@ import { GALLERY } from '../parts/gallery-table';
 import { DRAWN_TRAYS, partOutline, type DrawnTray } from '../outline/part-outline';
 import { uncutTrailer } from '../parts/schema';
 import { trailerBody } from './trailer-body';
+import { galleryWords } from '../../wording/gallery';
 
 const trailer = (more: Partial<TrailerPart> = {}): TrailerPart => ({
   kind: 'flapper-craw',
@@ -106,7 +107,8 @@ describe('the gallery', () => {
   test.each(TRAYS)('%s: every kind has a purpose, sizes, and parts that are valid', (tray) => {
     const ids = GALLERY[tray].map(({ id }) => id);
     expect(new Set(ids).size).toBe(ids.length);
-    for (const { purpose, sizes, title } of GALLERY[tray]) {
+    for (const { id, sizes } of GALLERY[tray]) {
+      const { purpose, title } = galleryWords(tray, id);
       expect(purpose).toMatch(/^[A-Z].{20,}\.$/);
       expect(title.length).toBeGreaterThan(2);
       expect(sizes.length).toBeGreaterThan(0);

@@ -1,0 +1,83 @@
+export const nothingPickFrom = 'Nothing to pick from';
+export const nothingPickFromYet = 'Nothing to pick from yet';
+export const fillWithDemoParts = 'Fill the box with the demo parts';
+export const goToTheBox = 'Go to the box';
+export const pickFromEveryKind = 'Pick from every kind there is';
+export const whatIsWrong = 'What is wrong with it';
+export const apply = 'Apply';
+export const needsOtherTackle = 'needs other tackle';
+export const backToThePick = 'Back to the rig as it was picked';
+export const tieThis = 'Tie this';
+export const writeItsTicket = 'Write its ticket';
+export const whatWouldFlip = 'What would flip it';
+export const looking = 'Looking…';
+export const nothingWouldFlip = 'Nothing a day may change: it stays the answer in this place.';
+export const askedFor = 'Asked for';
+export const shareRanked = 'Share of the ranking done';
+export const stopRanking = 'Stop ranking';
+export const rankingWasStopped =
+  'Ranking was stopped. What stands below, if anything, belongs to the water or box before.';
+export const rankAgain = 'Rank again';
+export const bearInMind = 'Bear in mind';
+export const writeTheTicket = 'Write the ticket for this rig';
+export const cutItOnTheBench = 'Cut and hang it on the bench';
+export const moreOfItsKind =
+  'more rigs share its head and kind of trailer, in other weights, sizes, skirts or colours; this is the best of them.';
+export const hasAgainstWanted = 'What it has against what is wanted';
+export const of100Parts = 'of 100 parts of what this water asks for.';
+export const wouldTie = ', would tie';
+export const why = 'Why';
+export const schools = 'Schools';
+export const whereGoodAnglersPart = 'Where good anglers part';
+export const schoolsHelp =
+  'Each question has its schools. Until you choose, the water decides; what you choose goes with this water.';
+export const done = 'Done';
+export const leaveAllToTheWater = 'Leave all to the water';
+export const pickFrom = 'Pick from';
+export const among = 'Among';
+export const somethingElse = 'Something else is the answer here';
+export const whichFamily = 'Which family';
+export const nothingIsWrong = 'Nothing is wrong with it now';
+export const applyRemedy = (remedy: string | number): string => `Apply: ${remedy}`;
+export const fromTheSide = (title: string | number): string => `${title}, from the side`;
+export const lightTurnsBright = 'the light turns bright';
+export const lightTurnsMixed = 'the light turns mixed';
+export const itTurnsDark = 'it turns dark';
+export const theyBecomeActive = 'they become active';
+export const theyTurnNeutral = 'they turn neither active nor slow';
+export const theyTurnInactive = 'they turn inactive';
+export const ifWord = (at: string | number): string => `if ${at}`;
+export const downTo = 'down to';
+export const ofVisibility = (way: string | number, visibility: string | number): string =>
+  `${way} ${visibility} of visibility`;
+export const ofWater = (way: string | number, depth: string | number): string => `${way} ${depth} of water`;
+export const isRanking = 'ranking…';
+export const fromSideWithRule = (part: string | number): string => `${part}, from the side, with a rule`;
+export const fromAbove = (part: string | number): string => `${part}, from above`;
+export const rigFromTheSide = (rigTitle: string | number): string => `${rigTitle}, from the side`;
+export const runsAndHolds = (wantValue: string | number, wantValue2: string | number): string =>
+  `runs at ${wantValue}, holds at ${wantValue2}`;
+export const andFishesLike = (like: string | number): string => `, fishes like ${like}`;
+export const falls = (speed: string | number, like: string | number): string => `falls ${speed}${like}`;
+export const fishesLike = (like: string | number): string => `fishes like ${like}`;
+export const whatNumbersSayOfIt = (says: string | number, depth: string | number, depth2: string | number): string =>
+  `${says} Half way back at an ordinary reel {oz 1/2} runs at ${depth} with a {in 3 3/4} paddle-tail and at ${depth2} with a {in 4} flat bug, face level.`;
+export const allOfThemSay =
+  'Steady where tail and head fit; shaken where they do not, or along a warm edge with active fish.';
+export const whatNumbersSay = 'what the numbers say';
+export const allOfThem = 'all of them';
+export const byTheWater = (left: string | number): string => `${left} (by the water)`;
+export const myBox = (count: string | number): string => `my box (${count})`;
+export const everyKindThereIs = 'every kind there is';
+export const noneInThisBox = 'none in this box';
+export const forIt = 'for it';
+export const againstIt = 'against it';
+export const rigsCompared = (count: string): string => `${count} rigs`;
+export const itAnswers = 'It answers';
+export const hasStopped = 'stopped';
+export const isCompared = 'compared';
+/** Families as they are switched on and off. */
+export const familyChoice = { skirted: 'jigs', vibrating: 'vibrating', spinner: 'spinnerbaits' } as const;
+export const schoolsItem = 'Schools…';
+export const schoolsChosen = (count: number): string => `Schools: ${count} chosen…`;
+export const upFrom = 'from';

@@ -1,0 +1,133 @@
+/** @jest-environment ./scripts/page-environment.mjs */
+import { expect, test } from '@jest/globals';
+import { COLOURS, NAME, TRAILER_KINDS } from '@core';
+import { jig, spinner } from '../../core/testing/fixtures/rigs';
+import { useBench } from '../stores/bench';
+import { useAdvice } from '../stores/advice';
+import { useNumberCard } from '../stores/number-card';
+import { useRuleCard } from '../stores/handbook';
+import { at, every, inApp, until, user } from '../testing/in-app';
+import { router } from '../router';
+
+inApp('demo');
+
+/** Data, names and signs, which are the same in every language: colours and names of parts are the angler's own words. */
+/** Months are written by `Intl`, which knows nothing of the made-up language. */
+const MONTH = new Intl.DateTimeFormat('en-US', { month: 'long' });
+const SAME = new RegExp(
+  [
+    MONTH.format(new Date()),
+    ...COLOURS.map(({ name }) => name),
+    ...[
+      'Brindle Mere, north arm',
+      'bought dressed',
+      'slow roller',
+      'gold',
+      'black',
+      'the jig rod',
+      'flipping stick',
+      'hedge rod',
+      'long soft one',
+      'short stiff one',
+      'finesse',
+    ],
+    'Pandero|Helvetica|PDF|SVG|CSV|JSON|npm run scale -- put 9.4',
+  ]
+    .sort((a, b) => b.length - a.length)
+    .join('|'),
+  'g',
+);
+const UNITS = /\b(ft\/s|m\/s|in|oz|ft|lbf?|mm|cm|kg|g|m|s|N)\b/g;
+/** What is to be typed into a list is the same in every language too. */
+const TOKENS = new RegExp(
+  `\\b(${[...Object.keys(NAME), ...TRAILER_KINDS, 'ball|casting|flipping|football|swim|vertical|bullet|colorado|indiana|willow|none|fanned|wings'].sort((a, b) => b.length - a.length).join('|')})\\b`,
+  'g',
+);
+
+/** Words in plain letters: what is read, and what is said for what is drawn. */
+function plainWords(): string[] {
+  const found = new Set<string>();
+  const look = (text: string | null, isList = false): void => {
+    const own = isList ? (text ?? '').replace(TOKENS, '') : (text ?? '');
+    const left = own
+      .replace(SAME, '')
+      .replace(UNITS, '')
+      .match(/[A-Za-z][a-z]{2,}[A-Za-z ]*/g);
+    for (const words of left ?? []) found.add(words.trim());
+  };
+  const walker = document.createTreeWalker(document.body, NodeFilter.SHOW_TEXT);
+  for (let node = walker.nextNode(); node; node = walker.nextNode()) {
+    const parent = node.parentElement!;
+    if (!parent.closest('code, style, script')) look(node.textContent, parent.closest('.templates dl') !== null);
+  }
+  for (const name of ['aria-label', 'aria-valuetext', 'placeholder', 'title', 'alt']) {
+    for (const element of document.querySelectorAll(`[${name}]`)) look(element.getAttribute(name));
+  }
+  return [...found];
+}
+/** Until what comes in stages and after a moment is there. */
+const settle = (): Promise<void> => new Promise((resolve) => setTimeout(resolve, 1500));
+async function visit(place: string): Promise<void> {
+  await router.push(place);
+  await until(() => expect(every('heading')).not.toEqual([]));
+  await settle();
+}
+
+test.each(['/water', '/pick', '/bench', '/box', '/tickets', '/handbook', '/tickets/nowhere'])(
+  'no word of %s is left outside the locale',
+  async (place) => {
+    await visit(place);
+    expect(plainWords()).toEqual([]);
+  },
+);
+
+test('nor of a pick that is opened, its cards, and its ticket', async () => {
+  await visit('/pick');
+  await user.click(every('button', undefined, await at('pick-1'))[0]!);
+  await until(() => expect(useAdvice().flips).not.toBeNull());
+  await settle();
+  expect(plainWords()).toEqual([]);
+  useNumberCard().asked = { of: 'score' };
+  await at('number-card');
+  expect(plainWords()).toEqual([]);
+  useNumberCard().asked = null;
+  useRuleCard().id = 'fall-cold';
+  await at('rule-card');
+  expect(plainWords()).toEqual([]);
+  useRuleCard().id = null;
+  await user.click(document.querySelector<HTMLElement>('.reasons__make')!);
+  await at('ticket');
+  await settle();
+  expect(plainWords()).toEqual([]);
+});
+
+test.each([
+  ['a jig', jig({ trailer: 'flapper-craw', lengthIn: 4 })],
+  ['a spinnerbait', spinner()],
+] as const)('nor of %s on the bench, with its cuts, step by step', async (_what, rig) => {
+  await useBench().start(rig);
+  await visit('/bench');
+  for (const part of document.querySelectorAll<HTMLElement>('[data-testid^="part-"]')) {
+    await user.click(part);
+    await settle();
+    expect(plainWords()).toEqual([]);
+  }
+  await user.click(await at('open-steps'));
+  await at('steps');
+  expect(plainWords()).toEqual([]);
+});
+
+test.each(['heads', 'skirts', 'trailers', 'blades', 'hooks', 'lines', 'rods', 'reels'])(
+  'nor of the tray of %s, its first part and its gallery',
+  async (tray) => {
+    await visit('/box');
+    const trays = document.querySelectorAll<HTMLElement>('.box__tray');
+    await user.click(
+      trays[['heads', 'skirts', 'trailers', 'blades', 'hooks', 'lines', 'rods', 'reels'].indexOf(tray)]!,
+    );
+    await settle();
+    await user.click(document.querySelector<HTMLElement>('.box__list-head .v-btn')!);
+    await settle();
+    expect(plainWords()).toEqual([]);
+  },
+);

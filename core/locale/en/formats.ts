@@ -1,0 +1,15 @@
+export const spreadsheetOrAnotherZipped = 'a spreadsheet or another zipped file; save it as CSV';
+export const oldSpreadsheetSaveAs = 'an old spreadsheet; save it as CSV';
+export const packedFileUnpackFirst = 'a packed file; unpack it first';
+export const noTextUtf8 = 'no text in UTF-8, UTF-16 or Latin-1';
+export const broken = (toUpperCase: string | number): string => `broken ${toUpperCase}`;
+export const gpxFileWaypointsTracks = 'a GPX file (waypoints and tracks)';
+export const kmlFileMap = 'a KML file (a map)';
+export const tcxFileTrack = 'a TCX file (a track)';
+export const anSvgDrawing = 'an SVG drawing';
+export const aWebPage = 'a web page';
+export const anXmlFile = 'an XML file';
+export const nmea0183RecordingSounder = 'an NMEA 0183 recording (a sounder or plotter)';
+export const calendarOrAddressFile = 'a calendar or address file';
+export const letterOrWebArchive = 'a letter or web archive';
+export const richTextDocument = 'a rich text document';

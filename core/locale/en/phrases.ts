@@ -1,0 +1,104 @@
+export const either = (joined: string | number): string => `either ${joined}`;
+export const falls = (rigTitles: string | number, speed: string | number, inUnits: string | number): string =>
+  `${rigTitles}: falls ${speed}. ${inUnits}`;
+export const theSchool = (question: string | number, inUnits: string | number): string =>
+  `${question}: the school “${inUnits}”`;
+export const countDown = (seconds: string | number): string => `count down ${seconds}`;
+export const reelAtEnd = (speed: string | number): string => `reel at ${speed} to the end`;
+export const reelAtFor = (speed: string | number, seconds: string | number): string =>
+  `reel at ${speed} for ${seconds}`;
+export const toTheEnd = ' to the end';
+export const forWord = (seconds: string | number): string => ` for ${seconds}`;
+export const shakeTimesSecondAt = (hz: string | number, speed: string | number, step: string | number): string =>
+  `shake ${hz} times a second at ${speed}${step}`;
+export const restOnTightLine = (seconds: string | number): string => `rest ${seconds} on a tight line`;
+export const letItFall = (seconds: string | number): string => `let it fall ${seconds}`;
+export const liftLetDrop = (depth: string | number): string => `lift it ${depth} and let it drop`;
+export const tipUp = (
+  capital: string | number,
+  depth: string | number,
+  lineStrength: string | number,
+  kind: string | number,
+): string => `${capital}; tip ${depth} up, ${lineStrength} ${kind}.`;
+export const hooksLine = (hooksPerLine: string | number): string => `hooks to a line: ${hooksPerLine}`;
+export const trailerHook = 'trailer hook';
+export const keepNoneUnder = (kept: string | number): string => `keep none under ${kept}`;
+export const keepNoneOver = (kept: string | number): string => `keep none over ${kept}`;
+export const andLittleLight = ' and little light';
+export const deeperThan = 'deeper than';
+export const higherThan = 'higher than';
+export const isTheWanted = (
+  want: string | number,
+  value: string | number,
+  place: string | number,
+  band: string | number,
+  ruleText: string | number,
+): string => `${want} ${value} is ${place} the ${band} wanted. ${ruleText}`;
+export const fallsSlowerThanWanted = 'falls slower than wanted';
+export const fallsFasterThanWanted = 'falls faster than wanted';
+export const lighterThanWanted = 'lighter than wanted';
+export const heavierThanWanted = 'heavier than wanted';
+export const movesLessWaterThan = 'moves less water than wanted';
+export const movesMoreWaterThan = 'moves more water than wanted';
+export const showsLessMotionThan = 'shows less motion than wanted';
+export const showsMoreMotionThan = 'shows more motion than wanted';
+export const shorterThanWanted = 'shorter than wanted';
+export const longerThanWanted = 'longer than wanted';
+export const slimmerThanTheirFood = 'slimmer than their food';
+export const deeperThanTheirFood = 'deeper than their food';
+export const hangsUpMoreThan = 'hangs up more than this cover allows';
+export const runsHigherThanWanted = 'runs higher than wanted';
+export const runsDeeperThanWanted = 'runs deeper than wanted';
+export const hasCreepStayDown = 'has to creep to stay down';
+export const hasRacedComeUp = 'has to be raced to come up';
+export const hasNoRoomFor = 'has no room for its speed here';
+export const hasTailDeadAt = 'has a tail that is dead at this pace';
+export const fallsAsWanted = (wantValue: string | number): string => `Falls ${wantValue}, as wanted.`;
+export const but = (good: string | number, lowerFirst: string | number): string => `${good} But: ${lowerFirst}`;
+export const it = (good: string | number, replace: string | number): string => `${good} It ${replace}.`;
+export const cutTo = (mm: string | number): string => `cut to ${mm}`;
+export const strandsOf = (thinned: string | number, material: string | number): string =>
+  `${thinned} strands of ${material}`;
+export const skirtLong = (mm: string | number): string => `skirt ${mm} long`;
+export const plastic = (softness: string | number): string => `${softness} plastic`;
+export const hook = (size: string | number): string => `hook ${size}`;
+export const wire = (wire: string | number): string => `${wire} wire`;
+export const guardOf = (fibres: string | number): string => `guard of ${fibres}`;
+export const noGuard = 'no guard';
+export const guardLong = (mm: string | number): string => `guard ${mm} long`;
+export const keeper = (keeper: string | number): string => `${keeper} keeper`;
+export const coreOf = (colour: string | number): string => `core of ${colour}`;
+export const link = (link: string | number): string => `${link} link`;
+export const armsPressedTogether = 'arms pressed together';
+export const upperArm = (mm: string | number): string => `upper arm ${mm}`;
+export const tailsSplit = 'tails split';
+export const legsOff = (legsOff: string | number): string => `${legsOff} legs off`;
+export const bellySlit = 'belly slit';
+export const withARattle = 'with a rattle';
+export const noSpeed = 'no speed';
+export const nothingKicks = 'nothing kicks';
+export const orMore = (wantValue: string | number): string => `${wantValue} or more`;
+export const about = (high: string | number): string => `about ${high}`;
+export const toWord = (slice: string | number, high: string | number): string => `${slice} to ${high}`;
+export const withoutASkirt = ' without a skirt';
+export const spinnerbait = (weight: string | number, dress: string | number, bladesText: string | number): string =>
+  `${weight} spinnerbait${dress}, ${bladesText}`;
+export const vibratingJigPlate = (
+  weight: string | number,
+  dress: string | number,
+  size: string | number,
+  finish: string | number,
+): string => `${weight} vibrating jig${dress}, ${size} ${finish} plate`;
+export const withCams = 'with cams';
+export const withoutAGuard = 'without a guard';
+export const noTrailer = (head: string | number): string => `${head}, no trailer`;
+export const onEdge = ' on edge';
+export const upsideDown = ' upside down';
+export const hungAtItsEnd = ' hung at its end';
+export const all = (colour: string | number): string => `, all ${colour}`;
+export const andWord = ' and ';
+export const inColour = (colour: string): string => ` in ${colour}`;
+export const orWord = ' or ';
+export const insideIt = 'inside';
+export const aboveIt = 'above';
+export const belowIt = 'below';
