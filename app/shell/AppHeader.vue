@@ -100,6 +100,7 @@ const isHere = (name: string): boolean => route.name === name || (name === 'tick
   display: flex;
   align-items: center;
   gap: 7px;
+  min-height: 54px;
   padding: 0 15px;
   border-left: 1px solid rgb(var(--v-theme-rule));
   font: 600 18px var(--v-font-heading);

@@ -1,9 +1,10 @@
 /**
- * A made-up language that shows two things at once: a word that stands outside the locale, since it is left in plain letters, and a
+ * A made-up language that shows two things at once: a word that stands outside the locale, since it is left without a mark on its vowels, and a
  * screen that breaks when words are longer, since every text here is two fifths longer.
  */
-const PLAIN = 'abcdefghijklmnopqrstuvwxyzABCDEFGHIJKLMNOPQRSTUVWXYZ';
-const MARKED = 'àƀçđéƒĝĥíĵķłɱñóþɋŕšţúṽŵẋýžÀƁÇĐÉƑĜĤÍĴĶŁṀÑÓÞɊŔŠŢÚṼŴẊÝŽ';
+// letters that the typefaces of the app have: others would be wider than they are
+const PLAIN = 'aeiouyncAEIOUYNC';
+const MARKED = 'àéíóúýñçÀÉÍÓÚÝÑÇ';
 const LONGER = 0.4;
 /** What is put in by whoever says it: an amount that goes into the reader's units, and units themselves. */
 const KEPT = /\{[^}]*\}|(?<=[\d½¼¾⅛⅜⅝⅞] ?)(?:ft\/s|m\/s|in|oz|ft|lbf?|mm|cm|kg|g|m|s|N|°[FC])(?![A-Za-z])/g;
@@ -25,7 +26,7 @@ export function pseudoText(text: string, given: readonly string[] = []): string 
     told += marked(text.slice(last, kept.index)) + kept[0];
     last = kept.index + kept[0].length;
   }
-  const more = plain > 1 ? 'ẋ'.repeat(Math.ceil(LONGER * plain)).replace(/(.{7})(?=.)/g, '$1\u00ad') : '';
+  const more = plain > 1 ? 'ø'.repeat(Math.ceil(LONGER * plain)).replace(/(.{7})(?=.)/g, '$1\u00ad') : '';
   // at the end of the words, before what closes them
   return (told + marked(text.slice(last))).replace(/([\s.,:;…!?”)]*)$/, `${more}$1`);
 }
