@@ -7,16 +7,19 @@ import { isWords, pseudoModule } from './scripts/pseudo-locale.cjs';
 
 /** What stands in one file, and is read in a task of its own: the first view takes them in this order (app/first/first.ts). */
 const FILES: readonly { readonly name: string; readonly test: RegExp }[] = [
-  { name: 'first', test: /app\/(first\/(breath|last-|opening|warm-)|theme\/theme|locale\/en\/first)|core\/testing\/pseudo|preload-helper/ },
+  {
+    name: 'first',
+    test: /app\/(first\/(breath|last-|opening|warm-)|theme\/theme|locale\/\w+\/first)|core\/testing\/pseudo|preload-helper/,
+  },
   { name: 'base', test: /node_modules\/(@vue|vue|vue-router|pinia)\// },
   { name: 'data', test: /node_modules\/(dexie|zod|nanoid)\// },
   {
     name: 'core',
-    test: /core\/((units|water|tackle|keeping)\/|formats\/pandero-json\/(kept-water|settings)|advice\/(rules\/(?!not-a-jig)|conditions\/(schools|water-facts)|candidates\/attributes|search\/score)|wording\/values|locale\/en\/(words|phrases|tackle)|rig\/(parts\/(box|schema)\.|body\/(?!mass-band)|outline\/(?!head-on))|(parse|result)\.)/,
+    test: /core\/((units|water|tackle|keeping)\/|formats\/pandero-json\/(kept-water|settings)|advice\/(rules\/(?!not-a-jig)|conditions\/(schools|water-facts)|candidates\/attributes|search\/score)|wording\/values|locale\/\w+\/(words|phrases|tackle)|rig\/(parts\/(box|schema)\.|body\/(?!mass-band)|outline\/(?!head-on))|(parse|result)\.)/,
   },
   {
     name: 'stores',
-    test: /app\/(new-id|locale\/(intl|en\/(tag|frame|notices))|stores\/(advice|box|water|settings|keeping|notices)|workers\/ranker|composables\/use(LiveRows|Followed|Units|Held)|db\/(all-parts|box-of-rows|cause|database|journal|keep|keeper|kinds|our-keeper|overlay|shelf|sieve))\./,
+    test: /app\/(new-id|locale\/(intl|\w+\/(tag|frame|notices))|stores\/(advice|box|water|settings|keeping|notices)|workers\/ranker|composables\/use(LiveRows|Followed|Units|Held)|db\/(all-parts|box-of-rows|cause|database|journal|keep|keeper|kinds|our-keeper|overlay|shelf|sieve))\./,
   },
   {
     name: 'look',
@@ -51,9 +54,20 @@ const inPseudo: Plugin = {
       : null,
 };
 
+/** `vite build --mode xy`: words come from `locale/xy` instead of `locale/en`; keys that are missing there end the build. */
+const inLocale = (locale: string): Plugin => ({
+  name: 'locale',
+  enforce: 'pre',
+  resolveId(source, importer) {
+    if (!/\/locale\/en\//.test(source)) return null;
+    return this.resolve(source.replace('/locale/en/', `/locale/${locale}/`), importer, { skipSelf: true });
+  },
+});
+const ENGLISH: readonly string[] = ['production', 'development', 'test'];
+
 export default defineConfig(({ mode }) => ({
   plugins: [
-    ...(mode === 'pseudo' ? [inPseudo] : []),
+    ...(mode === 'pseudo' ? [inPseudo] : ENGLISH.includes(mode) ? [] : [inLocale(mode)]),
     fetchAhead,
     vue(),
     vuetify({ autoImport: true }),
@@ -112,6 +126,10 @@ export default defineConfig(({ mode }) => ({
     chunkSizeWarningLimit: 900,
     // what every view needs travels together, in the order in which it is read: fewer files are sooner there
     rolldownOptions: {
+      onwarn(warning, tell) {
+        if (warning.code !== 'IMPORT_IS_UNDEFINED') return tell(warning);
+        throw new Error(`A word is missing in this language: ${warning.message.split('\n')[0]}`);
+      },
       output: {
         codeSplitting: {
           groups: FILES.map((file, at) => ({ ...file, priority: FILES.length - at })),
