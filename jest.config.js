@@ -1,5 +1,5 @@
 /** Unit tests run as ES modules through swc; the sandbox's slow Math is replaced by the real one. */
-const inEnglish = {
+export const inEnglish = {
   displayName: 'unit',
   testEnvironment: 'node',
   roots: ['<rootDir>/core', '<rootDir>/cli', '<rootDir>/server', '<rootDir>/app', '<rootDir>/demo', '<rootDir>/paper'],

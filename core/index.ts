@@ -151,7 +151,7 @@ export {
   type Handling,
   type HandlingId,
 } from './advice/handling';
-export { type Forbidden } from './advice/conditions/forbidden';
+export { type Excluded } from './advice/conditions/excluded';
 export { notAJig, type NotAJigId } from './advice/rules/not-a-jig';
 export {
   HANDBOOK,

@@ -158,7 +158,7 @@ test('a spinner is tuned by mouse', DESK, async ({ page }) => {
   await expect(page.getByTestId('part-blades')).toContainText('Colorado 5');
 });
 
-test('true size after one calibration; the scale counts', DESK, async ({ page }) => {
+test('true size after one calibration', DESK, async ({ page }) => {
   await layFirst(page);
   // once measured against a bank card, 1:1 is
   await page.getByRole('button', { name: 'Is 1:1 true?' }).click();
@@ -174,16 +174,4 @@ test('true size after one calibration; the scale counts', DESK, async ({ page })
   await page.getByRole('button', { name: '1:1', exact: true }).click();
   await expect(page.getByRole('button', { name: 'Calibrated' })).toBeVisible();
   await expect.poll(() => pxPerMm(page), { timeout: 10_000 }).toBeCloseTo(wide / 85.6, 1);
-
-  await openPart(page, 'guard');
-  await page.getByRole('button', { name: 'Press it on the scale…' }).click();
-  await expect(page.getByText('Steady.')).toBeVisible();
-  await page.getByRole('button', { name: /^Keep/ }).last().click();
-  await expect(page.getByTestId('fields-guard')).toContainText(/Measured: 0\.02 lbf \(the model says 0\.\d+ lbf\)/);
-  await expect(page.getByTestId('readout-guard')).toContainText('0.02');
-  await openPart(page, 'trailer');
-  await page.getByRole('button', { name: 'Weigh it…' }).click();
-  await expect(page.getByText('Steady.')).toBeVisible();
-  await page.getByRole('button', { name: /^Keep/ }).last().click();
-  await expect(page.getByTestId('fields-trailer')).toContainText('Weighed whole: 0.33 oz');
 });

@@ -16,7 +16,7 @@ export interface Note<K extends KindName = KindName> {
   readonly kind: K;
   readonly key: string;
   readonly base: Rows[K] | null;
-  /** null where it was thrown away */
+  /** null where it was deleted */
   readonly row: Rows[K] | null;
   /** null where the store could not be asked */
   readonly epoch: string | null;

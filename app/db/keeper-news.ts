@@ -21,15 +21,15 @@ export interface UnreadNote {
 export type KeeperNews =
   /** a change of this tab could not be stored; it is tried again */
   | { readonly what: 'not-stored'; readonly issues: readonly Issue[] }
-  /** it is not stored: there are too many of its kind; it can be tried again once some are thrown away */
+  /** it is not stored: there are too many of its kind; it can be tried again once some are deleted */
   | { readonly what: 'refused'; readonly issues: readonly Issue[]; again(): void }
   /** everything that waited is stored now */
   | { readonly what: 'stored-at-last' }
   /** both tabs changed the same field: this tab's stands */
   | { readonly what: 'clash'; readonly kind: KindName; readonly clashes: readonly Clash[]; takeTheirs(): void }
-  /** what was changed here was thrown away there */
+  /** what was changed here was deleted there */
   | { readonly what: 'gone'; readonly kind: KindName; keepMine(): void }
-  /** what was thrown away here was changed there, so it stays */
+  /** what was deleted here was changed there, so it stays */
   | { readonly what: 'stays'; readonly kind: KindName }
   /** notes of an earlier tab that cannot be read */
   | { readonly what: 'unreadable'; readonly notes: readonly UnreadNote[] };

@@ -198,7 +198,7 @@ describe('two tabs', () => {
     await soon();
     expect((await db.waters.get('a'))!.value.temperatureC).toBe(9);
   });
-  test('thrown away here, changed there: it stays and is said', async () => {
+  test('deleted here, changed there: it stays and is said', async () => {
     await db.tickets.put(ticket);
     const [one, other] = [tab(), tab()];
     await one.keeper.put('ticket', { ...ticket, note: 'north side' }, ticket);

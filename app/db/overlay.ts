@@ -1,7 +1,7 @@
 import { kindOf, type KindName, type Rows } from './kinds';
 import type { Pending } from './keeper-news';
 
-/** Rows of the store with what it does not have yet: changed ones in their place, new ones at the end, thrown away ones gone. */
+/** Rows of the store with what it does not have yet: changed ones in their place, new ones at the end, deleted ones gone. */
 export function overlay<K extends KindName>(
   name: K,
   rows: readonly Rows[K][],

@@ -6,17 +6,18 @@ import { useAdvice } from '../stores/advice';
 import { useNumberCard } from '../stores/number-card';
 import { useRuleCard } from '../stores/handbook';
 import { useWater } from '../stores/water';
-import { at, every, inApp, until, user } from '../testing/in-app';
+import { at, every, giveFile, inApp, until, user } from '../testing/in-app';
 import { router } from '../router';
 
 inApp('demo');
 
 /** Data, names and signs, which are the same in every language: colours and names of parts are the angler's own words. */
 /** Months are written by `Intl`, which knows nothing of the made-up language. */
-const MONTH = new Intl.DateTimeFormat('en-US', { month: 'long' });
+const month = (how: 'long' | 'short'): string => new Intl.DateTimeFormat('en-US', { month: how }).format(new Date());
 const SAME = new RegExp(
   [
-    MONTH.format(new Date()),
+    month('long'),
+    month('short'),
     ...COLOURS.map(({ name }) => name),
     ...[
       'Brindle Mere, north arm',
@@ -68,7 +69,14 @@ function plainWords(): string[] {
   return [...found];
 }
 /** Until what comes in stages and after a moment is there. */
-const settle = (): Promise<void> => new Promise((resolve) => setTimeout(resolve, 1500));
+async function settle(): Promise<void> {
+  for (let before = '', still = 0; still < 4; still++) {
+    await new Promise((resolve) => setTimeout(resolve, 60));
+    const now = document.body.innerHTML;
+    if (now !== before) still = 0;
+    before = now;
+  }
+}
 async function visit(place: string): Promise<void> {
   await router.push(place);
   await until(() => expect(every('heading')).not.toEqual([]));
@@ -136,3 +144,50 @@ test.each(['heads', 'skirts', 'trailers', 'blades', 'hooks', 'lines', 'rods', 'r
     expect(plainWords()).toEqual([]);
   },
 );
+
+/** Presses what stands at a place of the page, by its looks: its words are not known here. */
+const pressAt = async (selector: string): Promise<void> => {
+  await until(() => expect(document.querySelector(selector)).not.toBeNull());
+  await user.click(document.querySelector<HTMLElement>(selector)!);
+  await until(() => expect(document.querySelector('.v-overlay--active, .files')).not.toBeNull());
+  await settle();
+};
+
+test.each([
+  ['places', '/water', '.places button'],
+  ['local rules', '/water', '.places__rules, .places button:last-of-type'],
+  ['schools', '/pick', '.settings__schools'],
+  ['files', '/water', '.header__tools .press:nth-last-of-type(2)'],
+  ['help', '/water', '.header__tools .press:last-of-type'],
+  ['import', '/box', '.box__row .v-btn'],
+] as const)('nor of the dialog of %s', async (_what, place, selector) => {
+  await visit(place);
+  await pressAt(selector);
+  expect(plainWords()).toEqual([]);
+});
+
+test.each([
+  ['a box list', 'heads.csv', 'style,weight\ncasting,3/8\nanvil,1/4\n'],
+  ['what is no file of ours', 'x.json', '{"type": "Topology"}'],
+  ['a good list', 'heads.csv', 'style,weight\ncasting,3/8\ncasting,3/8\n'],
+] as const)('nor of %s that is taken in', async (_what, name, text) => {
+  await visit('/box');
+  await pressAt('.box__row .v-btn');
+  await giveFile(name, text);
+  await settle();
+  // what the file holds is said as it stands there
+  expect(plainWords().filter((word) => !['anvil', 'heads', 'style', 'json', 'Topology'].includes(word))).toEqual([]);
+});
+
+test.each(['compare', 'builds', 'card', 'calibrate'] as const)('nor of the bench’s dialog of %s', async (what) => {
+  await visit('/pick');
+  await until(() => expect(useAdvice().picks).not.toEqual([]));
+  await useBench().start(useAdvice().picks[0]!.rig);
+  await visit('/bench');
+  const tools = [...document.querySelectorAll<HTMLElement>('.tools .v-btn')];
+  const at = { compare: tools.length - 4, builds: tools.length - 3, card: tools.length - 2 };
+  await user.click(what === 'calibrate' ? document.querySelector('.tools__unsure')! : tools[at[what]]!);
+  await settle();
+  expect(document.querySelector('.v-overlay--active')).not.toBeNull();
+  expect(plainWords()).toEqual([]);
+});

@@ -43,7 +43,7 @@ async function again(): Promise<void> {
 async function throwAway(row: AsideRow): Promise<void> {
   const gone = await keep(() => db.setAside.delete(row.id));
   if (!gone.ok) return notices.complain(gone.issues);
-  notices.say(words.thrownAway, () => keep(() => db.setAside.put(row)));
+  notices.say(words.deleted, () => keep(() => db.setAside.put(row)));
 }
 const asText = ({ row }: AsideRow): string => {
   const text = JSON.stringify(row);
@@ -65,7 +65,7 @@ const asText = ({ row }: AsideRow): string => {
             <p v-for="why in row.why" :key="why">{{ why }}</p>
             <code>{{ asText(row) }}</code>
           </div>
-          <v-btn variant="text" :aria-label="words.throwAway(row.from, row.key)" @click="throwAway(row)">×</v-btn>
+          <v-btn variant="text" :aria-label="words.deleteIt(row.from, row.key)" @click="throwAway(row)">×</v-btn>
         </li>
       </ul>
       <p v-if="count > rows.length" class="soft">{{ words.andMore(count - rows.length) }}</p>

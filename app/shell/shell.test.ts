@@ -83,7 +83,7 @@ test('everything is exported, cleared, and taken in again', async () => {
   await value(/^Water temperature/, '61');
 });
 
-test('a row that cannot be read takes nothing down: it is set aside, named, in every backup, and can be thrown away', async () => {
+test('a row that cannot be read takes nothing down: it is set aside, named, in every backup, and can be deleted', async () => {
   await goTo('Pick');
   await press(/.*/, 'pick-1');
   await press('Write the ticket for this rig');
@@ -106,7 +106,7 @@ test('a row that cannot be read takes nothing down: it is set aside, named, in e
   await at('aside-row');
   await press('Try again', dialog());
   await pageSays('None of them can be read yet');
-  await press('Throw away ticket odd');
+  await press('Delete ticket odd');
   await until(() => expect(document.querySelector('[data-testid="aside-row"]')).toBeNull());
 });
 

@@ -7,7 +7,7 @@ const DAY_MS = 86_400_000;
 
 /** `just now`, `today`, `3 days ago`: how long ago something was. */
 export function agoText(at: string | null, now: number): string {
-  if (at === null) return 'never';
+  if (at === null) return words.never;
   const days = Math.floor((now - Date.parse(at)) / DAY_MS);
   if (days <= 0) return words.withinADay;
   return words.daysAgo(days);

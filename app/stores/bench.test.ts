@@ -75,7 +75,7 @@ test('a drag shows, is taken when it is let go, and leaves nothing when it is gi
   bench.cancelDrag();
   expect(bench.rig!.skirt!.lengthMm).toBe(55);
   bench.preview('skirt-length', 40);
-  await bench.letGo();
+  await bench.commitDrag();
   await settled();
   expect(bench.build!.rig.skirt!.lengthMm).toBe(40);
   expect(bench.effects.map(({ edit }) => edit)).toEqual(['skirt-length']);

@@ -227,7 +227,7 @@ export const useBench = defineStore('bench', () => {
     dragged.value = null;
     read.value = null;
   }
-  async function letGo(): Promise<void> {
+  async function commitDrag(): Promise<void> {
     if (dragged.value) await take(dragged.value);
   }
   const undo = (): Promise<void> => step(undone);
@@ -253,7 +253,7 @@ export const useBench = defineStore('bench', () => {
     if (build.value?.id === id) clear();
     const removed = await keeper.remove('build', gone);
     if (!removed.ok) return;
-    notices.say(words.buildThrownAway, () => keeper.put('build', gone, null));
+    notices.say(words.buildDeleted, () => keeper.put('build', gone, null));
   }
   /** Writes the ticket of the build as it is. */
   function writeTicket(): string {
@@ -285,7 +285,7 @@ export const useBench = defineStore('bench', () => {
     take,
     edit,
     preview,
-    letGo,
+    commitDrag,
     cancelDrag,
     undo,
     redo,

@@ -4,7 +4,7 @@ import { mergeFields, sameJson, type Clash, type Merged } from './merge';
 export interface Change<Row> {
   /** what it was made from; null where there was nothing */
   readonly base: Row | null;
-  /** what it came to; null where it was thrown away */
+  /** what it came to; null where it was deleted */
   readonly row: Row | null;
   /** the whole store was cleared or replaced when this changed */
   readonly epoch: string;
@@ -22,7 +22,7 @@ export type Decision<Row> =
   | { readonly as: 'is-so'; readonly row: Row | null }
   | { readonly as: 'write'; readonly row: Row; readonly clashes: readonly Clash[]; readonly merged: boolean }
   | { readonly as: 'delete' }
-  /** somebody changed what this would throw away: it stays */
+  /** somebody changed what this would delete: it stays */
   | { readonly as: 'changed-meanwhile'; readonly row: Row }
   /** somebody threw away what this would change, or cleared everything */
   | { readonly as: 'gone-meanwhile' };

@@ -44,6 +44,8 @@ describe('whether two values say the same', () => {
     [{ a: undefined }, {}, true],
     [{ a: undefined }, { b: undefined }, true],
     [{ a: 1, b: undefined }, { b: 1, a: undefined }, false],
+    [{ a: 0, toString: undefined }, { a: 0 }, true],
+    [{ toString: undefined }, { toString: 1 }, false],
     [[], {}, false],
     [-0, 0, true],
     [null, {}, false],
@@ -113,15 +115,10 @@ describe('what a change does to the store', () => {
       { n: 3 },
       { as: 'write', row: { n: 2 }, clashes: [{ path: 'n', mine: 2, theirs: 3 }] },
     ],
-    ['thrown away elsewhere', change({ n: 1 }, { n: 2 }), null, { as: 'gone-meanwhile' }],
-    ['thrown away here', change({ n: 1 }, null), { n: 1 }, { as: 'delete' }],
-    ['thrown away twice', change({ n: 1 }, null), null, { as: 'is-so' }],
-    [
-      'thrown away here, changed elsewhere',
-      change({ n: 1 }, null),
-      { n: 4 },
-      { as: 'changed-meanwhile', row: { n: 4 } },
-    ],
+    ['deleted elsewhere', change({ n: 1 }, { n: 2 }), null, { as: 'gone-meanwhile' }],
+    ['deleted here', change({ n: 1 }, null), { n: 1 }, { as: 'delete' }],
+    ['deleted twice', change({ n: 1 }, null), null, { as: 'is-so' }],
+    ['deleted here, changed elsewhere', change({ n: 1 }, null), { n: 4 }, { as: 'changed-meanwhile', row: { n: 4 } }],
   ])('%s', (_, given, stored, expected) => expect(decide(given, stored, 'e', usual)).toMatchObject(expected));
   test('a change from before everything was cleared is not written back', () => {
     expect(decide(change(null, { n: 1 }), null, 'later', usual)).toEqual({ as: 'gone-meanwhile' });

@@ -19,8 +19,14 @@ export function sameJson(a: unknown, b: unknown): boolean {
   const [mine, theirs] = [a as Fields, b as Fields];
   let more = 0;
   for (const name in mine) {
-    if (!sameJson(mine[name], theirs[name])) return false;
-    if (mine[name] !== undefined) more++;
+    const my = mine[name];
+    if (my === undefined) {
+      // what every object has by birth, as toString, is no field of it
+      if (theirs[name] !== undefined && Object.hasOwn(theirs, name)) return false;
+      continue;
+    }
+    if (!sameJson(my, theirs[name])) return false;
+    more++;
   }
   for (const name in theirs) if (theirs[name] !== undefined) more--;
   return more === 0;

@@ -3,7 +3,7 @@ import { rigBody } from '../rig/body/body';
 import { jig } from '../testing/fixtures/rigs';
 import { GRAVITY_MPS2 } from '../units/units';
 import { fallenM, mediumAt, secondsToBottom, steadyFall, submergedWeightN } from './fall';
-import { acrossMps, lureOf, towedAreas } from './towed';
+import { acrossLineMps, lureOf, towedAreas } from './towed';
 
 const medium = mediumAt(15);
 const bare = rigBody({ ...jig({ trailer: null, strands: 0 }), guard: null });
@@ -44,7 +44,7 @@ test('the line counts by what of it is in the water', () => {
   const lure = lureOf(rigBody(jig()), medium, null);
   const areas = towedAreas(lure, 0.6);
   const across = (lengthM: number, wetShare: number): number =>
-    acrossMps(areas, lure.medium, 0.6, 0.98, { diameterM: 0.0004, tipM: 1 }, lengthM, wetShare);
+    acrossLineMps(areas, lure.medium, 0.6, 0.98, { diameterM: 0.0004, tipM: 1 }, lengthM, wetShare);
   expect(across(20, 0.5)).toBeGreaterThan(across(20, 1));
   // all in the air it drags nothing, however long it is
   expect(across(20, 0)).toBeCloseTo(across(2, 0), 9);

@@ -1,4 +1,4 @@
-import { acrossMps, towedAreas, type Lure, type TowedAreas, type Towline } from './towed';
+import { acrossLineMps, towedAreas, type Lure, type TowedAreas, type Towline } from './towed';
 
 /** Speeds between which a level run is looked for, m/s. */
 export const LEVEL_SPEEDS_MPS = { from: 0.03, to: 4 } as const;
@@ -17,7 +17,9 @@ function sinkingMps(
   const lengthM = Math.sqrt(distanceM * distanceM + dropM * dropM);
   const wetShare = dropM === 0 ? 1 : depthM / dropM;
   const cosine = distanceM / lengthM;
-  return acrossMps(areas, lure.medium, towMps, cosine, line, lengthM, wetShare) * cosine - (towMps * dropM) / lengthM;
+  return (
+    acrossLineMps(areas, lure.medium, towMps, cosine, line, lengthM, wetShare) * cosine - (towMps * dropM) / lengthM
+  );
 }
 
 /**

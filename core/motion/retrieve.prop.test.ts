@@ -10,7 +10,7 @@ import { groundOf } from './ground';
 import { secondsBetween } from './path';
 import { retrieve } from './retrieve';
 import { reelRates } from './tow';
-import { acrossMps, lureOf, towedAreas, type Towline } from './towed';
+import { acrossLineMps, lureOf, towedAreas, type Towline } from './towed';
 import type { RetrievePlan, RetrieveStep } from './plan';
 
 const medium = mediumAt(18);
@@ -102,18 +102,18 @@ describe('limits that leave no choice', () => {
   test('without drag across it, force alone: v = sqrt(2 W / (rho B)) on a line straight down, thick or thin', () => {
     const areas = { alongM2: 0, acrossM2: 0.002, liftM2: 0, submergedN: 0.1 };
     const none: Towline = { diameterM: 0, tipM: 0 };
-    const v = acrossMps(areas, medium, 0, 1, none, 10, 1);
+    const v = acrossLineMps(areas, medium, 0, 1, none, 10, 1);
     expect(v).toBeCloseTo(Math.sqrt((2 * 0.1) / (medium.densityKgM3 * 0.002)), 9);
   });
   test('lift and weight in balance: it swings neither up nor down', () => {
     const areas = { alongM2: 0.001, acrossM2: 0.002, liftM2: 0.0004, submergedN: 0.5 * medium.densityKgM3 * 0.0004 };
-    expect(acrossMps(areas, medium, 1, 1, line, 10, 1)).toBeCloseTo(0, 9);
+    expect(acrossLineMps(areas, medium, 1, 1, line, 10, 1)).toBeCloseTo(0, 9);
   });
   test('speeds scale as the root of force: four times the weight sinks twice as fast across its line', () => {
     const areas = { alongM2: 0, acrossM2: 0.003, liftM2: 0, submergedN: 0.05 };
     const none: Towline = { diameterM: 0, tipM: 1 };
-    const one = acrossMps(areas, medium, 0, 0.9, none, 10, 0.5);
-    expect(acrossMps({ ...areas, submergedN: 0.2 }, medium, 0, 0.9, none, 10, 0.5)).toBeCloseTo(2 * one, 9);
+    const one = acrossLineMps(areas, medium, 0, 0.9, none, 10, 0.5);
+    expect(acrossLineMps({ ...areas, submergedN: 0.2 }, medium, 0, 0.9, none, 10, 0.5)).toBeCloseTo(2 * one, 9);
   });
   test('a straight pull along the surface takes cast over speed', () => {
     const light: Medium = { ...medium, densityKgM3: body.massKg / body.volumeM3 };

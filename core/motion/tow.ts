@@ -1,7 +1,7 @@
 import { slopeAt, type Ground } from './ground';
 import { TOUCH_M, type PathLog, type PathPoint } from './path';
 import type { SteadyFall } from './fall';
-import { acrossMps, towedAreas, type Lure, type TowedAreas, type Towline } from './towed';
+import { acrossLineMps, towedAreas, type Lure, type TowedAreas, type Towline } from './towed';
 
 /** Longest step in open water, s. */
 const LONG_STEP_S = 5;
@@ -144,7 +144,7 @@ function towedRates(
   const [cosine, sine] = [xM / lengthM, dropM / lengthM];
   const pullMps = Math.max(0, towMps + driftMps * cosine);
   const wetShare = dropM === 0 ? 1 : z / dropM;
-  const v = acrossMps(areas, lure.medium, pullMps, cosine, line, lengthM, wetShare);
+  const v = acrossLineMps(areas, lure.medium, pullMps, cosine, line, lengthM, wetShare);
   const dz = v * cosine - pullMps * sine;
   const dx = -(pullMps * cosine + v * sine) + driftMps;
   // along the surface or the bottom the line still shortens as fast as it is reeled

@@ -90,8 +90,14 @@ export interface Towline {
 const LINE_GUESS_MPS = 0.25;
 
 /** Drag area of the wet part of a line that swings about the rod tip like a pendulum, m². */
-function lineDragM2(diameterM: number, lengthM: number, wetShare: number, acrossMps: number, medium: Medium): number {
-  const cd = cylinderCd(Math.max(1, (acrossMps * diameterM) / medium.kinematicM2ps));
+function lineDragM2(
+  diameterM: number,
+  lengthM: number,
+  wetShare: number,
+  acrossLineMps: number,
+  medium: Medium,
+): number {
+  const cd = cylinderCd(Math.max(1, (acrossLineMps * diameterM) / medium.kinematicM2ps));
   const dry = 1 - wetShare;
   return cd * diameterM * (lengthM / 4) * (1 - dry * dry * dry * dry);
 }
@@ -106,7 +112,7 @@ function lineDragM2(diameterM: number, lengthM: number, wetShare: number, across
  * @param wetShare  share of that in the water
  * @source adr-0010
  */
-export function acrossMps(
+export function acrossLineMps(
   areas: TowedAreas,
   medium: Medium,
   towMps: number,

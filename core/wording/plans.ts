@@ -44,14 +44,14 @@ export const planText = ({ steps, tipHeightM, line }: RetrievePlan, system: Unit
 /** What was entered of the rules of a place, line by line. */
 export function localRulesText(rules: LocalRules, system: UnitSystem): string[] {
   const allowed = (name: string, value: boolean | undefined): string[] =>
-    value === undefined ? [] : [`${name} ${value ? 'allowed' : 'forbidden'}`];
+    value === undefined ? [] : [value ? phrases.isAllowed(name) : phrases.isForbidden(name)];
   const kept = (mm: number): string => shown('partLength', lengthMFromMm(mm), system);
   const { fishFromMm: from, fishToMm: to } = rules;
   return [
     ...(rules.hooksPerLine === undefined ? [] : [phrases.hooksLine(rules.hooksPerLine)]),
     ...allowed(phrases.trailerHook, rules.trailerHook),
-    ...allowed('trebles', rules.treble),
-    ...allowed('lead', rules.lead),
+    ...allowed(phrases.trebles, rules.treble),
+    ...allowed(phrases.lead, rules.lead),
     ...(from === undefined ? [] : [phrases.keepNoneUnder(kept(from))]),
     ...(to === undefined ? [] : [phrases.keepNoneOver(kept(to))]),
   ];

@@ -10,7 +10,7 @@ import { RULE_TEXT } from '../locale/en/rules';
 import { wantBand, wantValue } from './values';
 import {
   COVER_NAME,
-  FORBIDDEN_TEXT,
+  EXCLUDED_TEXT,
   MISSING_PART,
   TOO_MANY_PAIRS,
   unknownColoursText,
@@ -109,7 +109,7 @@ const lowerFirst = (text: string): string => text.charAt(0).toLowerCase() + text
 export function adviceWarnings(advice: Advice): string[] {
   return [
     ...advice.missing.map((tray) => MISSING_PART[tray]),
-    ...advice.forbidden.map((row) => FORBIDDEN_TEXT[row.by](row.heads)),
+    ...advice.forbidden.map((row) => EXCLUDED_TEXT[row.by](row.heads)),
     ...(advice.unknownColours.length > 0 ? [unknownColoursText(advice.unknownColours)] : []),
     ...(advice.tooManyPairs > 0 ? [TOO_MANY_PAIRS] : []),
   ];

@@ -3,7 +3,7 @@ import { plural } from '../intl';
 export const builds = 'Builds';
 export const nameOfTheBuild = 'Name of the build on the bench';
 export const takeItUp = 'Take it up';
-export const throwAway = 'Throw away';
+export const deleteIt = 'Delete';
 export const close = 'Close';
 export const makeItTrue = 'Make a millimetre a millimetre';
 export const holdACard =
@@ -78,7 +78,7 @@ export const wholePiecesOnly = 'Whole pieces only.';
 export const less = (edit: string | number): string => `Less: ${edit}`;
 export const more = (edit: string | number): string => `More: ${edit}`;
 export const fromTheSide = (title: string | number): string => `${title}, from the side`;
-export const throwAwayBuild = (row: string | number): string => `Throw away ${row}`;
+export const deleteBuild = (row: string | number): string => `Delete ${row}`;
 export const pixelsAMillimetre = (pxPerMm: string | number): string => `${pxPerMm} pixels a millimetre`;
 export const letter = 'Letter';
 export const tiledOn = (tiles: string | number): string =>

@@ -39,6 +39,6 @@ export const ranking = 'Ranking';
 export const rankingFailed = (bug: string): string =>
   `Ranking failed, which is our own fault: ${bug}. Reload the page; what you entered is kept.`;
 export const buildChangedElsewhere = 'This build was changed in the other tab.';
-export const buildThrownAway = 'Build thrown away.';
+export const buildDeleted = 'Build deleted.';
 export const waterChangedElsewhere = 'This water was changed in the other tab.';
 export const theme = { light: 'light', night: 'night' } as const;

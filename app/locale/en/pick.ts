@@ -28,7 +28,7 @@ export const of100Parts = 'of 100 parts of what this water asks for.';
 export const wouldTie = ', would tie';
 export const why = 'Why';
 export const schools = 'Schools';
-export const whereGoodAnglersPart = 'Where good anglers part';
+export const whereAnglersDisagree = 'Where anglers disagree';
 export const schoolsHelp =
   'Each question has its schools. Until you choose, the water decides; what you choose goes with this water.';
 export const done = 'Done';

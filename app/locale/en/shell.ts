@@ -73,8 +73,8 @@ export const keyStep = 'one step more or less in a number';
 export const thisPage = 'this page';
 export const noneCanBeRead = 'None of them can be read yet.';
 export const putBack = (done: string | number): string => `${done} put back in their places.`;
-export const thrownAway = 'Thrown away.';
-export const throwAway = (from: string | number, key: string | number): string => `Throw away ${from} ${key}`;
+export const deleted = 'Deleted.';
+export const deleteIt = (from: string | number, key: string | number): string => `Delete ${from} ${key}`;
 export const nothingCleared = (why: string | number): string =>
   `Nothing was cleared, since it could not be brought back again. ${why}`;
 export const clearAllTheSame = 'Clear all the same';
@@ -99,3 +99,4 @@ export const changesWait = (count: number): string =>
     other: `${count} changes wait to be stored; noted already.`,
   });
 export const daysAgo = (days: number): string => plural(days, { one: 'a day ago', other: `${days} days ago` });
+export const never = 'never';

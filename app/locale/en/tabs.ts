@@ -10,7 +10,7 @@ export const changedInBoth = (news: string | number, map: string | number): stri
   `${news} was changed in the other tab too: ${map}. What stands here was kept.`;
 export const takeTheOther = 'Take the other';
 export const deletedMeanwhile = (news: string | number): string =>
-  `${news} you were changing was thrown away meanwhile, in another tab or before, so your change was not stored.`;
+  `${news} you were changing was deleted meanwhile, in another tab or before, so your change was not stored.`;
 export const keepMine = 'Keep mine';
 export const changedMeanwhile = (news: string | number): string =>
-  `${news} was changed in the other tab meanwhile, so it was not thrown away.`;
+  `${news} was changed in the other tab meanwhile, so it was not deleted.`;

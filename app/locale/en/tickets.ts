@@ -4,12 +4,12 @@ export const nameWord = 'Name';
 export const print = 'Print';
 export const toTheBench = 'To the bench';
 export const exportIt = 'Export';
-export const throwAway = 'Throw away';
+export const deleteIt = 'Delete';
 export const allTickets = 'All tickets';
 export const yourNote = 'Your note';
 export const noSuchTicket = 'No such ticket';
 export const notInThisBrowser =
-  'This ticket is not in this browser. It may have been thrown away, or it belongs to another machine:';
+  'This ticket is not in this browser. It may have been deleted, or it belongs to another machine:';
 export const seeAllTickets = 'see all tickets';
 export const orImportItsFile = 'or import its file.';
 export const panderoTicketOf = 'Pandero ticket ·';
@@ -32,7 +32,7 @@ export const howToWriteOne =
   ', open its row and write one: it keeps the rig, its numbers and its reasons, and it prints.';
 export const falls = '· falls';
 export const changedElsewhere = 'This ticket was changed in the other tab.';
-export const ticketThrownAway = 'Ticket thrown away.';
+export const ticketDeleted = 'Ticket deleted.';
 export const visibility = (visibility: string | number): string => `${visibility} visibility`;
 export const deep = (depth: string | number): string => `${depth} deep`;
 export const noCover = 'no cover';
@@ -50,7 +50,7 @@ export const rulesEntered = (join: string | number): string => `Entered as the r
 export const fromSideWithRule = (title: string | number): string => `${title}, from the side, with a rule`;
 export const fromAbove = (title: string | number): string => `${title}, from above`;
 export const fromTheSide = (title: string | number): string => `${title}, from the side`;
-export const throwAwayTicket = (ticket: string | number): string => `Throw away ${ticket}`;
+export const deleteTicket = (ticket: string | number): string => `Delete ${ticket}`;
 export const tickets = (count: number): string => plural(count, { one: '1 ticket', other: `${count} tickets` });
 export const showMore = (count: number): string => `Show more (${count} older)`;
 export const itAnswered = (points: number): string =>

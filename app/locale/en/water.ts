@@ -111,3 +111,5 @@ export const blankIsAtHand = 'A blank water is at hand; the water before it is k
 /** The unit depths are drawn in. */
 export const depthUnit = { us: 'feet', metric: 'metres' } as const;
 export const midwater = 'midwater';
+export const allowed = 'allowed';
+export const forbidden = 'forbidden';

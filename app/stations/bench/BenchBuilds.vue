@@ -48,8 +48,8 @@ async function take(id: string): Promise<void> {
             <b><FractionText :text="row.name || title" /></b>
             <p class="soft">{{ words.changedAt(when(row.changedAt), row.versions.length) }}</p>
             <v-btn :disabled="row.id === bench.build?.id" @click="take(row.id)">{{ words.takeItUp }}</v-btn>
-            <v-btn variant="text" :aria-label="words.throwAwayBuild(row.name || title)" @click="bench.remove(row.id)">{{
-              words.throwAway
+            <v-btn variant="text" :aria-label="words.deleteBuild(row.name || title)" @click="bench.remove(row.id)">{{
+              words.deleteIt
             }}</v-btn>
           </div>
         </li>

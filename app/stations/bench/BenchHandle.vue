@@ -74,6 +74,7 @@ function onFocus(): void {
     :aria-valuenow="now"
     :aria-valuetext="value"
     :data-testid="`handle-${handle.edit}`"
+    :data-edit="handle.edit"
     @pointerdown.prevent="emit('take', $event)"
     @touchmove.prevent
     @pointerenter="over = true"

@@ -91,10 +91,9 @@ function openSteps(at: number): void {
 /** Goes to the next handle on the drawing, from the one that has the focus. */
 function nextCut(): void {
   if (!bench.rig || !bench.numbers) return;
-  const ids = handlesOf(bench.rig, bench.numbers.body).map(({ edit }) => `handle-${edit}`);
-  const here = ids.indexOf(document.activeElement?.getAttribute('data-testid') ?? '');
-  const next = document.querySelector<SVGElement>(`[data-testid="${ids[(here + 1) % ids.length]}"]`);
-  next?.focus();
+  const edits: readonly string[] = handlesOf(bench.rig, bench.numbers.body).map(({ edit }) => edit);
+  const here = edits.indexOf((document.activeElement as SVGElement | null)?.dataset['edit'] ?? '');
+  document.querySelector<SVGElement>(`[data-edit="${edits[(here + 1) % edits.length]}"]`)?.focus();
 }
 function heavier(by: 1 | -1): void {
   if (!bench.rig) return;

@@ -45,7 +45,7 @@ const { system, show } = useUnits();
 const stage = useStages(2);
 const svg = ref<SVGSVGElement | null>(null);
 const place = ref<HTMLElement | null>(null);
-const { held, take, move, letGo, giveUp, onSheet } = useDrag(svg);
+const { held, take, move, commitDrag, giveUp, onSheet } = useDrag(svg);
 const room = ref({ width: 600, height: 400 });
 const watcher = new ResizeObserver(([entry]) => {
   if (entry) room.value = { width: entry.contentRect.width, height: entry.contentRect.height };
@@ -172,7 +172,7 @@ function takeNearest(event: PointerEvent): void {
       :aria-label="label"
       role="group"
       @pointermove="move"
-      @pointerup="letGo"
+      @pointerup="commitDrag"
       @pointercancel="giveUp"
     >
       <g v-memo="[paper]" class="sheet__paper" aria-hidden="true">

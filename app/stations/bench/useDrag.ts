@@ -63,12 +63,12 @@ export function useDrag(sheet: Ref<SVGSVGElement | null>) {
     last = { x: event.clientX, y: event.clientY };
     if (frame === 0) frame = requestAnimationFrame(draw);
   }
-  function letGo(event: PointerEvent): void {
+  function commitDrag(event: PointerEvent): void {
     if (grip?.finger !== event.pointerId) return;
     cancelAnimationFrame(frame);
     draw();
     end();
-    void bench.letGo();
+    void bench.commitDrag();
   }
   function giveUp(): void {
     if (!grip) return;
@@ -83,5 +83,5 @@ export function useDrag(sheet: Ref<SVGSVGElement | null>) {
     forget();
     held.value = null;
   }
-  return { held, take, move, letGo, giveUp, onSheet };
+  return { held, take, move, commitDrag, giveUp, onSheet };
 }

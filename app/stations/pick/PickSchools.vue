@@ -96,7 +96,7 @@ const chosenCount = computed(() => Object.keys(store.water.schools ?? {}).length
   <v-dialog v-model="open" :aria-label="words.schools" :max-width="860" scrollable>
     <v-card class="schools">
       <div class="schools__head">
-        <h2>{{ words.whereGoodAnglersPart }}</h2>
+        <h2>{{ words.whereAnglersDisagree }}</h2>
         <p>{{ words.schoolsHelp }}</p>
       </div>
       <div class="schools__rows">

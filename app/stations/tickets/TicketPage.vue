@@ -81,7 +81,7 @@ async function remove(): Promise<void> {
   if (!gone) return;
   const removed = await store.remove(gone);
   if (!removed.ok) return notices.complain(removed.issues);
-  notices.say(words.ticketThrownAway, () => store.putBack(gone));
+  notices.say(words.ticketDeleted, () => store.putBack(gone));
   await router.push('/tickets');
 }
 
@@ -103,7 +103,7 @@ useKeys({ p: print });
       <v-btn class="act" @click="print">{{ words.print }}</v-btn>
       <v-btn @click="toBench">{{ words.toTheBench }}</v-btn>
       <v-btn @click="save">{{ words.exportIt }}</v-btn>
-      <v-btn @click="remove">{{ words.throwAway }}</v-btn>
+      <v-btn @click="remove">{{ words.deleteIt }}</v-btn>
       <v-btn to="/tickets">{{ words.allTickets }}</v-btn>
     </div>
     <TicketSheet :ticket="ticket" :title="rigTitle(ticket.rig, system)" />

@@ -34,7 +34,7 @@ async function save(): Promise<void> {
 async function remove(ticket: Ticket): Promise<void> {
   const removed = await store.remove(ticket);
   if (!removed.ok) return notices.complain(removed.issues);
-  notices.say(words.ticketThrownAway, () => store.putBack(ticket));
+  notices.say(words.ticketDeleted, () => store.putBack(ticket));
 }
 </script>
 
@@ -66,7 +66,7 @@ async function remove(ticket: Ticket): Promise<void> {
         <v-btn
           variant="text"
           class="tickets__remove"
-          :aria-label="words.throwAwayTicket(ticket.name || title)"
+          :aria-label="words.deleteTicket(ticket.name || title)"
           @click="remove(ticket)"
           >×</v-btn
         >

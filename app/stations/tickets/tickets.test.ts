@@ -31,7 +31,7 @@ async function writeTicket(rank: number): Promise<void> {
 const rows = (): string[] =>
   [...document.querySelectorAll('[data-testid="ticket-row"]')].map(({ textContent }) => textContent ?? '');
 
-test('tickets are listed, named, exported one by one and together, thrown away and brought back', async () => {
+test('tickets are listed, named, exported one by one and together, deleted and brought back', async () => {
   await writeTicket(1);
   await type('Name', 'First light, hedgerow');
   await until(async () => expect((await db.tickets.toArray())[0]?.name).toBe('First light, hedgerow'));
@@ -42,7 +42,7 @@ test('tickets are listed, named, exported one by one and together, thrown away a
   await heading('2 tickets');
   // newest first
   expect(rows()[1]).toContain('First light, hedgerow');
-  await press('Throw away First light, hedgerow');
+  await press('Delete First light, hedgerow');
   await heading('1 ticket');
   await press('Undo');
   await heading('2 tickets');

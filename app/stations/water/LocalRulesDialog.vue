@@ -23,8 +23,8 @@ function change(part: { [K in keyof LocalRules]?: LocalRules[K] | undefined }): 
 
 const FLAGS = [
   { value: 'unsaid', title: words.notSaid },
-  { value: 'yes', title: 'allowed' },
-  { value: 'no', title: 'forbidden' },
+  { value: 'yes', title: words.allowed },
+  { value: 'no', title: words.forbidden },
 ] as const;
 type Flag = (typeof FLAGS)[number]['value'];
 const flag = (name: 'trailerHook' | 'treble' | 'lead') =>

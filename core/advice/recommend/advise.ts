@@ -10,7 +10,7 @@ import type { Has } from '../measures/rig-measures';
 import { familiesSuit, type FamilySuits } from '../rules/family-suits';
 import { fieldOf, fieldsOf, mergeRanked, rankFields, rigAt, type Field } from '../search/per-family';
 import { scaled } from '../search/progress';
-import { forbiddenIn, type Forbidden } from '../conditions/forbidden';
+import { excludedFrom, type Excluded } from '../conditions/excluded';
 import { handle, type Handled } from '../handling';
 import { notAJig, type NotAJigId } from '../rules/not-a-jig';
 import { reeledBands, type ReeledBands } from '../measures/retrieve-measures';
@@ -68,7 +68,7 @@ export interface Advice {
   /** the rule by which something else than a jig, a plate or blades is the answer; null where one of them is */
   readonly notAJig: NotAJigId | null;
   /** what the rules of this place keep out of the box, by how many parts */
-  readonly forbidden: readonly Forbidden[];
+  readonly forbidden: readonly Excluded[];
   /** colours of the box that are no words of ours: they count as natural */
   readonly unknownColours: readonly string[];
   /** so many different heads and trailers that they were not compared; 0 when they were */
@@ -197,7 +197,7 @@ export function* adviseInSteps(
     considered: fields.reduce((sum, { space }) => sum + space.considered, 0),
     missing: RIG_TRAYS.filter((tray) => !box[tray].some(usable) && !dressed(tray, box)),
     notAJig: notAJig(water, leading.suits.family),
-    forbidden: forbiddenIn(water, box),
+    forbidden: excludedFrom(water, box),
     unknownColours: unknownColours(box),
     tooManyPairs: tooMany ? pairs : 0,
   };

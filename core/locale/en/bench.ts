@@ -97,7 +97,7 @@ export const READOUT_TITLE: Readonly<Record<ReadoutId, string>> = {
   upright: 'Lands upright',
   'free-gap': 'Free gap',
   overhang: 'Behind the bend',
-  attack: 'Point to pull',
+  attack: 'Hook angle to line',
   'roll-up': 'Pulled, the hook',
   guard: 'Guard folds at',
   slip: 'Plastic slips at',

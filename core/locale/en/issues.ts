@@ -97,7 +97,7 @@ const WORDING: Readonly<Record<IssueCode, Wording>> = {
   'no-value': () => 'stands without a value. Write it behind the option.',
   'takes-no-value': ({ got }) => `takes no value, yet "${got}" stands behind it. Write the option alone.`,
   'too-many-kept': ({ got, limit, what }) =>
-    `${got} ${what} would be kept here; the most is ${limit}. Save a backup file, then throw away what is old.`,
+    `${got} ${what} would be kept here; the most is ${limit}. Save a backup file, then delete what is old.`,
   'unknown-command': ({ got, allowed }) => `"${got}" is no command. Commands are: ${list(allowed)}.`,
   'unknown-option': ({ allowed }) => `is no option here. Options are: ${list(allowed)}.`,
   'cannot-write': ({ got, why }) => `The file "${got}" cannot be written (${why}). Choose another place, or make room.`,

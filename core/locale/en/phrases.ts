@@ -102,3 +102,7 @@ export const orWord = ' or ';
 export const insideIt = 'inside';
 export const aboveIt = 'above';
 export const belowIt = 'below';
+export const isAllowed = (what: string): string => `${what} allowed`;
+export const isForbidden = (what: string): string => `${what} forbidden`;
+export const trebles = 'trebles';
+export const lead = 'lead';

@@ -2,7 +2,7 @@ import type { CautionId } from '../../ticket/cautions';
 import type { RigTray } from '../../rig/parts/box';
 import type { Nose } from '../../tackle/heads';
 import type { CoverKind } from '../../water/schema';
-import type { Forbidden } from '../../advice/conditions/forbidden';
+import type { Excluded } from '../../advice/conditions/excluded';
 import type { WantId } from '../../advice/rules/rule';
 
 /** Names people see for ids. */
@@ -16,7 +16,7 @@ export const WANT_TITLE: Readonly<Record<WantId, string>> = {
   snag: 'Snag-proof',
   run: 'Runs at',
   hold: 'Holds at',
-  window: 'Speed room',
+  window: 'Speed margin',
   kick: 'Kick',
 };
 
@@ -52,7 +52,7 @@ export const MISSING_PART: Readonly<Record<RigTray, string>> = {
 };
 
 /** What the rules of a place leave out, by how many heads. */
-export const FORBIDDEN_TEXT: Readonly<Record<Forbidden['by'], (heads: number) => string>> = {
+export const EXCLUDED_TEXT: Readonly<Record<Excluded['by'], (heads: number) => string>> = {
   lead: (heads) =>
     `The rules you entered for this place forbid lead: ${heads} ${heads === 1 ? 'head is' : 'heads are'} left out. Tungsten, bismuth and brass stay.`,
   hooks: () =>

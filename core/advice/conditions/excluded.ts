@@ -2,14 +2,14 @@ import { usable, type Box } from '../../rig/parts/box';
 import { hooksAllowed, leadAllowed, type Water } from '../../water/schema';
 
 /** What the rules of a place keep out. */
-export interface Forbidden {
+export interface Excluded {
   readonly by: 'lead' | 'hooks';
   /** heads that are left out for it */
   readonly heads: number;
 }
 
 /** Heads of a box that may not be fished on a water. */
-export function forbiddenIn({ localRules }: Pick<Water, 'localRules'>, box: Box): Forbidden[] {
+export function excludedFrom({ localRules }: Pick<Water, 'localRules'>, box: Box): Excluded[] {
   const heads = box.heads.filter(usable);
   if (!hooksAllowed(localRules)) return [{ by: 'hooks', heads: heads.length }];
   if (leadAllowed(localRules)) return [];
