@@ -147,3 +147,114 @@ describe('settings for a depth', () => {
     expect(solveRetrieve(spinner(), steadyPlan(), deep, 'speed', 1).value).not.toBeNull();
   });
 });
+
+describe('every number of the hold, by its value', () => {
+  test.each([
+    ['ball', 19.9855],
+    ['casting', 21.4256],
+    ['flipping', 22.5994],
+    ['football', 25.2008],
+    ['swim', 19.1454],
+    ['vertical', 18.2698],
+    ['bullet', 24.3522],
+  ] as const)('hook angle to line of a %s head', (style, deg) =>
+    expect(point(jig({ style, trailer: 'flapper-craw' })).attackDeg).toBeCloseTo(deg, 3),
+  );
+  test.each([
+    ['threaded', {}, { exitMm: 31.2, overhangMm: 58.1, freeGapMm: 8.899 }],
+    ['pushed over the collar', { pushMm: 6 }, { exitMm: 37.2, overhangMm: 52.1, freeGapMm: 9.049 }],
+  ] as const)('exit, overhang and gap of a flapper craw, %s', (_how, more, has) => {
+    const found = point(jig({ trailer: 'flapper-craw', more }));
+    expect(found.exitMm).toBeCloseTo(has.exitMm, 6);
+    expect(found.overhangMm).toBeCloseTo(has.overhangMm, 6);
+    expect(found.freeGapMm).toBeCloseTo(has.freeGapMm, 1);
+  });
+  test('one that hangs starts where the shank ends, one that ends at the exit has none', () => {
+    expect(point(jig({ more: { hang: 'hung' } })).overhangMm).toBeCloseTo(60.7, 6);
+    const exact = jig({ trailer: 'stick-worm' });
+    const lengthMm = point(exact).exitMm!;
+    expect(point({ ...exact, trailer: { ...exact.trailer!, lengthMm } }).exitMm).toBeNull();
+    expect(point({ ...exact, trailer: { ...exact.trailer!, lengthMm: lengthMm + 0.1 } }).exitMm).not.toBeNull();
+  });
+  test.each([
+    ['ball', 12, 16],
+    ['casting', 6, 8],
+    ['flipping', 2, 3],
+    ['football', 6, 8],
+    ['swim', 6, 8],
+    ['vertical', 12, 16],
+  ] as const)('the guard of a %s head holds it down between %d and %d N', (style, stillN, heldN) => {
+    const rig = jig({ style });
+    expect([rollUp(rig, rigBody(rig), stillN), rollUp(rig, rigBody(rig), heldN)]).toEqual(['turns-up', 'lies-flat']);
+    const cams: Rig = { ...rig, head: { ...rig.head, cams: true } };
+    expect(rollUp(cams, rigBody(cams), heldN)).toBe('turns-up');
+  });
+  test('only a bare hook under a steep tie swings out', () => {
+    const does = (rig: Rig): string => rollUp(rig, rigBody(rig), 0);
+    expect(does({ ...jig({ style: 'flipping' }), guard: null })).not.toBe('swings-out');
+    expect(does(jig({ style: 'vertical' }))).toBe('turns-up');
+  });
+  test('a guard that was pressed on the scale pushes as it did there', () =>
+    expect(guardCollapseN({ ...guard, pushN: 0.83 })).toBe(0.83));
+  test.each([
+    ['flapper-craw', 1.8378],
+    ['paddle-tail', 3.1115],
+    ['chunk', 4.7192],
+  ] as const)('a %s slips at %d m/s', (kind, mPerS) => {
+    const rig = jig({ trailer: kind });
+    expect(keeperSlipMps(rig, rigBody(rig), mediumAt(15))).toBeCloseTo(mPerS, 3);
+  });
+  test('a rod’s rating holds on its limits, and where only one of them is known', () => {
+    const kg = (oz: number): number => oz * 0.028349523125;
+    const rod = { lureFromOz: 0.25, lureToOz: 0.75 };
+    expect([kg(0.25) + 1e-12, kg(0.75) - 1e-12].map((mass) => castLoad(mass, rod))).toEqual(['suits', 'suits']);
+    expect(castLoad(kg(0.2), { lureFromOz: 0.25 })).toBe('too-light');
+    expect(castLoad(kg(9), { lureFromOz: 0.25 })).toBe('suits');
+    expect(castLoad(kg(1), { lureToOz: 0.75 })).toBe('too-heavy');
+    expect(castLoad(kg(0.01), { lureToOz: 0.75 })).toBe('suits');
+  });
+});
+
+describe('solved settings, by their value', () => {
+  const rig = jig({ style: 'swim', trailer: 'paddle-tail' });
+  const deep = { ...DEFAULT_WATER, depthM: 20 };
+  test.each([
+    ['weight', 0.3, 0.1449, 0.1875, 0.5286],
+    ['weight', 6, 3.0548, 0.75, 2.4845],
+    ['speed', 0.3, 1.2071, 1.2, 0.311],
+    ['speed', 6, 0.2295, 0.25, 5.5354],
+    ['countdown', 1.2, 1.384, 1, 1.1185],
+    ['countdown', 6, 21.9853, 22, 6.0035],
+    ['line', 1.2, 58.3315, 65, 1.1878],
+  ] as const)('%s for %d m is %d; next to it there is %d, at %d m', (by, depthM, value, nearest, nearestM) => {
+    const found = solveRetrieve(rig, steadyPlan(), deep, by, depthM);
+    expect(found.value).toBeCloseTo(value, 3);
+    expect(found.nearest!.value).toBe(nearest);
+    expect(found.nearest!.depthM).toBeCloseTo(nearestM, 3);
+    expect(found.why).toBeNull();
+  });
+  test.each([
+    ['weight', 15, 6.83],
+    ['speed', 15, 14.66],
+    ['countdown', 0.3, 0.96],
+    ['countdown', 15, 11.09],
+    ['line', 0.3, 1.11],
+    ['line', 6, 1.47],
+  ] as const)('%s reaches no %d m: %d is as near as it comes', (by, depthM, limit) => {
+    const { value, why } = solveRetrieve(rig, steadyPlan(), deep, by, depthM);
+    expect([value, why!.data?.limit]).toEqual([null, limit]);
+    // within a centimetre of its end it counts as there
+    const end = solveRetrieve(rig, steadyPlan(), deep, by, limit);
+    expect(end.value).not.toBeNull();
+    expect(solveRetrieve(rig, steadyPlan(), deep, by, limit + (depthM > limit ? 0.03 : -0.03)).value).toBeNull();
+  });
+  test('a plan without a countdown gets it in front; of several the first is set; the rod’s work is left alone', () => {
+    const plan = steadyPlan();
+    const bare = { ...plan, steps: plan.steps.filter((step) => step.do !== 'countdown') };
+    expect(solveRetrieve(rig, bare, deep, 'countdown', 1.5).value).toBeCloseTo(2.7332, 3);
+    const twice = { ...plan, steps: [...plan.steps, { do: 'countdown' as const, s: 9 }] };
+    expect(solveRetrieve(rig, twice, deep, 'countdown', 1.5).value).toBeCloseTo(2.7332, 3);
+    const rested = { ...bare, steps: [{ do: 'pause' as const, s: 2 }, ...bare.steps] };
+    expect(solveRetrieve(rig, rested, deep, 'speed', 1.2).value).not.toBeNull();
+  });
+});
