@@ -282,3 +282,5 @@ export const trayNamed = {
   rods: 'rods',
   reels: 'reels',
 } as const;
+export const lessOf = (field: string): string => `Less: ${field}`;
+export const moreOf = (field: string): string => `More: ${field}`;

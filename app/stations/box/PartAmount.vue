@@ -1,12 +1,18 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
 import { displayUnit, parseNumber, parseShown, shown, shownNumber } from '@core';
+import TypedField from '../../parts/TypedField.vue';
 import { useUnits } from '../../composables/useUnits';
 import { FILE_UNITS, type AmountField, type CountField } from './part-fields-table';
 import * as words from '../../locale/en/box';
 
 /** A number of a part in the unit of files, typed in the unit people read. What cannot be taken stays in the field with a message. */
-const props = defineProps<{ field: AmountField | CountField; value: number | undefined }>();
+const props = defineProps<{
+  field: AmountField | CountField;
+  value: number | undefined;
+  /** what it is called by those who do not see where it stands */
+  name?: string;
+}>();
 const emit = defineEmits<{ take: [value: number | undefined] }>();
 const { system } = useUnits();
 
@@ -37,8 +43,8 @@ function read(typed: string): number | null | undefined {
   return si === null ? null : Math.round(FILE_UNITS[props.field.unit].fromSi(si) * 1e6) / 1e6;
 }
 
-function take(typed: string | null): void {
-  text.value = typed ?? '';
+function take(typed: string): void {
+  text.value = typed;
   const value = read(text.value);
   const { min, max } = props.field;
   if (value === undefined) {
@@ -55,22 +61,38 @@ function send(value: number | undefined): void {
   emit('take', value);
 }
 function settle(): void {
-  if (error.value === '') return;
-  if (text.value.trim() === '') {
-    text.value = written.value;
-    error.value = '';
+  if (error.value === '' || text.value.trim() !== '') return;
+  text.value = written.value;
+  error.value = '';
+}
+
+const label = computed(() => (unit.value ? `${props.field.label}, ${unit.value}` : props.field.label));
+/** One step further, on the steps of the unit that is read; nothing yet starts where it may. */
+function step(by: number): void {
+  const { min, max } = props.field;
+  if (props.field.kind === 'count') {
+    const size = props.field.whole ? 1 : 0.1;
+    const next = props.value === undefined ? min : Math.round(props.value / size + by) * size;
+    return send(Number(Math.min(max, Math.max(min, next)).toFixed(2)));
   }
+  const { step: size, fromSi, toSi } = displayUnit(props.field.quantity, system.value);
+  const file = FILE_UNITS[props.field.unit];
+  const now = props.value === undefined ? null : fromSi(file.toSi(props.value));
+  const next = now === null ? min : file.fromSi(toSi(Math.round(now / size + by) * size));
+  send(Math.round(Math.min(max, Math.max(min, next)) * 1e6) / 1e6);
 }
 </script>
 
 <template>
-  <v-text-field
-    :model-value="text"
-    :label="unit ? `${field.label}, ${unit}` : field.label"
-    :error-messages="error || []"
-    inputmode="decimal"
-    autocomplete="off"
-    @update:model-value="take"
-    @blur="settle"
+  <TypedField
+    :label="label"
+    :name="name ?? label"
+    :text="text"
+    :problem="error"
+    :less="words.lessOf(field.label)"
+    :more="words.moreOf(field.label)"
+    @typed="take"
+    @left="settle"
+    @step="step"
   />
 </template>

@@ -43,7 +43,7 @@ const unitOf = (field: MeasuredField): string => displayUnit(field.quantity, sys
       <PartAmount
         :field="field"
         :value="numberAt(part, field.field)"
-        :aria-label="words.measuredField(field.label, unitOf(field))"
+        :name="words.measuredField(field.label, unitOf(field))"
         @take="emit('change', field.field, $event)"
       />
       <span class="measured__off soft number">{{ offBy(field) }}</span>
@@ -80,7 +80,7 @@ const unitOf = (field: MeasuredField): string => displayUnit(field.quantity, sys
 }
 .measured__row {
   display: grid;
-  grid-template-columns: 1fr 150px 74px;
+  grid-template-columns: 1fr 170px 74px;
   gap: 4px 12px;
   align-items: center;
 }
@@ -109,7 +109,7 @@ const unitOf = (field: MeasuredField): string => displayUnit(field.quantity, sys
 }
 @media (max-width: 700px) {
   .measured__row {
-    grid-template-columns: 1fr 130px;
+    grid-template-columns: minmax(0, 1fr) minmax(0, 1.2fr);
   }
   .measured__weigh {
     grid-column: 1 / 3;

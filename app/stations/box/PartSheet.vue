@@ -193,9 +193,15 @@ async function remove(): Promise<void> {
 }
 .sheet__fields {
   display: grid;
-  grid-template-columns: 1fr 1fr;
+  grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
   gap: 10px;
-  align-items: start;
+  align-items: end;
+}
+@media (max-width: 700px) {
+  /* a number and its two buttons need the whole width */
+  .sheet__fields {
+    grid-template-columns: minmax(0, 1fr);
+  }
 }
 .sheet__foot {
   display: flex;
