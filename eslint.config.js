@@ -35,7 +35,17 @@ const arrows = FLOW.map((floor, at) => ({
 }));
 
 export default tseslint.config(
-  { ignores: ['dist/**', 'dist-server/**', '.stryker-tmp/**', 'node_modules/**', 'test-results/**', 'playwright-report/**', '**/*.d.ts'] },
+  {
+    ignores: [
+      'dist/**',
+      'dist-server/**',
+      '.stryker-tmp/**',
+      'node_modules/**',
+      'test-results/**',
+      'playwright-report/**',
+      '**/*.d.ts',
+    ],
+  },
   ...tseslint.configs.recommended,
   ...pluginVue.configs['flat/recommended'],
   {

@@ -72,7 +72,6 @@ async function until(tried: () => void | Promise<void>): Promise<void> {
   }
 }
 
-
 const row: WaterRow = { key: 'a', place: 'Brindle Mere', day: null, at: 5, value: NORTH_ARM };
 const warm = (temperatureC: number, from = row): WaterRow => ({ ...from, value: { ...from.value, temperatureC } });
 const deep = (depthM: number, from = row): WaterRow => ({ ...from, value: { ...from.value, depthM } });

@@ -47,7 +47,6 @@ async function until(tried: () => void | Promise<void>): Promise<void> {
   }
 }
 
-
 describe('newest water wins', () => {
   test('while one is computed only the last that comes waits', () => {
     const { sent, answers, ask, finish } = setUp();

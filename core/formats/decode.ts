@@ -1,5 +1,5 @@
 import { fail, issue, ok, type Result } from '../result';
-import * as phrases from '../locale/en/formats';
+import * as formats from '../locale/en/formats';
 
 /** How the bytes of a file were read as text. */
 export const ENCODINGS = ['utf-8', 'utf-16le', 'utf-16be', 'windows-1252'] as const;
@@ -12,12 +12,12 @@ const WIDE_SHARE = 0.3;
 
 /** Beginnings of files that are no text, and what they are. */
 const BINARY: readonly (readonly [name: string, bytes: readonly number[]])[] = [
-  [phrases.spreadsheetOrAnotherZipped, [0x50, 0x4b, 0x03, 0x04]],
-  [phrases.oldSpreadsheetSaveAs, [0xd0, 0xcf, 0x11, 0xe0]],
+  [formats.zipped, [0x50, 0x4b, 0x03, 0x04]],
+  [formats.oldSpreadsheet, [0xd0, 0xcf, 0x11, 0xe0]],
   ['a PDF', [0x25, 0x50, 0x44, 0x46]],
   ['a picture', [0x89, 0x50, 0x4e, 0x47]],
   ['a picture', [0xff, 0xd8, 0xff]],
-  [phrases.packedFileUnpackFirst, [0x1f, 0x8b]],
+  [formats.packed, [0x1f, 0x8b]],
 ];
 
 const begins = (bytes: Uint8Array, ...marks: readonly number[]): boolean =>
@@ -60,11 +60,11 @@ export function decodeText(bytes: Uint8Array): Result<Decoded> {
   const binary = BINARY.find(([, marks]) => begins(bytes, ...marks));
   if (binary) return fail([issue('not-text', '', { got: binary[0] })]);
   const encoding = encodingOf(bytes);
-  if (encoding === null) return fail([issue('not-text', '', { got: phrases.noTextUtf8 })]);
+  if (encoding === null) return fail([issue('not-text', '', { got: formats.noText })]);
   try {
     return ok({ text: new TextDecoder(encoding, { fatal: true }).decode(bytes), encoding });
   } catch {
-    if (encoding !== 'utf-8') return fail([issue('not-text', '', { got: phrases.broken(encoding.toUpperCase()) })]);
+    if (encoding !== 'utf-8') return fail([issue('not-text', '', { got: formats.broken(encoding.toUpperCase()) })]);
     return ok({ text: new TextDecoder('windows-1252').decode(bytes), encoding: 'windows-1252' });
   }
 }

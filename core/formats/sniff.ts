@@ -1,19 +1,19 @@
-import * as phrases from '../locale/en/formats';
+import * as formats from '../locale/en/formats';
 /** What a text can be: JSON and CSV are read here, the others are known by name. */
 export type Sniffed = { readonly format: 'json' | 'csv' } | { readonly format: 'foreign'; readonly name: string };
 
 /** Formats that are recognised and not read, by how they begin. */
 const FOREIGN: readonly (readonly [name: string, begins: RegExp])[] = [
-  [phrases.gpxFileWaypointsTracks, /^(<\?xml[^>]*>\s*)?(<!--[\s\S]{0,2000}?-->\s*)?<gpx[\s>]/i],
-  [phrases.kmlFileMap, /^(<\?xml[^>]*>\s*)?<kml[\s>]/i],
-  [phrases.tcxFileTrack, /^(<\?xml[^>]*>\s*)?<TrainingCenterDatabase[\s>]/i],
-  [phrases.anSvgDrawing, /^(<\?xml[^>]*>\s*)?(<!DOCTYPE svg[^>]*>\s*)?<svg[\s>]/i],
-  [phrases.aWebPage, /^<(!doctype html|html)[\s>]/i],
-  [phrases.anXmlFile, /^<\?xml/i],
-  [phrases.nmea0183RecordingSounder, /^(\\[^\\\r\n]*\\)?[$!](P[A-Z]{3}|[A-Z]{2}[A-Z]{3}),/],
-  [phrases.calendarOrAddressFile, /^BEGIN:V(CALENDAR|CARD)/i],
-  [phrases.letterOrWebArchive, /^(MIME-Version|From|Received): /],
-  [phrases.richTextDocument, /^\{\\rtf/],
+  [formats.gpx, /^(<\?xml[^>]*>\s*)?(<!--[\s\S]{0,2000}?-->\s*)?<gpx[\s>]/i],
+  [formats.kml, /^(<\?xml[^>]*>\s*)?<kml[\s>]/i],
+  [formats.tcx, /^(<\?xml[^>]*>\s*)?<TrainingCenterDatabase[\s>]/i],
+  [formats.svg, /^(<\?xml[^>]*>\s*)?(<!DOCTYPE svg[^>]*>\s*)?<svg[\s>]/i],
+  [formats.webPage, /^<(!doctype html|html)[\s>]/i],
+  [formats.xml, /^<\?xml/i],
+  [formats.nmea0183, /^(\\[^\\\r\n]*\\)?[$!](P[A-Z]{3}|[A-Z]{2}[A-Z]{3}),/],
+  [formats.calendar, /^BEGIN:V(CALENDAR|CARD)/i],
+  [formats.letter, /^(MIME-Version|From|Received): /],
+  [formats.richText, /^\{\\rtf/],
 ];
 
 /**

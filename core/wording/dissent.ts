@@ -21,7 +21,7 @@ export const dissentText = (dissent: Dissent, than: Rig, system: UnitSystem): st
   );
 
 export const dissentTitle = (dissent: Dissent, system: UnitSystem): string =>
-  phrases.theSchool(
+  phrases.schoolOf(
     QUESTION_TITLE[dissent.question] ?? dissent.question,
     inUnits(schoolWords(dissent)?.name ?? dissent.school, system),
   );

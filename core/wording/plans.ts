@@ -16,17 +16,17 @@ function stepText(step: RetrievePlan['steps'][number], system: UnitSystem): stri
     case 'reel':
       return step.s === undefined ? phrases.reelAtEnd(speed) : phrases.reelAtFor(speed, seconds(step.s));
     case 'shake':
-      return phrases.shakeTimesSecondAt(
+      return phrases.shake(
         step.hz,
         speed,
-        step.s === undefined ? phrases.toTheEnd : phrases.forWord(seconds(step.s)),
+        step.s === undefined ? phrases.toTheEnd : phrases.forSeconds(seconds(step.s)),
       );
     case 'pause':
       return phrases.restOnTightLine(seconds(step.s));
     case 'kill':
       return phrases.letItFall(seconds(step.s));
     case 'lift-drop':
-      return phrases.liftLetDrop(shown('depth', step.m, system));
+      return phrases.liftAndDrop(shown('depth', step.m, system));
   }
 }
 
@@ -34,7 +34,7 @@ const capital = (text: string): string => text.charAt(0).toUpperCase() + text.sl
 
 /** A retrieve in numbers: `Count down 3 s, reel at 2.2 ft/s to the end; tip 3 ft up, 15 lb fluorocarbon`. */
 export const planText = ({ steps, tipHeightM, line }: RetrievePlan, system: UnitSystem): string =>
-  phrases.tipUp(
+  phrases.planOf(
     capital(steps.map((step) => stepText(step, system)).join(', ')),
     shown('depth', tipHeightM, system),
     shown('lineStrength', massKgFromLb(line.lb), system),
@@ -48,7 +48,7 @@ export function localRulesText(rules: LocalRules, system: UnitSystem): string[] 
   const kept = (mm: number): string => shown('partLength', lengthMFromMm(mm), system);
   const { fishFromMm: from, fishToMm: to } = rules;
   return [
-    ...(rules.hooksPerLine === undefined ? [] : [phrases.hooksLine(rules.hooksPerLine)]),
+    ...(rules.hooksPerLine === undefined ? [] : [phrases.hooksToALine(rules.hooksPerLine)]),
     ...allowed(phrases.trailerHook, rules.trailerHook),
     ...allowed(phrases.trebles, rules.treble),
     ...allowed(phrases.lead, rules.lead),

@@ -57,15 +57,15 @@ export function reasonText(reason: Reason, has: Has, wants: readonly Want[], wat
 const STRAYS: Readonly<Record<WantId, readonly [below: string, above: string]>> = {
   fall: [phrases.fallsSlowerThanWanted, phrases.fallsFasterThanWanted],
   weight: [phrases.lighterThanWanted, phrases.heavierThanWanted],
-  push: [phrases.movesLessWaterThan, phrases.movesMoreWaterThan],
-  show: [phrases.showsLessMotionThan, phrases.showsMoreMotionThan],
+  push: [phrases.movesLessWater, phrases.movesMoreWater],
+  show: [phrases.showsLessMotion, phrases.showsMoreMotion],
   length: [phrases.shorterThanWanted, phrases.longerThanWanted],
   ratio: [phrases.slimmerThanTheirFood, phrases.deeperThanTheirFood],
-  snag: [phrases.hangsUpMoreThan, ''],
+  snag: [phrases.hangsUpMore, ''],
   run: [phrases.runsHigherThanWanted, phrases.runsDeeperThanWanted],
-  hold: [phrases.hasCreepStayDown, phrases.hasRacedComeUp],
-  window: [phrases.hasNoRoomFor, ''],
-  kick: [phrases.hasTailDeadAt, ''],
+  hold: [phrases.hasToCreep, phrases.hasToBeRaced],
+  window: [phrases.hasNoRoom, ''],
+  kick: [phrases.hasADeadTail, ''],
 };
 
 /** On how many of the picks a rule speaks for: what all share tells nothing about one. */

@@ -43,7 +43,7 @@ export function wantBand({ id, from, to }: Band, system: UnitSystem): string {
   if (AT_LEAST.has(id)) return phrases.orMore(wantValue(id, from, system));
   const [low, high] = [wantValue(id, from, system), wantValue(id, to, system)];
   const unit = / (oz|g|in|mm)$/.exec(low)?.[0];
-  return low === high ? phrases.about(high) : phrases.toWord(unit ? low.slice(0, -unit.length) : low, high);
+  return low === high ? phrases.about(high) : phrases.range(unit ? low.slice(0, -unit.length) : low, high);
 }
 type Band = { readonly id: WantId; readonly from: number; readonly to: number };
 
@@ -64,7 +64,7 @@ function headText(rig: Rig, system: UnitSystem): string {
   const dress = dressText(rig);
   if (rig.family === 'spinner' && rig.blades) return phrases.spinnerbait(weight, dress, bladesText(rig.blades));
   if (rig.family === 'vibrating' && rig.blade) {
-    return phrases.vibratingJigPlate(weight, dress, NAME[rig.blade.size], rig.blade.finish);
+    return phrases.vibratingJig(weight, dress, NAME[rig.blade.size], rig.blade.finish);
   }
   return `${[
     weight,

@@ -8,6 +8,7 @@ import { waterSchema } from '../../water/schema';
 import { asideSchema } from '../aside';
 import { keptWaterSchema } from './kept-water';
 import { screenSchema, settingsSchema } from './settings';
+import * as formats from '../../locale/en/formats';
 
 export const TICKETS_VERSION = 1;
 export const BACKUP_VERSION = 4;
@@ -82,18 +83,18 @@ const TICKET_LIST: RowList = { path: ['tickets'], row: ticketSchema, id: 'id' };
  * the one read here, `lists` are the rows that can be set aside one by one.
  */
 export const JSON_KINDS = {
-  box: { schema: boxSchema, version: BOX_VERSION, title: 'a box', upgrade: upgradeBox, lists: trayLists() },
+  box: { schema: boxSchema, version: BOX_VERSION, title: formats.box, upgrade: upgradeBox, lists: trayLists() },
   tickets: {
     schema: ticketsFileSchema,
     version: TICKETS_VERSION,
-    title: 'tickets',
+    title: formats.tickets,
     upgrade: asItIs,
     lists: [TICKET_LIST],
   },
   backup: {
     schema: backupSchema,
     version: BACKUP_VERSION,
-    title: 'a full backup',
+    title: formats.fullBackup,
     upgrade: upgradeBackup,
     lists: [
       { path: ['waters'], row: keptWaterSchema, id: 'id' },
@@ -102,9 +103,9 @@ export const JSON_KINDS = {
       { path: ['builds'], row: buildSchema, id: 'id' },
     ] as RowList[],
   },
-  water: { schema: waterSchema, version: null, title: 'a water', upgrade: asItIs, lists: [] as RowList[] },
-  rig: { schema: rigSchema, version: null, title: 'a rig', upgrade: asItIs, lists: [] as RowList[] },
-  plan: { schema: planSchema, version: null, title: 'a retrieve plan', upgrade: asItIs, lists: [] as RowList[] },
+  water: { schema: waterSchema, version: null, title: formats.water, upgrade: asItIs, lists: [] as RowList[] },
+  rig: { schema: rigSchema, version: null, title: formats.rig, upgrade: asItIs, lists: [] as RowList[] },
+  plan: { schema: planSchema, version: null, title: formats.retrievePlan, upgrade: asItIs, lists: [] as RowList[] },
 } as const;
 
 export type JsonKind = keyof typeof JSON_KINDS;

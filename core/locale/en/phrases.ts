@@ -1,26 +1,26 @@
 export const either = (joined: string | number): string => `either ${joined}`;
 export const falls = (rigTitles: string | number, speed: string | number, inUnits: string | number): string =>
   `${rigTitles}: falls ${speed}. ${inUnits}`;
-export const theSchool = (question: string | number, inUnits: string | number): string =>
+export const schoolOf = (question: string | number, inUnits: string | number): string =>
   `${question}: the school “${inUnits}”`;
 export const countDown = (seconds: string | number): string => `count down ${seconds}`;
 export const reelAtEnd = (speed: string | number): string => `reel at ${speed} to the end`;
 export const reelAtFor = (speed: string | number, seconds: string | number): string =>
   `reel at ${speed} for ${seconds}`;
 export const toTheEnd = ' to the end';
-export const forWord = (seconds: string | number): string => ` for ${seconds}`;
-export const shakeTimesSecondAt = (hz: string | number, speed: string | number, step: string | number): string =>
+export const forSeconds = (seconds: string | number): string => ` for ${seconds}`;
+export const shake = (hz: string | number, speed: string | number, step: string | number): string =>
   `shake ${hz} times a second at ${speed}${step}`;
 export const restOnTightLine = (seconds: string | number): string => `rest ${seconds} on a tight line`;
 export const letItFall = (seconds: string | number): string => `let it fall ${seconds}`;
-export const liftLetDrop = (depth: string | number): string => `lift it ${depth} and let it drop`;
-export const tipUp = (
+export const liftAndDrop = (depth: string | number): string => `lift it ${depth} and let it drop`;
+export const planOf = (
   capital: string | number,
   depth: string | number,
   lineStrength: string | number,
   kind: string | number,
 ): string => `${capital}; tip ${depth} up, ${lineStrength} ${kind}.`;
-export const hooksLine = (hooksPerLine: string | number): string => `hooks to a line: ${hooksPerLine}`;
+export const hooksToALine = (hooksPerLine: string | number): string => `hooks to a line: ${hooksPerLine}`;
 export const trailerHook = 'trailer hook';
 export const keepNoneUnder = (kept: string | number): string => `keep none under ${kept}`;
 export const keepNoneOver = (kept: string | number): string => `keep none over ${kept}`;
@@ -38,21 +38,21 @@ export const fallsSlowerThanWanted = 'falls slower than wanted';
 export const fallsFasterThanWanted = 'falls faster than wanted';
 export const lighterThanWanted = 'lighter than wanted';
 export const heavierThanWanted = 'heavier than wanted';
-export const movesLessWaterThan = 'moves less water than wanted';
-export const movesMoreWaterThan = 'moves more water than wanted';
-export const showsLessMotionThan = 'shows less motion than wanted';
-export const showsMoreMotionThan = 'shows more motion than wanted';
+export const movesLessWater = 'moves less water than wanted';
+export const movesMoreWater = 'moves more water than wanted';
+export const showsLessMotion = 'shows less motion than wanted';
+export const showsMoreMotion = 'shows more motion than wanted';
 export const shorterThanWanted = 'shorter than wanted';
 export const longerThanWanted = 'longer than wanted';
 export const slimmerThanTheirFood = 'slimmer than their food';
 export const deeperThanTheirFood = 'deeper than their food';
-export const hangsUpMoreThan = 'hangs up more than this cover allows';
+export const hangsUpMore = 'hangs up more than this cover allows';
 export const runsHigherThanWanted = 'runs higher than wanted';
 export const runsDeeperThanWanted = 'runs deeper than wanted';
-export const hasCreepStayDown = 'has to creep to stay down';
-export const hasRacedComeUp = 'has to be raced to come up';
-export const hasNoRoomFor = 'has no room for its speed here';
-export const hasTailDeadAt = 'has a tail that is dead at this pace';
+export const hasToCreep = 'has to creep to stay down';
+export const hasToBeRaced = 'has to be raced to come up';
+export const hasNoRoom = 'has no room for its speed here';
+export const hasADeadTail = 'has a tail that is dead at this pace';
 export const fallsAsWanted = (wantValue: string | number): string => `Falls ${wantValue}, as wanted.`;
 export const but = (good: string | number, lowerFirst: string | number): string => `${good} But: ${lowerFirst}`;
 export const it = (good: string | number, replace: string | number): string => `${good} It ${replace}.`;
@@ -79,11 +79,11 @@ export const noSpeed = 'no speed';
 export const nothingKicks = 'nothing kicks';
 export const orMore = (wantValue: string | number): string => `${wantValue} or more`;
 export const about = (high: string | number): string => `about ${high}`;
-export const toWord = (slice: string | number, high: string | number): string => `${slice} to ${high}`;
+export const range = (slice: string | number, high: string | number): string => `${slice} to ${high}`;
 export const withoutASkirt = ' without a skirt';
 export const spinnerbait = (weight: string | number, dress: string | number, bladesText: string | number): string =>
   `${weight} spinnerbait${dress}, ${bladesText}`;
-export const vibratingJigPlate = (
+export const vibratingJig = (
   weight: string | number,
   dress: string | number,
   size: string | number,

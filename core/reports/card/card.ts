@@ -150,7 +150,7 @@ function putBlock(sheets: Sheets, block: Block): number {
     if (tile > 0) sheets.turn();
     else sheets.room(heightMm);
     if (tiles > 1) {
-      sheets.words(phrases.partLayDashedLines(tile + 1, tiles), TEXT_MM, { colour: CUT });
+      sheets.words(phrases.tileOf(tile + 1, tiles), TEXT_MM, { colour: CUT });
     }
     const shift = tile * (sheets.wide - OVERLAP_MM);
     sheets.put({
@@ -173,7 +173,7 @@ function putNumbers(sheets: Sheets, readouts: readonly Readout[], system: UnitSy
   const columns = 2;
   const perColumn = Math.ceil(rows.length / columns);
   const rowMm = sheets.textMm * 1.45;
-  heading(sheets, phrases.numbersWithBandThey, perColumn * rowMm);
+  heading(sheets, phrases.numbersAndBands, perColumn * rowMm);
   const wide = sheets.wide / columns;
   rows.forEach(({ title, value, band }, at) => {
     const x = MARGIN_MM + Math.floor(at / perColumn) * wide;
@@ -201,9 +201,9 @@ function filled(
   turnsBeforeNumbers: boolean,
 ): { readonly sheets: Sheets; readonly tiles: number } {
   const sheets = new Sheets(PAPERS[paper], textMm);
-  sheets.words(phrases.panderoCutCardDrawn, textMm, { colour: SOFT });
+  sheets.words(phrases.cutCardTitle, textMm, { colour: SOFT });
   sheets.words(rigTitle(rig, system), 6, { bold: true });
-  sheets.words(phrases.printAt100Not, textMm);
+  sheets.words(phrases.printAt100, textMm);
   sheets.put(...checkRulers(MARGIN_MM + 1, sheets.y + 1));
   sheets.y += RULERS_TALL_MM + GAP_MM;
   sheets.put(line(MARGIN_MM, sheets.y - 1, MARGIN_MM + sheets.wide, sheets.y - 1));

@@ -96,10 +96,9 @@ function sheetStrip(rig: Rig, body: RigBody, mm: (value: number) => string): Str
     );
   }
   if (trailer.cutTailMm > 0)
-    items.push(...mark(trailer.lengthMm - trailer.cutTailMm, 0, y - 2, phrases.cut2(mm(trailer.cutTailMm)), 'end'));
+    items.push(...mark(trailer.lengthMm - trailer.cutTailMm, 0, y - 2, phrases.cutAt(mm(trailer.cutTailMm)), 'end'));
   const { exitMm } = hookPoint(rig, body);
-  if (exitMm !== null)
-    items.push(...mark(trailer.cutNoseMm + exitMm, 1.6, below + 2, phrases.hookOutFromNose(mm(exitMm))));
+  if (exitMm !== null) items.push(...mark(trailer.cutNoseMm + exitMm, 1.6, below + 2, phrases.hookOut(mm(exitMm))));
   return stripOf(phrases.trailerOnBoard, outline, items, { above: 7, below: 7 });
 }
 
@@ -118,7 +117,7 @@ function sideStrip(rig: Rig, body: RigBody, mm: (value: number) => string): Stri
   }
   if (rig.guard?.kind === 'fibre') {
     const past = rig.guard.lengthMm - guardToPointMm(rig);
-    const words = phrases.guardThePoint(
+    const words = phrases.guardAndPoint(
       mm(rig.guard.lengthMm),
       mm(Math.abs(past)),
       past >= 0 ? phrases.past : phrases.shortOf,
@@ -130,7 +129,7 @@ function sideStrip(rig: Rig, body: RigBody, mm: (value: number) => string): Stri
     const x = trailerFromMm(rig, body) + exitMm;
     items.push(...mark(x, 0, below + 1.5, phrases.outAt(mm(exitMm)), 'end'));
   }
-  return stripOf(phrases.putTogetherFromSide, outline, items, { above: 6, below: 7 });
+  return stripOf(phrases.putTogether, outline, items, { above: 6, below: 7 });
 }
 
 /** All drawings of a card in the order of the work. */
@@ -144,7 +143,7 @@ export function cardStrips(rig: Rig, system: UnitSystem): Strip[] {
     stripOf(phrases.fromAbove, rigOutline(rig, body, 'top'), [], { above: 1, below: 1 }),
     ...(rig.family === 'spinner'
       ? [
-          stripOf(phrases.headOnArmOver, rigHeadOn(rig, body, CRAWL_MPS), [line(0, -60, 0, 20, 0.2, CUT)], {
+          stripOf(phrases.headOn, rigHeadOn(rig, body, CRAWL_MPS), [line(0, -60, 0, 20, 0.2, CUT)], {
             above: 1,
             below: 1,
           }),
