@@ -44,6 +44,16 @@ const REST: readonly (() => Promise<unknown>)[] = [
   () => import('./workers/ask-gaps').then(({ preloadGaps }) => preloadGaps()),
   () => import('./files/ask-files').then(({ preloadFileWorker }) => preloadFileWorker()),
   () => import('./shell/StoreDialog.vue'),
+  // small parts of the stores that are asked for when something happens
+  () => import('./stores/ask-to-keep'),
+  () => import('./stores/issue-words'),
+  () => import('./stores/tab-news'),
+  () => import('./stores/reminder'),
+  () => import('./stores/bench'),
+  () => import('./db/box-rows'),
+  () => import('./db/set-aside'),
+  () => import('./db/later-kinds'),
+  () => import('./files/after'),
   () => import('./shell/AsideDialog.vue'),
 ];
 

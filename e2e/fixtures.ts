@@ -12,7 +12,8 @@ export const test = base.extend<{ watched: void }>({
       const strangers: string[] = [];
       page.on('console', (message) => {
         if (!['error', 'warning'].includes(message.type())) return;
-        if (!EXPECTED.some((text) => message.text().includes(text))) complaints.push(message.text());
+        if (!EXPECTED.some((text) => message.text().includes(text)))
+          complaints.push(`${message.text()} ${message.location().url}`);
       });
       page.on('pageerror', (error) => complaints.push(error.message));
       page.on('request', (request) => {

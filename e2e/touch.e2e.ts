@@ -83,9 +83,9 @@ test(
   DECK,
   async ({ page }) => {
     const finger = await fingerOn(page);
-    const names = await page
-      .getByRole('slider', { name: /, in the picture$/ })
-      .evaluateAll((all) => all.map((handle) => handle.getAttribute('aria-label')!));
+    const handles = page.getByRole('slider', { name: /, in the picture$/ });
+    await expect(handles.first()).toBeVisible();
+    const names = await handles.evaluateAll((all) => all.map((handle) => handle.getAttribute('aria-label')!));
     expect(names.length).toBeGreaterThan(4);
     for (const name of names) {
       const handle = page.getByRole('slider', { name, exact: true });

@@ -51,7 +51,7 @@ const groups = computed(() =>
         <dd>
           <p v-for="line in group.lines" :key="line.rule">
             <BecauseLine :rule="line.rule" :says="line.says" />
-            <small v-if="line.school" class="soft"> {{ words.school }}{{ line.school }}”</small>
+            <small v-if="line.school" class="soft">{{ ' ' }}{{ words.school }}{{ line.school }}”</small>
           </p>
           <p v-if="group.choice === 'retrieve' && plan" class="soft" data-testid="plan">
             <FractionText :text="planText(plan, system)" />

@@ -146,7 +146,7 @@ const rows = computed((): Row[] => [
       <dt>{{ row.title }}</dt>
       <dd>
         <span class="number"><FractionText :text="row.value" /></span>
-        <small v-if="row.band" class="soft"> {{ words.likely }} <FractionText :text="row.band" /></small>
+        <small v-if="row.band" class="soft">{{ ' ' }}{{ words.likely }} <FractionText :text="row.band" /></small>
       </dd>
     </div>
   </dl>

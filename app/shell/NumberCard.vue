@@ -73,7 +73,7 @@ const familiar = computed(() => {
           <dt><FractionText :text="row.name" /></dt>
           <dd>
             <span class="number"><FractionText :text="row.has" /></span>
-            <small v-if="row.band" class="soft"> {{ words.likely }} <FractionText :text="row.band" /></small>
+            <small v-if="row.band" class="soft">{{ ' ' }}{{ words.likely }} <FractionText :text="row.band" /></small>
           </dd>
         </template>
       </dl>

@@ -161,7 +161,8 @@ const guardModel = computed(() => {
         <template v-if="canWeigh(row.id)">
           <p v-if="measured[row.id]" class="stack__measured">
             {{ row.id === 'guard' ? words.measured : words.weighedWhole }}: <b class="number">{{ measured[row.id] }}</b>
-            <template v-if="row.id === 'guard'"> {{ words.theModelSays(guardModel) }}</template>.
+            <template v-if="row.id === 'guard'">{{ ' ' }}{{ words.theModelSays(guardModel) }}</template
+            >.
             <button type="button" class="because" @click="forget(row.id)">{{ words.goByModelAgain }}</button>
           </p>
           <v-btn class="stack__weigh" @click="weighing = row.id">{{ WEIGHS[row.id] }}</v-btn>

@@ -24,7 +24,7 @@ const list = (): void => saveText(`${props.tray}.csv`, writeBoxCsv(box.box, prop
       <dl>
         <template v-for="column in COLUMNS[tray]" :key="column.name">
           <dt>
-            <code>{{ column.name }}</code><span v-if="column.required"> {{ words.needed }}</span>
+            <code>{{ column.name }}</code><span v-if="column.required">{{ ' ' }}{{ words.needed }}</span>
           </dt>
           <dd>{{ column.about }}</dd>
         </template>

@@ -80,6 +80,7 @@ describe('with the demo box', () => {
     await press(/.*/, 'pick-1');
     await says('flips', /from|down to|if/);
     await says('handling', 'Bring it back');
+    await says('pick-1', /\d likely \d|It answers \d+ of 100 parts/);
     await at('faults');
     const apply = every('button', /^Apply/, await at('faults'))[0]!;
     const remedy = apply.getAttribute('aria-label')!;

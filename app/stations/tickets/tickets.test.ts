@@ -60,6 +60,7 @@ test('tickets are listed, named, exported one by one and together, deleted and b
 test('a ticket keeps its numbers when the water changes; its note is kept', async () => {
   await writeTicket(1);
   await type('Your note', 'north side, second gap');
+  await says('ticket', /\d ft\/s likely \d/);
   const numbers = (await the('region', 'Numbers')).textContent;
   await goTo('Water');
   await type(/^Water temperature/, '80');

@@ -63,7 +63,7 @@ async function start(from: 'this' | 'blank'): Promise<void> {
       <ul v-if="store.all.length > 0">
         <li v-for="row in store.all" :key="row.key">
           <v-btn variant="text" class="places__open" :aria-pressed="row.key === store.key" @click="store.open(row)">
-            {{ placeName(row) }}<template v-if="row.key === store.key"> {{ words.atHand }}</template>
+            {{ placeName(row) }}<template v-if="row.key === store.key">{{ ' ' }}{{ words.atHand }}</template>
           </v-btn>
           <v-btn
             v-if="row.key !== store.key"
