@@ -15,27 +15,45 @@ export function useFollowed<K extends KindName>(
   onRow: (row: Rows[K] | null) => void,
 ): void {
   let following: Subscription | null = null;
+  /** something came while a change of this tab was under way: it may be the last that comes */
+  let missed = false;
+
+  async function read(at: string): Promise<{ readonly turn: number; readonly row: Rows[K] | null }> {
+    const turn = keeper.turnOf(kind, at);
+    return { turn, row: (await kindOf(kind).table(db).get(at)) ?? null };
+  }
+  function tell(at: string, { turn, row }: Awaited<ReturnType<typeof read>>): void {
+    // read before this tab's last change: what follows that one will be told as well
+    missed = turn !== keeper.turnOf(kind, at) || keeper.pendingOf(kind, at) !== null;
+    if (!missed && (row === null || kindOf(kind).check(row).ok)) onRow(row);
+  }
   watch(
     key,
     (at) => {
       following?.unsubscribe();
       following = null;
+      missed = false;
       if (at === null) return;
-      const table = kindOf(kind).table(db);
-      following = liveQuery(async () => {
-        const turn = keeper.turnOf(kind, at);
-        return { turn, row: (await table.get(at)) ?? null };
-      }).subscribe({
-        next({ turn, row }) {
-          // read before this tab's last change: what follows that one will be told as well
-          if (turn !== keeper.turnOf(kind, at) || keeper.pendingOf(kind, at)) return;
-          if (row === null || kindOf(kind).check(row).ok) onRow(row);
-        },
+      following = liveQuery(() => read(at)).subscribe({
+        next: (found) => tell(at, found),
         // a store that cannot be read is said by whoever reads it first
         error: () => undefined,
       });
     },
     { immediate: true },
+  );
+  // another tab may have written between this one's change and its being told so
+  watch(
+    () => key.value !== null && keeper.pendingOf(kind, key.value) === null,
+    (isFree) => {
+      const at = key.value;
+      if (!isFree || !missed || at === null) return;
+      missed = false;
+      read(at).then(
+        (found) => at === key.value && tell(at, found),
+        () => undefined,
+      );
+    },
   );
   onScopeDispose(() => following?.unsubscribe());
 }
