@@ -5,22 +5,23 @@ import { join } from 'node:path';
 import { cutOff, DESK, expect, settled, test } from './fixtures';
 
 const PORT = 4396;
-const HOME = mkdtempSync(join(tmpdir(), 'pandero-longer-'));
+let home: string;
 let server: ChildProcess;
 
 // the app in a made-up language whose words are two fifths longer (core/testing/pseudo.ts)
 test.describe('words two fifths longer', () => {
   test.use({ baseURL: `http://127.0.0.1:${PORT}` });
   test.beforeAll(async () => {
-    const built = spawnSync('node_modules/.bin/vite', ['build', '--mode', 'pseudo', '--outDir', join(HOME, 'dist')]);
+    home = mkdtempSync(join(tmpdir(), 'pandero-longer-'));
+    const built = spawnSync('node_modules/.bin/vite', ['build', '--mode', 'pseudo', '--outDir', join(home, 'dist')]);
     expect(built.status, String(built.stderr)).toBe(0);
-    cpSync('dist-server', join(HOME, 'dist-server'), { recursive: true });
-    server = spawn(process.execPath, [join(HOME, 'dist-server/serve.js'), '--port', String(PORT)]);
+    cpSync('dist-server', join(home, 'dist-server'), { recursive: true });
+    server = spawn(process.execPath, [join(home, 'dist-server/serve.js'), '--port', String(PORT)]);
     await new Promise<void>((resolve) => server.stdout!.once('data', () => resolve()));
   });
   test.afterAll(() => {
     server.kill();
-    rmSync(HOME, { recursive: true, force: true });
+    rmSync(home, { recursive: true, force: true });
   });
 
   test(

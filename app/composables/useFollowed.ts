@@ -23,9 +23,19 @@ export function useFollowed<K extends KindName>(
     return { turn, row: (await kindOf(kind).table(db).get(at)) ?? null };
   }
   function tell(at: string, { turn, row }: Awaited<ReturnType<typeof read>>): void {
-    // read before this tab's last change: what follows that one will be told as well
-    missed = turn !== keeper.turnOf(kind, at) || keeper.pendingOf(kind, at) !== null;
-    if (!missed && (row === null || kindOf(kind).check(row).ok)) onRow(row);
+    // a change of this tab is under way: it is looked at again once that is stored
+    missed = keeper.pendingOf(kind, at) !== null;
+    if (missed) return;
+    // one was stored while this was read
+    if (turn !== keeper.turnOf(kind, at)) return lookAgain(at);
+    if (row === null || kindOf(kind).check(row).ok) onRow(row);
+  }
+  function lookAgain(at: string): void {
+    read(at).then(
+      (found) => at === key.value && tell(at, found),
+      // a store that cannot be read is said by whoever reads it first
+      () => undefined,
+    );
   }
   watch(
     key,
@@ -49,10 +59,7 @@ export function useFollowed<K extends KindName>(
       const at = key.value;
       if (!isFree || !missed || at === null) return;
       missed = false;
-      read(at).then(
-        (found) => at === key.value && tell(at, found),
-        () => undefined,
-      );
+      lookAgain(at);
     },
   );
   onScopeDispose(() => following?.unsubscribe());

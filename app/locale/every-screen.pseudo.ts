@@ -11,9 +11,9 @@ import { router } from '../router';
 
 inApp('demo');
 
-/** Data, names and signs, which are the same in every language: colours and names of parts are the angler's own words. */
 /** Months are written by `Intl`, which knows nothing of the made-up language. */
 const month = (how: 'long' | 'short'): string => new Intl.DateTimeFormat('en-US', { month: how }).format(new Date());
+/** Data, names and signs, which are the same in every language: colours and names of parts are the angler’s own words. */
 const SAME = new RegExp(
   [
     month('long'),
@@ -139,7 +139,12 @@ test.each(['heads', 'skirts', 'trailers', 'blades', 'hooks', 'lines', 'rods', 'r
       trays[['heads', 'skirts', 'trailers', 'blades', 'hooks', 'lines', 'rods', 'reels'].indexOf(tray)]!,
     );
     await settle();
+    await user.click(document.querySelector<HTMLElement>('[data-testid="box-list"] button')!);
+    await at('part-sheet');
+    await settle();
+    expect(plainWords()).toEqual([]);
     await user.click(document.querySelector<HTMLElement>('.box__list-head .v-btn')!);
+    await until(() => expect(document.querySelector('.v-overlay--active')).not.toBeNull());
     await settle();
     expect(plainWords()).toEqual([]);
   },

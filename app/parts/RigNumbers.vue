@@ -118,7 +118,7 @@ const rows = computed((): Row[] => [
   },
   {
     title: words.toTheBottom(show('depth', props.water.depthM)),
-    value: props.fall.secondsToBottom === null ? 'never' : show('time', props.fall.secondsToBottom),
+    value: props.fall.secondsToBottom === null ? words.never : show('time', props.fall.secondsToBottom),
     band: secondsBand(props.fall),
   },
   {

@@ -9,7 +9,7 @@ import { useNotices } from '../stores/notices';
 import { useFocusBack } from '../composables/useFocusBack';
 import * as words from '../locale/en/shell';
 
-/** Rows that could not be read: what they were, why, and a way to export them, try them again or throw them away. */
+/** Rows that could not be read: what they were, why, and a way to export them, try them again or delete them. */
 useFocusBack();
 const open = defineModel<boolean>({ required: true });
 const notices = useNotices();
@@ -40,7 +40,7 @@ async function again(): Promise<void> {
   if (!done.ok) return notices.complain(done.issues);
   notices.say(done.value === 0 ? words.noneCanBeRead : words.putBack(done.value));
 }
-async function throwAway(row: AsideRow): Promise<void> {
+async function deleteRow(row: AsideRow): Promise<void> {
   const gone = await keep(() => db.setAside.delete(row.id));
   if (!gone.ok) return notices.complain(gone.issues);
   notices.say(words.deleted, () => keep(() => db.setAside.put(row)));
@@ -65,7 +65,7 @@ const asText = ({ row }: AsideRow): string => {
             <p v-for="why in row.why" :key="why">{{ why }}</p>
             <code>{{ asText(row) }}</code>
           </div>
-          <v-btn variant="text" :aria-label="words.deleteIt(row.from, row.key)" @click="throwAway(row)">×</v-btn>
+          <v-btn variant="text" :aria-label="words.deleteIt(row.from, row.key)" @click="deleteRow(row)">×</v-btn>
         </li>
       </ul>
       <p v-if="count > rows.length" class="soft">{{ words.andMore(count - rows.length) }}</p>

@@ -52,7 +52,7 @@ const familiar = computed(() => {
       return { name, has: wantValue(asked.id, numbers![rig].has[asked.id], system.value), band: '' };
     const readout = numbers![rig].readouts.find(({ id }) => id === asked.id);
     const shownText = readout ? readoutText(readout, system.value) : { value: '', band: '' };
-    return { name, has: shownText.value || 'none', band: shownText.band };
+    return { name, has: shownText.value || words.hasNone, band: shownText.band };
   });
 });
 </script>

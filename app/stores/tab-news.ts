@@ -13,7 +13,7 @@ const TITLES: Readonly<Record<KindName, string>> = {
 };
 
 const shown = (value: unknown): string => {
-  if (value === undefined) return 'nothing';
+  if (value === undefined) return words.nothing;
   const text = oneLine(typeof value === 'string' ? value : JSON.stringify(value));
   return text.length > 40 ? `${text.slice(0, 40)}…` : text;
 };

@@ -215,7 +215,7 @@ export async function goTo(station: 'Water' | 'Pick' | 'Bench' | 'Box' | 'Ticket
 
 const textOf = (element: Element): string => (element.textContent ?? '').replace(/\s+/g, ' ').trim();
 /** Waits until it is so; what is tried may fail meanwhile. */
-export const until = (tried: () => void): Promise<void> => waitFor(tried);
+export const until = (tried: () => void | Promise<void>): Promise<void> => waitFor(tried);
 /** Waits until this is said there. */
 export async function says(inside: Inside, what: string | RegExp): Promise<void> {
   const where = await looker(inside);

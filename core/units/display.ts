@@ -58,7 +58,6 @@ export const DISPLAY_UNITS = {
   headMass: {
     us: {
       unit: 'oz',
-
       fromSi: ozFromMassKg,
       toSi: massKgFromOz,
       digits: 2,
@@ -74,7 +73,6 @@ export const DISPLAY_UNITS = {
   partLength: {
     us: {
       unit: 'in',
-
       fromSi: inFromLengthM,
       toSi: lengthMFromIn,
       digits: 2,
@@ -86,7 +84,6 @@ export const DISPLAY_UNITS = {
   cut: {
     us: {
       unit: 'in',
-
       fromSi: inFromLengthM,
       toSi: lengthMFromIn,
       digits: 2,

@@ -191,3 +191,4 @@ export const notOnThisBuild = (what: string): string => `Not on this build: ${wh
 export const theModelSays = (force: string): string => `(the model says ${force})`;
 export const pressedArms = 'pressed';
 export const underneath = ' underneath';
+export const version = 'version';

@@ -284,3 +284,4 @@ export const trayNamed = {
 } as const;
 export const lessOf = (field: string): string => `Less: ${field}`;
 export const moreOf = (field: string): string => `More: ${field}`;
+export const some = 'some';

@@ -66,3 +66,4 @@ export const countedOf = {
   tickets: (count: number): string => plural(count, { one: '1 ticket', other: `${count} tickets` }),
   backup: (count: number): string => plural(count, { one: '1 row', other: `${count} rows` }),
 } as const;
+export const never = 'never';

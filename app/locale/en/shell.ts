@@ -100,3 +100,4 @@ export const changesWait = (count: number): string =>
   });
 export const daysAgo = (days: number): string => plural(days, { one: 'a day ago', other: `${days} days ago` });
 export const never = 'never';
+export const hasNone = 'none';

@@ -14,3 +14,4 @@ export const deletedMeanwhile = (news: string | number): string =>
 export const keepMine = 'Keep mine';
 export const changedMeanwhile = (news: string | number): string =>
   `${news} was changed in the other tab meanwhile, so it was not deleted.`;
+export const nothing = 'nothing';

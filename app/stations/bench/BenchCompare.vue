@@ -34,7 +34,7 @@ if (bench.earlier && sameJson(bench.earlier.rig, bench.build?.rig)) bench.agains
 
 const choices = computed(() => [
   { title: words.asItCame, value: AS_IT_CAME },
-  ...(bench.build?.versions ?? []).map(({ name }, at) => ({ title: `${at + 1}. ${name || 'version'}`, value: at })),
+  ...(bench.build?.versions ?? []).map(({ name }, at) => ({ title: `${at + 1}. ${name || words.version}`, value: at })),
 ]);
 const then = computed(() => bench.before);
 const now = computed(() => bench.numbers);

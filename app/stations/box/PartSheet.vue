@@ -9,6 +9,7 @@ import {
   type DrawnTray,
   type PartOf,
   type Tray,
+  NAME,
 } from '@core';
 import FractionText from '../../parts/FractionText.vue';
 import OutlineDrawing from '../../parts/OutlineDrawing.vue';
@@ -132,7 +133,7 @@ async function remove(): Promise<void> {
         :aria-pressed="condition === state"
         :class="{ sheet__on: condition === state }"
         @click="change('condition', condition === state ? undefined : state)"
-        >{{ state }}</v-btn
+        >{{ NAME[state] }}</v-btn
       >
     </div>
     <p v-if="line.out" class="sheet__out">{{ words.leftOutPicks }} {{ line.out }}.</p>

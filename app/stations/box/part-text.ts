@@ -148,7 +148,7 @@ export const partLine = (row: PartRow & { readonly tray: Tray }, system: UnitSys
   tellPart(row.tray, row.part as unknown as AnyPart, system);
 
 export const quantityText = (quantity: number | undefined): string =>
-  quantity === undefined ? 'some' : String(quantity);
+  quantity === undefined ? words.some : String(quantity);
 
 /** Class of a colour in words, said when it is not evident. */
 export const colourHint = (colour: string): string =>
