@@ -203,6 +203,8 @@ export { QUESTION_TITLE, SCHOOL_BECAUSE, SCHOOL_WORDS } from './locale/en/school
 export * from './bench/edits';
 export * from './bench/handles';
 export * from './bench/measure-build';
+export { READOUT_IDS, READOUTS, type Readout, type ReadoutId } from './bench/readouts/table';
+export type { ReadoutUnit, ReadoutWord, Scale } from './bench/readouts/readout';
 export * from './bench/compare';
 export * from './bench/cut-list';
 export * from './bench/tuning';
@@ -237,10 +239,16 @@ export { cautionsFor, type CautionId } from './ticket/cautions';
 export { makeTicket } from './ticket/make';
 export { ticketSchema, TICKET_VERSION, type Ticket } from './ticket/schema';
 
+// part-fields
+export { fieldsAt, PART_FIELDS, valueAt, withValue, type PartField } from './part-fields/described';
+export { filled, withFitting, withoutFitting } from './part-fields/filled';
+export { FILE_UNITS, type FileUnit } from './part-fields/kinds';
+export { FITTINGS, type Fitting } from './part-fields/table';
+
 // formats
 export { checkFile, type FileReport } from './formats/check';
 export { csvTemplate, writeBoxCsv } from './formats/box-csv/write';
-export { COLUMNS, type Column } from './formats/box-csv/columns-table';
+export { COLUMNS, type Column } from './formats/box-csv/columns';
 export { CSV_LIMITS, readBoxCsv, type TrayParts } from './formats/box-csv/read';
 export { asJson, asideSchema, setAside, type Aside, type ReadHow } from './formats/aside';
 export { decodeText, type Decoded, type Encoding } from './formats/decode';
@@ -266,4 +274,6 @@ export {
 } from './formats/pandero-json/settings';
 export { issuePlace, issueSays, issueText } from './locale/en/issues';
 export { FAMILIAR_RIGS, familiarNumbers } from './bench/familiar';
-export { READOUT_NUMBER, SCORE_NUMBER, WANT_NUMBER, type NumberText } from './locale/en/numbers';
+export { SCORE_NUMBER, WANT_NUMBER, type NumberText } from './locale/en/numbers';
+export { READOUT_TEXT } from './locale/en/readouts';
+export { readoutChange, readoutNumber, readoutText } from './wording/readouts';

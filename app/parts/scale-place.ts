@@ -1,9 +1,4 @@
-/** A line numbers are placed on, SI; `log` spreads what grows by factors evenly. */
-export interface Scale {
-  readonly from: number;
-  readonly to: number;
-  readonly log?: boolean;
-}
+import type { Scale } from '@core';
 
 /** Smallest number a logarithm is taken of. */
 const LEAST = 1e-9;

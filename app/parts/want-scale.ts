@@ -1,5 +1,5 @@
-import { massKgFromOz, type WantId } from '@core';
-import { placeOn, type Scale } from './scale-place';
+import { massKgFromOz, type Scale, type WantId } from '@core';
+import { placeOn } from './scale-place';
 
 /** Ends of the line a want is drawn on, SI. */
 const SCALES: Readonly<Record<WantId, Scale>> = {

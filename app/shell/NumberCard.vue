@@ -5,8 +5,7 @@ import {
   familiarNumbers,
   FAMILIAR_RIGS,
   judgeRig,
-  READOUT_NUMBER,
-  READOUT_TITLE,
+  READOUT_TEXT,
   readoutText,
   rigTitle,
   SCORE_NUMBER,
@@ -32,12 +31,16 @@ const open = computed({ get: () => card.asked !== null, set: (shown) => !shown &
 const title = computed(() => {
   const { asked } = card;
   if (asked === null) return '';
-  return asked.of === 'want' ? WANT_TITLE[asked.id] : asked.of === 'readout' ? READOUT_TITLE[asked.id] : words.score;
+  return asked.of === 'want'
+    ? WANT_TITLE[asked.id]
+    : asked.of === 'readout'
+      ? READOUT_TEXT[asked.id].title
+      : words.score;
 });
 const text = computed((): NumberText => {
   const { asked } = card;
   if (asked?.of === 'want') return WANT_NUMBER[asked.id];
-  return asked?.of === 'readout' ? READOUT_NUMBER[asked.id] : SCORE_NUMBER;
+  return asked?.of === 'readout' ? READOUT_TEXT[asked.id] : SCORE_NUMBER;
 });
 const RIGS = ['chunk', 'flapper'] as const;
 const familiar = computed(() => {

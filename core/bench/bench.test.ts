@@ -13,8 +13,10 @@ import { changeEffects, readoutMoves, wantMoves } from './compare';
 import { cutList, type StepId } from './cut-list';
 import { applyEdit, uncutRig, editsFor, type EditId } from './edits';
 import { draggedTo, handlesOf, type Handle } from './handles';
-import { benchWater, measureBuild, READOUT_IDS, usualSpeedMps } from './measure-build';
-import { BENCH_CAUTION_TEXT, CARE_TEXT, EDIT_TITLE, readoutChange, readoutText, stepText } from '../locale/en/bench';
+import { benchWater, measureBuild, usualSpeedMps } from './measure-build';
+import { READOUT_IDS } from './readouts/table';
+import { BENCH_CAUTION_TEXT, CARE_TEXT, EDIT_TITLE, stepText } from '../locale/en/bench';
+import { readoutChange, readoutText } from '../wording/readouts';
 import { tuningOf } from './tuning';
 
 const done = (rig: Rig, ...edits: readonly (readonly [EditId, number | string])[]): Rig =>

@@ -1,7 +1,8 @@
 import type { WantId } from '../advice/rules/rule';
 import type { Rig } from '../rig/parts/schema';
 import { changesBetween, editOf, type Change, type EditId } from './edits';
-import { measureBuild, type BenchWater, type BuildNumbers, type ReadoutId } from './measure-build';
+import { measureBuild, type BenchWater, type BuildNumbers } from './measure-build';
+import type { ReadoutId } from './readouts/table';
 
 /** A want that a change answers worse or better, by how much of it, 0 to 1. */
 export interface WantMove {

@@ -2,7 +2,8 @@ import { describe, expect, test } from '@jest/globals';
 import { NORTH_ARM } from '../../demo/brindle-mere';
 import { WANT_IDS } from '../advice/rules/rule';
 import { FAMILIAR_RIGS, familiarNumbers } from './familiar';
-import { READOUT_NUMBER, SCORE_NUMBER, WANT_NUMBER } from '../locale/en/numbers';
+import { SCORE_NUMBER, WANT_NUMBER } from '../locale/en/numbers';
+import { READOUT_TEXT } from '../locale/en/readouts';
 
 describe('numbers that explain themselves', () => {
   const { chunk, flapper } = familiarNumbers(NORTH_ARM);
@@ -23,11 +24,9 @@ describe('numbers that explain themselves', () => {
       expect([head.style, head.weightOz]).toEqual(['casting', 3 / 8]);
   });
   test('every number has its sentence and two ends that differ', () => {
-    const all = [...Object.values(WANT_NUMBER), ...Object.values(READOUT_NUMBER), SCORE_NUMBER];
+    const all = [...Object.values(WANT_NUMBER), ...Object.values(READOUT_TEXT), SCORE_NUMBER];
     expect(Object.keys(WANT_NUMBER).sort()).toEqual([...WANT_IDS].sort());
-    expect(Object.keys(READOUT_NUMBER).sort()).toEqual(
-      expect.arrayContaining(chunk.readouts.map(({ id }) => id).sort()),
-    );
+    expect(Object.keys(READOUT_TEXT).sort()).toEqual(expect.arrayContaining(chunk.readouts.map(({ id }) => id).sort()));
     for (const { says, low, high } of all) {
       expect(says).toMatch(/^[A-Z].*\.$/);
       expect(low).not.toBe(high);

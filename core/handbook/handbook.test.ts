@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
-import { READOUT_NUMBER, SCORE_NUMBER, WANT_NUMBER } from '../locale/en/numbers';
+import { SCORE_NUMBER, WANT_NUMBER } from '../locale/en/numbers';
+import { READOUT_TEXT } from '../locale/en/readouts';
 import { inUnits } from '../units/in-text';
 import { HANDBOOK, ruleInUnits } from './handbook';
 import { seekRules } from './search';
@@ -47,7 +48,7 @@ describe('sentences in the units of the reader', () => {
     ...RULES.flatMap(({ says, when, does }) => [says, when, does ?? '']),
     ...Object.values(SCHOOL_WORDS).flatMap(({ name, says }) => [name, says]),
     ...Object.values(CONTRADICTION_TEXT),
-    ...[...Object.values(WANT_NUMBER), ...Object.values(READOUT_NUMBER), SCORE_NUMBER].map(({ says }) => says),
+    ...[...Object.values(WANT_NUMBER), ...Object.values(READOUT_TEXT), SCORE_NUMBER].map(({ says }) => says),
   ];
   test('none has a unit of its own', () => {
     const bare = raw.map((text) => text.replace(/\{\w+ [^}]+\}/g, ''));

@@ -151,55 +151,7 @@ export const rangeG = (result: string | number, result2: string | number): strin
 export const slipsSetAside = (slips: string | number): string => `, ${slips} set aside`;
 export const skirtOf = (tellPart: string | number, colour: string | number): string =>
   `skirt of ${tellPart}, ${colour}`;
-export const yourOwnWordsFor = 'Your own words for it';
-export const style = 'Style';
-export const weightHeadAlone = 'Weight of the head alone';
-export const metal = 'Metal';
-export const nose = 'Nose';
-export const asStyleHas = 'as the style has it';
-export const hook = 'Hook';
-export const wire = 'Wire';
-export const keeper = 'Keeper';
-export const finesseVersion = 'finesse version';
 export const sideCams = 'side cams';
-export const material = 'Material';
-export const strandsCounted = 'Strands, counted';
-export const lengthBehindCollar = 'Length behind the collar';
-export const colour = 'Colour';
-export const kind = 'Kind';
-export const length = 'Length';
-export const plastic = 'Plastic';
-export const shape = 'Shape';
-export const size = 'Size';
-export const finish = 'Finish';
-export const line = 'Line';
-export const breakingLoadLb = 'Breaking load, lb';
-export const power = 'Power';
-export const action = 'Action';
-export const lightestLure = 'Lightest lure';
-export const heaviestLure = 'Heaviest lure';
-export const gearRatio1 = 'Gear ratio, to 1';
-export const guard = 'Guard';
-export const fibres = 'Fibres';
-export const guardLength = 'Guard length';
-export const itsSkirt = 'Its skirt';
-export const itsStrands = 'Its strands';
-export const itsLength = 'Its length';
-export const itsColour = 'Its colour';
-export const plate = 'Plate';
-export const link = 'Link';
-export const upperArm = 'Upper arm';
-export const angleArmsDegrees = 'Angle of the arms, degrees';
-export const armsSqueezedTogether = 'arms squeezed together';
-export const skirtItsOwn = 'skirt of its own';
-export const plateInFront = 'plate in front';
-export const spinnerFrame = 'spinner frame';
-export const massWithHookGuard = 'Mass with hook and guard';
-export const mass = 'Mass';
-export const widestPlace = 'Widest place';
-export const thickestPlace = 'Thickest place';
-export const diameter = 'Diameter';
-export const lineATurn = 'Line a turn';
 export const heads = 'Heads';
 export const skirts = 'Skirts';
 export const trailers = 'Trailers';
@@ -254,7 +206,6 @@ export const exportTray = (tray: string): string => `Export ${tray}`;
 export const columnsOf = (tray: string): string => `Columns of ${tray}`;
 export const percentMore = (percent: number): string => `${percent} % more`;
 export const percentLess = (percent: number): string => `${percent} % less`;
-export const itsGuard = 'guard';
 export const reelRatio = (ratio: number): string => `${ratio}:1 reel`;
 export const lineOfATurn = (length: string): string => `${length} a turn`;
 export const vibratingHead = 'vibrating ';
@@ -285,3 +236,9 @@ export const trayNamed = {
 export const lessOf = (field: string): string => `Less: ${field}`;
 export const moreOf = (field: string): string => `More: ${field}`;
 export const some = 'some';
+export const fitting = {
+  guard: 'guard',
+  skirt: 'skirt of its own',
+  blade: 'plate in front',
+  arms: 'spinner frame',
+} as const;

@@ -4,7 +4,7 @@ import {
   changeEffects,
   EDIT_TITLE,
   editValueText,
-  READOUT_TITLE,
+  READOUT_TEXT,
   readoutChange,
   readoutMoves,
   readoutText,
@@ -64,7 +64,7 @@ const moves = computed(() => {
       const [was, is] = [before, after].map(({ readouts }) => readouts.find((row) => row.id === id)!);
       return {
         id,
-        title: READOUT_TITLE[id],
+        title: READOUT_TEXT[id].title,
         from: readoutText(was!, system.value).value,
         to: readoutText(is!, system.value).value,
         by: readoutChange(is!.unit, from, to, system.value),

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { careFor, CARE_TEXT, READOUT_TITLE, tuningOf, wantBand, wantValue, WANT_TITLE, type BuildNumbers } from '@core';
+import { careFor, CARE_TEXT, READOUT_TEXT, tuningOf, wantBand, wantValue, WANT_TITLE, type BuildNumbers } from '@core';
 import BandLine from '../../parts/BandLine.vue';
 import FractionText from '../../parts/FractionText.vue';
 import NumberName from '../../parts/NumberName.vue';
@@ -25,7 +25,9 @@ const rows = computed(() =>
 const drawn = useGradually(() => rows.value.length, 6, 4);
 const absent = computed(() => {
   const shown = new Set(rows.value.map(({ readout }) => readout.id));
-  return props.numbers.readouts.filter(({ id }) => !shown.has(id)).map(({ id }) => READOUT_TITLE[id].toLowerCase());
+  return props.numbers.readouts
+    .filter(({ id }) => !shown.has(id))
+    .map(({ id }) => READOUT_TEXT[id].title.toLowerCase());
 });
 /** wants that ask for a number which stands below too, with its band */
 const SAME_NUMBER: ReadonlySet<string> = new Set(['fall', 'length']);

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { READOUT_TITLE, readoutChange, readoutNumber, readoutText, type Readout } from '@core';
+import { READOUT_TEXT, readoutChange, readoutNumber, readoutText, type Readout } from '@core';
 import FractionText from '../../parts/FractionText.vue';
 import NumberName from '../../parts/NumberName.vue';
 import MarkLine from '../../parts/MarkLine.vue';
@@ -36,13 +36,17 @@ const line = computed(() => {
 });
 const label = computed(() => {
   const asked = inside.value === null ? '' : inside.value ? words.whereShouldLie : words.outsideWhereShouldLie;
-  return `${READOUT_TITLE[props.readout.id]}: ${told.value.value}${told.value.band ? words.likely(told.value.band) : ''}${asked}`;
+  return `${READOUT_TEXT[props.readout.id].title}: ${told.value.value}${told.value.band ? words.likely(told.value.band) : ''}${asked}`;
 });
 </script>
 
 <template>
   <li class="readout" :data-testid="`readout-${readout.id}`">
-    <NumberName class="readout__title" :name="READOUT_TITLE[readout.id]" :number="{ of: 'readout', id: readout.id }" />
+    <NumberName
+      class="readout__title"
+      :name="READOUT_TEXT[readout.id].title"
+      :number="{ of: 'readout', id: readout.id }"
+    />
     <span
       class="readout__change number"
       :aria-label="change ? words.changedBy(change) : undefined"

@@ -1,59 +1,65 @@
 <script setup lang="ts">
 import SelectField from '../../parts/SelectField.vue';
 import PartAmount from './PartAmount.vue';
-import { numberAt, valueAt, type PartField } from './part-fields-table';
+import { PART_LIMITS, valueAt, type PartField } from '@core';
 
 /** The fields of a part: each change is handed up at once. */
 defineProps<{ part: object; fields: readonly PartField[] }>();
-const emit = defineEmits<{ change: [field: string, value: unknown] }>();
+const emit = defineEmits<{ change: [place: string, value: unknown] }>();
 const NONE = '';
 
-const choices = (field: Extract<PartField, { kind: 'choice' }>) =>
-  field.none === undefined ? field.options : [{ value: NONE, title: field.none }, ...field.options];
+/** What can be chosen; "none" stands first where the field may be left out. */
+function choices({ of, form }: PartField): { value: string; title: string }[] {
+  if (of.kind !== 'choice') return [];
+  const none = form?.none === undefined ? [] : [{ value: NONE, title: form.none }];
+  return [...none, ...of.values.map((value) => ({ value, title: of.titles[value]! }))];
+}
+const textAt = (part: object, { place }: PartField): string => (valueAt(part, place) as string | undefined) ?? '';
+const suggestions = ({ of }: PartField): string[] => (of.kind === 'words' && of.suggestions ? [...of.suggestions] : []);
 
-function words(field: Extract<PartField, { kind: 'words' }>, typed: string | null): void {
+function words({ place, optional }: PartField, typed: string | null): void {
   const text = (typed ?? '').trim();
-  if (text !== '') emit('change', field.field, text.slice(0, 60));
-  else if (field.optional) emit('change', field.field, undefined);
+  if (text !== '') emit('change', place, text.slice(0, PART_LIMITS.text));
+  else if (optional) emit('change', place, undefined);
 }
 </script>
 
 <template>
-  <template v-for="field in fields" :key="field.field">
+  <template v-for="field in fields" :key="field.place">
     <SelectField
-      v-if="field.kind === 'choice'"
-      :model-value="(valueAt(part, field.field) as string | undefined) ?? NONE"
+      v-if="field.of.kind === 'choice'"
+      :model-value="textAt(part, field)"
       :items="choices(field)"
-      :label="field.label"
-      @update:model-value="emit('change', field.field, $event === NONE ? undefined : $event)"
+      :label="field.form!.title"
+      @update:model-value="emit('change', field.place, $event === NONE ? undefined : $event)"
     />
     <PartAmount
-      v-else-if="field.kind === 'amount' || field.kind === 'count'"
+      v-else-if="field.of.kind === 'amount' || field.of.kind === 'count'"
       :field="field"
-      :value="numberAt(part, field.field)"
-      @take="emit('change', field.field, $event)"
+      :part="part"
+      @take="emit('change', field.place, $event)"
     />
     <v-combobox
-      v-else-if="field.kind === 'words' && field.suggestions"
-      :model-value="(valueAt(part, field.field) as string | undefined) ?? ''"
-      :items="[...field.suggestions]"
-      :label="field.label"
+      v-else-if="suggestions(field).length > 0"
+      :model-value="textAt(part, field)"
+      :items="suggestions(field)"
+      :label="field.form!.title"
       @update:model-value="words(field, $event)"
     />
     <v-text-field
-      v-else-if="field.kind === 'words'"
-      :model-value="(valueAt(part, field.field) as string | undefined) ?? ''"
-      :label="field.label"
-      maxlength="60"
+      v-else-if="field.of.kind === 'words'"
+      :model-value="textAt(part, field)"
+      :label="field.form!.title"
+      :maxlength="PART_LIMITS.text"
       @update:model-value="words(field, $event)"
     />
     <v-checkbox
       v-else
-      :model-value="valueAt(part, field.field) === true"
-      :label="field.label"
+      :model-value="valueAt(part, field.place) === true"
+      :label="field.form!.title"
       density="compact"
       hide-details
-      @update:model-value="emit('change', field.field, $event === true)"
+      @update:model-value="emit('change', field.place, $event === true)"
     />
   </template>
 </template>

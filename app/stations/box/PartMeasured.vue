@@ -1,53 +1,67 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent, ref } from 'vue';
-import { displayUnit, massContradiction, massKgFromG, shown, WEIGHED_TRAYS, type AnyPart, type Tray } from '@core';
+import {
+  displayUnit,
+  fieldsAt,
+  FILE_UNITS,
+  massContradiction,
+  massKgFromG,
+  shown,
+  valueAt,
+  WEIGHED_TRAYS,
+  type AnyPart,
+  type PartField,
+  type Tray,
+} from '@core';
 import { useUnits } from '../../composables/useUnits';
 import PartAmount from './PartAmount.vue';
-import { FILE_UNITS, MEASURED_FIELDS, numberAt, type MeasuredField } from './part-fields-table';
 import * as words from '../../locale/en/box';
 
 /** What was measured, beside what the tables compute. Where the scale contradicts the size, both stay and the angler decides. */
 const props = defineProps<{ tray: Tray; part: AnyPart }>();
-const emit = defineEmits<{ change: [field: string, value: unknown] }>();
+const emit = defineEmits<{ change: [place: string, value: unknown] }>();
 const WeighDialog = defineAsyncComponent(() => import('./WeighDialog.vue'));
 const { system } = useUnits();
 const weighing = ref(false);
 
-const fields = computed(() => MEASURED_FIELDS[props.tray]);
-const say = (field: MeasuredField, value: number): string =>
-  shown(field.quantity, FILE_UNITS[field.unit].toSi(value), system.value);
-const offBy = (field: MeasuredField): string => {
-  const measured = numberAt(props.part, field.field);
-  const computedValue = field.computed(props.part);
+const fields = computed(() => fieldsAt(props.tray, 'measured'));
+const computedAt = ({ computed: compute }: PartField): number | null => compute?.(props.part) ?? null;
+function say({ of }: PartField, value: number | null): string {
+  if (value === null || of.kind !== 'amount') return words.notKnown;
+  return shown(of.quantity, FILE_UNITS[of.unit].toSi(value), system.value);
+}
+function offBy(field: PartField): string {
+  const measured = valueAt(props.part, field.place) as number | undefined;
+  const computedValue = computedAt(field);
   if (measured === undefined || computedValue === null) return '';
   const percent = Math.round((measured / computedValue - 1) * 100);
   return percent === 0 ? words.asComputed : percent > 0 ? words.percentMore(percent) : words.percentLess(-percent);
-};
+}
 const contradiction = computed(() => {
   const tray = WEIGHED_TRAYS.find((name) => name === props.tray);
   return tray ? massContradiction(tray, props.part as { massG?: number }) : null;
 });
 const trust = computed(() => (props.part as { massTrust?: 'scale' | 'size' }).massTrust);
 const grams = (massG: number): string => shown('mass', massKgFromG(massG), system.value);
-const unitOf = (field: MeasuredField): string => displayUnit(field.quantity, system.value).unit;
+const unitOf = ({ of }: PartField): string => (of.kind === 'amount' ? displayUnit(of.quantity, system.value).unit : '');
 </script>
 
 <template>
   <section v-if="fields.length > 0" class="measured" :aria-label="words.measured">
     <h3>{{ words.measuredBesideComputed }}</h3>
-    <div v-for="field in fields" :key="field.field" class="measured__row">
+    <div v-for="field in fields" :key="field.place" class="measured__row">
       <span class="measured__computed">
-        <span class="soft">{{ field.label }}{{ words.computed }}</span>
-        <b class="number">{{ field.computed(part) === null ? words.notKnown : say(field, field.computed(part)!) }}</b>
+        <span class="soft">{{ field.form!.title }}{{ words.computed }}</span>
+        <b class="number">{{ say(field, computedAt(field)) }}</b>
       </span>
       <PartAmount
         :field="field"
-        :value="numberAt(part, field.field)"
-        :name="words.measuredField(field.label, unitOf(field))"
-        @take="emit('change', field.field, $event)"
+        :part="part"
+        :name="words.measuredField(field.form!.title, unitOf(field))"
+        @take="emit('change', field.place, $event)"
       />
       <span class="measured__off soft number">{{ offBy(field) }}</span>
-      <v-btn v-if="field.field === 'massG'" class="measured__weigh" @click="weighing = true">{{ words.weighIt }}</v-btn>
+      <v-btn v-if="field.place === 'massG'" class="measured__weigh" @click="weighing = true">{{ words.weighIt }}</v-btn>
     </div>
     <div v-if="contradiction" class="measured__ask" role="group" :aria-label="words.scaleAgainstSize">
       <p>

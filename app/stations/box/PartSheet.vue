@@ -2,11 +2,17 @@
 import { computed, ref } from 'vue';
 import {
   DRAWN_TRAYS,
+  fieldsAt,
+  FITTINGS,
   issueText,
   parsePart,
   partOutline,
+  withFitting,
+  withoutFitting,
+  withValue,
   type AnyPart,
   type DrawnTray,
+  type Fitting,
   type PartOf,
   type Tray,
   NAME,
@@ -18,7 +24,6 @@ import { useUnits } from '../../composables/useUnits';
 import type { PartRow } from '../../db/database';
 import { useBox } from '../../stores/box';
 import { useNotices } from '../../stores/notices';
-import { FITTING_FIELDS, NEW_FITTING, PART_FIELDS, withValue } from './part-fields-table';
 import { rememberColour } from './last-colour';
 import { quantityText, tellPart, TRAY_ONE } from './part-text';
 import PartFields from './PartFields.vue';
@@ -46,11 +51,7 @@ const outlines = computed(() => {
   }));
 });
 const fittings = computed(() =>
-  tray.value !== 'heads'
-    ? []
-    : (Object.keys(FITTING_FIELDS) as (keyof typeof FITTING_FIELDS)[]).filter(
-        (name) => (part.value as PartOf<'heads'>)[name],
-      ),
+  tray.value === 'heads' ? FITTINGS.filter((name) => (part.value as PartOf<'heads'>)[name]) : [],
 );
 const frameMm = computed(() =>
   Math.max(150, ...outlines.value.map(({ outline }) => outline.bounds.x + outline.bounds.width + 6)),
@@ -75,17 +76,9 @@ async function changeTo(draft: object): Promise<void> {
   if (!stored.ok) notices.complain(stored.issues);
 }
 
-type Fitting = keyof typeof FITTING_FIELDS;
-/** Puts a fitting on a head, or takes it off; a frame comes with a blade and takes its blades along. */
-async function fitOrStrip(name: Fitting): Promise<void> {
-  const on = !fittings.value.includes(name);
-  const { put, off } = NEW_FITTING[name];
-  if (name === 'arms') {
-    const blades = on ? [{ shape: 'colorado', size: 4, finish: 'gold' }] : undefined;
-    return changeTo(withValue(withValue(part.value, 'blades', blades), 'arms', on ? put : off));
-  }
-  return changeTo(withValue(part.value, name, on ? put : off));
-}
+/** Puts a fitting on a head, or takes it off. */
+const fitOrStrip = (name: Fitting): Promise<void> =>
+  changeTo(fittings.value.includes(name) ? withoutFitting(part.value, name) : withFitting(part.value, name));
 
 const quantity = computed(() => part.value.quantity);
 const count = (by: number): Promise<void> => change('quantity', Math.max(0, (quantity.value ?? 1) + by));
@@ -138,12 +131,12 @@ async function remove(): Promise<void> {
     </div>
     <p v-if="line.out" class="sheet__out">{{ words.leftOutPicks }} {{ line.out }}.</p>
     <div class="sheet__fields">
-      <PartFields :part="part" :fields="PART_FIELDS[tray]" @change="change" />
-      <PartFields v-for="name in fittings" :key="name" :part="part" :fields="FITTING_FIELDS[name]" @change="change" />
+      <PartFields :part="part" :fields="fieldsAt(tray, 'part')" @change="change" />
+      <PartFields v-for="name in fittings" :key="name" :part="part" :fields="fieldsAt(tray, name)" @change="change" />
     </div>
     <div v-if="tray === 'heads'" class="sheet__count" role="group" :aria-label="words.whatItCarries">
-      <v-btn v-for="(fitting, name) in NEW_FITTING" :key="name" @click="fitOrStrip(name)">
-        {{ fittings.includes(name) ? words.withoutFitting : words.withFitting }} {{ fitting.title }}
+      <v-btn v-for="name in FITTINGS" :key="name" @click="fitOrStrip(name)">
+        {{ fittings.includes(name) ? words.withoutFitting : words.withFitting }} {{ words.fitting[name] }}
       </v-btn>
     </div>
     <p v-if="problem" class="sheet__problem" role="alert">{{ problem }} {{ words.lastRightValueStays }}</p>

@@ -15,7 +15,16 @@ const emit = defineEmits<{ keep: [massG: number] }>();
 const scale = useScale();
 const { system } = useUnits();
 const pieces = ref(1);
-const PIECES = { kind: 'count', field: 'pieces', label: words.piecesOnPan, min: 1, max: 50, whole: true } as const;
+/** A field like those of a part, of the weighing itself. */
+const PIECES = {
+  place: 'pieces',
+  of: { kind: 'count' },
+  form: { title: words.piecesOnPan },
+  min: 1,
+  max: 50,
+  whole: true,
+  optional: false,
+} as const;
 
 const SAYS: Readonly<Record<WeighingVerdict, string>> = {
   waiting: words.waitingForFirstReading,
@@ -91,7 +100,7 @@ function keep(): void {
         <p v-if="scale.unit.value !== 'g'" class="soft">
           {{ words.theScaleShows }} {{ scale.unit.value }}{{ words.turnedIntoGrams }}
         </p>
-        <PartAmount :field="PIECES" :value="pieces" @take="pieces = $event ?? 1" />
+        <PartAmount :field="PIECES" :part="{ pieces }" @take="pieces = $event ?? 1" />
         <div class="weigh__row">
           <v-btn class="act" :disabled="!good" @click="keep"
             >{{ words.keep }} {{ each === null ? '' : show(each) }}</v-btn

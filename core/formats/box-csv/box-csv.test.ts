@@ -4,7 +4,7 @@ import { DEMO_BOX } from '../../../demo/brindle-mere';
 import { issueText } from '../../locale/en/issues';
 import { TRAYS } from '../../rig/parts/box';
 import { massKgFromG, ozFromMassKg } from '../../units/units';
-import { COLUMNS } from './columns-table';
+import { COLUMNS } from './columns';
 import { CSV_LIMITS, readBoxCsv } from './read';
 import { csvTemplate, writeBoxCsv } from './write';
 

@@ -1,5 +1,5 @@
 import { TRAYS, type Tray } from '../../rig/parts/box';
-import { COLUMNS } from './columns-table';
+import { COLUMNS } from './columns';
 
 /** A word of a header: the column it means, and the unit it names for cells that name none. */
 export interface Heading {

@@ -1,20 +1,17 @@
 import Papa from 'papaparse';
 import { fail, issue, ok, type Issue, type Result } from '../../result';
 import { colourClassOf } from '../../tackle/colours';
-import { DEFAULT_SKIRT, STYLE_FITTINGS } from '../../rig/parts/catalogue';
 import { parsePart, TRAYS, type AnyPart, type Tray } from '../../rig/parts/box';
 import { massContradiction, WEIGHED_TRAYS } from '../../rig/body/part-mass';
-import type { HeadStyle } from '../../tackle/heads';
+import { putAt } from '../../part-fields/described';
+import { filled } from '../../part-fields/filled';
 import { setAside, type Aside, type ReadHow } from '../aside';
 import { sniff } from '../sniff';
-import { COLUMNS, type Column } from './columns-table';
+import { COLUMNS, type Column } from './columns';
 import { unguarded } from './formula';
 import { headingOf, trayOf, withUnit, type Heading } from './header';
 
 export const CSV_LIMITS = { chars: 20_000_000, rows: 20_000 } as const;
-
-/** Colour given to a part whose cell is empty. */
-const PLAIN_COLOUR = 'green pumpkin';
 
 /** Parts read from one tray's CSV, what was odd without being wrong, and the rows that could not be read where that was asked for. */
 export interface TrayParts {
@@ -32,64 +29,10 @@ function delimiterOf(header: string): string {
   return counts.reduce((best, next) => (next.count > best.count ? next : best)).mark;
 }
 
-/** Puts a value at `outer`, `outer.inner` or `outer.0.inner`. */
-function setField(target: Record<string, unknown>, field: string, value: unknown): void {
-  const keys = field.split('.');
-  let at = target;
-  keys.slice(0, -1).forEach((name, depth) => {
-    const next = keys[depth + 1]!;
-    at[name] ??= /^\d+$/.test(next) ? [] : {};
-    at = at[name] as Record<string, unknown>;
-  });
-  at[keys.at(-1)!] = value;
-}
-
-/** What an empty cell means, so that a short list is enough to start with. */
-function withDefaults(tray: Tray, part: Record<string, unknown>): Record<string, unknown> {
-  switch (tray) {
-    case 'trailers':
-      return { softness: 'medium', colour: PLAIN_COLOUR, ...part };
-    case 'skirts':
-      return { lengthMm: DEFAULT_SKIRT.lengthMm, colour: PLAIN_COLOUR, ...part };
-    case 'blades':
-      return { finish: 'nickel', ...part };
-    case 'hooks':
-      return { wire: 'medium', ...part };
-    case 'rods':
-      return { action: 'fast', ...part };
-    case 'heads':
-      return headWithDefaults(part);
-    default:
-      return part;
-  }
-}
-
-const ARMS = { upperMm: 60, angleDeg: 55, twistDeg: 0, squeezed: false } as const;
-
-function headWithDefaults(part: Record<string, unknown>): Record<string, unknown> {
-  const fittings = STYLE_FITTINGS[part['style'] as HeadStyle] as (typeof STYLE_FITTINGS)[HeadStyle] | undefined;
-  const inner = (name: string): object | undefined => part[name] as object | undefined;
-  const [guard, skirt, plate, arms] = [inner('guard'), inner('skirt'), inner('blade'), inner('arms')];
-  const blades = part['blades'] as (object | undefined)[] | undefined;
-  return {
-    metal: 'lead',
-    finesse: false,
-    ...part,
-    hook: { size: fittings?.hook ?? '4/0', wire: fittings?.wire ?? 'medium', ...inner('hook') },
-    guard: guard
-      ? { kind: 'fibre', fibres: fittings?.fibres ?? 18, lengthMm: 28, spread: 'none', bevel: false, ...guard }
-      : null,
-    skirt: skirt ? { ...DEFAULT_SKIRT, colour: PLAIN_COLOUR, ...skirt } : null,
-    ...(plate ? { blade: { size: 'standard', link: 'direct', finish: 'plain', ...plate } } : {}),
-    ...(blades ? { blades: blades.map((blade) => ({ shape: 'colorado', size: 4, finish: 'nickel', ...blade })) } : {}),
-    ...((arms ?? blades) ? { arms: { ...ARMS, ...arms } } : {}),
-  };
-}
-
 /** Puts a schema's problem on the column it came from, with the text that stood in the cell. */
 function onColumn(found: Issue, columns: readonly Column[], cells: ReadonlyMap<string, string>, line: number): Issue {
   const path = found.path.replace(/\[(\d+)\]/g, '.$1');
-  const column = columns.find(({ field }) => field === path);
+  const column = columns.find(({ place }) => place === path);
   const text = column === undefined ? undefined : cells.get(column.name);
   const data = text === undefined ? found.data : { ...found.data, got: text };
   return issue(found.code, column?.name ?? found.path, data, line);
@@ -117,10 +60,10 @@ function readRow(
     }
     const cell = column.read(text);
     if ('code' in cell) issues.push(issue(cell.code, column.name, cell.data, line));
-    else setField(part, column.field, cell.value);
+    else putAt(part, column.place, cell.value);
   }
   if (issues.length > 0) return { part: null, issues, notes: [] };
-  const complete = withDefaults(tray, part);
+  const complete = filled(tray, part);
   const parsed = parsePart(tray, complete);
   if (!parsed.ok) {
     return { part: null, issues: parsed.issues.map((found) => onColumn(found, columns, cells, line)), notes: [] };

@@ -1,20 +1,18 @@
 import Papa from 'papaparse';
 import type { Box, Tray } from '../../rig/parts/box';
-import { COLUMNS } from './columns-table';
+import { COLUMNS } from './columns';
+import { valueAt } from '../../part-fields/described';
 import { guarded } from './formula';
 
 /** Tells spreadsheets that the letters are UTF-8. */
 const BYTE_ORDER_MARK = '\uFEFF';
-
-const fieldOf = (part: unknown, field: string): unknown =>
-  field.split('.').reduce<unknown>((at, name) => (at as Record<string, unknown> | null | undefined)?.[name], part);
 
 /** Writes one tray as CSV that `readBoxCsv` reads back to the same parts (ids, which belong to one browser, left out). */
 export function writeBoxCsv(box: Box, tray: Tray): string {
   const columns = COLUMNS[tray];
   const data = box[tray].map((part) =>
     columns.map((column) => {
-      const value = fieldOf(part, column.field);
+      const value = valueAt(part, column.place);
       return value === undefined || value === null ? '' : guarded(column.write(value));
     }),
   );

@@ -1,10 +1,9 @@
-import { displayUnit, shown, shownHeadStep, shownNumber, type Quantity, type UnitSystem } from '../../units/display';
+import { shown, type UnitSystem } from '../../units/display';
 import { inUnits } from '../../units/in-text';
 import { lengthMFromMm } from '../../units/units';
 import type { CareId } from '../../bench/care';
 import type { BenchCaution, CutStep, StepId } from '../../bench/cut-list';
 import type { BenchPart, EditId, RefusalId } from '../../bench/edits';
-import type { Readout, ReadoutId, ReadoutUnit, ReadoutWord } from '../../bench/measure-build';
 
 export const PART_TITLE: Readonly<Record<BenchPart, string>> = {
   head: 'Head',
@@ -77,109 +76,6 @@ export const REFUSAL_TEXT: Readonly<Record<RefusalId, (limit: string) => string>
   'keeper-full': (limit) => `The collar takes no more than ${limit} of nose.`,
   'bent-too-far': () => 'Wire bent further than 45° breaks. Straighten it in small steps.',
 };
-
-/** A group of numbers and what each means. */
-export const READOUT_TITLE: Readonly<Record<ReadoutId, string>> = {
-  mass: 'Weighs',
-  length: 'Nose to tail',
-  fall: 'Falls',
-  'fishes-like': 'Fishes like',
-  depth: 'Runs at',
-  wake: 'Wakes at',
-  'kick-onset': 'Kick starts at',
-  match: 'Tail to head',
-  pulse: 'Skirt pulse',
-  puff: 'Puff',
-  'see-through': 'See-through',
-  pinned: 'Pinned above',
-  hunting: 'Hunts',
-  'blow-over': 'Blows over at',
-  upright: 'Lands upright',
-  'free-gap': 'Free gap',
-  overhang: 'Behind the bend',
-  attack: 'Hook angle to line',
-  'roll-up': 'Pulled, the hook',
-  guard: 'Guard folds at',
-  slip: 'Plastic slips at',
-};
-export const READOUT_WORD: Readonly<Record<ReadoutWord, string>> = {
-  dead: 'too weak to move it',
-  weak: 'weak',
-  matched: 'matched',
-  overpowering: 'too strong',
-  'not-applicable': 'nothing wags',
-  'turns-up': 'turns up',
-  'lies-flat': 'lies flat',
-  'swings-out': 'swings out',
-  wild: 'wild',
-};
-/** What stands where there is no number. */
-export const READOUT_NONE: Partial<Record<ReadoutId, string>> = {
-  'fishes-like': 'like none',
-  wake: 'never',
-  'kick-onset': 'still tail',
-  match: 'nothing wags',
-  pulse: 'no skirt',
-  puff: 'no skirt',
-  'see-through': 'no skirt',
-  pinned: 'never',
-  'free-gap': 'no exit',
-  overhang: 'no trailer',
-  guard: 'no guard',
-  slip: 'nothing to slip',
-};
-
-const QUANTITY: Partial<Record<ReadoutUnit, Quantity>> = {
-  mass: 'mass',
-  length: 'cut',
-  speed: 'speed',
-  depth: 'depth',
-  force: 'force',
-};
-const HUNDREDTHS = 100;
-
-/** A value of a read-out: the number alone, and its unit. */
-export function readoutNumber(
-  unit: ReadoutUnit,
-  value: number,
-  system: UnitSystem,
-): { readonly number: string; readonly unit: string } {
-  const quantity = QUANTITY[unit];
-  if (quantity) return { number: shownNumber(quantity, value, system), unit: displayUnit(quantity, system).unit };
-  if (unit === 'headMass') {
-    const [number = '', ...rest] = shownHeadStep(value, system).split(/ (?=oz|g$)/);
-    return { number, unit: rest.join(' ') };
-  }
-  if (unit === 'share') return { number: String(Math.round(HUNDREDTHS * value)), unit: 'of 100' };
-  if (unit === 'hundred') return { number: String(Math.round(value)), unit: 'of 100' };
-  if (unit === 'degrees') return { number: String(Math.round(value)), unit: '°' };
-  return { number: value.toFixed(2), unit: '' };
-}
-
-const joined = ({ number, unit }: { readonly number: string; readonly unit: string }): string =>
-  unit === '' || unit === '°' ? `${number}${unit}` : `${number} ${unit}`;
-
-/** A read-out in words: its value, its band, and its verdict where it has one. */
-export function readoutText(readout: Readout, system: UnitSystem): { readonly value: string; readonly band: string } {
-  const { id, unit, value, band, word } = readout;
-  const verdict = word && word !== 'not-applicable' ? READOUT_WORD[word] : '';
-  if (value === null) return { value: verdict || (READOUT_NONE[id] ?? 'none'), band: '' };
-  const shownValue = joined(readoutNumber(unit, value, system));
-  const ends = band?.map((end) => readoutNumber(unit, end, system));
-  return {
-    value: verdict ? `${shownValue}, ${verdict}` : shownValue,
-    band: ends ? (ends[0]!.number === ends[1]!.number ? '' : `${ends[0]!.number} to ${joined(ends[1]!)}`) : '',
-  };
-}
-
-/** A change of a read-out since an earlier state, with its sign; empty where it rounds to none. */
-export function readoutChange(unit: ReadoutUnit, from: number | null, to: number | null, system: UnitSystem): string {
-  if (from === null || to === null) return from === to ? '' : 'new';
-  const sign = to > from ? '+' : '−';
-  // heads are sold in steps, a difference between two is not
-  const { number } = readoutNumber(unit === 'headMass' ? 'mass' : unit, Math.abs(to - from), system);
-  return Number(number) === 0 ? '' : `${sign}${number}`;
-}
 
 const STEP_TITLE: Readonly<Record<StepId, string>> = {
   'swap-blades': 'Blades',

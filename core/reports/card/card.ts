@@ -4,8 +4,10 @@ import { CAUTION_TEXT } from '../../locale/en/words';
 import type { Rig } from '../../rig/parts/schema';
 import type { UnitSystem } from '../../units/display';
 import { cutList } from '../../bench/cut-list';
-import { BENCH_CAUTION_TEXT, READOUT_TITLE, readoutText, stepText } from '../../locale/en/bench';
-import type { Readout } from '../../bench/measure-build';
+import { BENCH_CAUTION_TEXT, stepText } from '../../locale/en/bench';
+import { READOUT_TEXT } from '../../locale/en/readouts';
+import { readoutText } from '../../wording/readouts';
+import type { Readout } from '../../bench/readouts/table';
 import { CUT, INK, line, SOFT, text, wrapped, type CardItem, type CardPage } from './draw';
 import { checkRulers, RULERS_TALL_MM } from './ruler';
 import { cardStrips, type Strip } from './strips';
@@ -169,7 +171,7 @@ function putBlock(sheets: Sheets, block: Block): number {
 function putNumbers(sheets: Sheets, readouts: readonly Readout[], system: UnitSystem): void {
   const rows = readouts
     .filter(({ value, word }) => value !== null || (word !== undefined && word !== 'not-applicable'))
-    .map((readout) => ({ title: READOUT_TITLE[readout.id], ...readoutText(readout, system) }));
+    .map((readout) => ({ title: READOUT_TEXT[readout.id].title, ...readoutText(readout, system) }));
   const columns = 2;
   const perColumn = Math.ceil(rows.length / columns);
   const rowMm = sheets.textMm * 1.45;

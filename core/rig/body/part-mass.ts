@@ -1,6 +1,6 @@
 import { bladeMassKg } from '../../tackle/blades';
 import { hookMass } from '../../tackle/hooks';
-import { gFromMassKg, massKgFromG, massKgFromOz, ozFromMassKg } from '../../units/units';
+import { gFromMassKg, massKgFromG, massKgFromOz, mmFromLengthM, ozFromMassKg } from '../../units/units';
 import { guardMass, skirtBody } from './body';
 import type { BladePart, HeadPart, SkirtPart, TrailerPart } from '../parts/box';
 import { uncutTrailer, type Head } from '../parts/schema';
@@ -34,6 +34,15 @@ export const computedMassG = {
     return massKg === null ? null : gFromMassKg(massKg);
   },
 } as const;
+
+/** What the tables say of the widest and the thickest place of a trailer, mm; what was measured on it is left aside. */
+export function computedBodyMm({ massG: _mass, widthMm: _width, heightMm: _height, ...part }: TrailerPart): {
+  readonly widthMm: number;
+  readonly heightMm: number;
+} {
+  const { widthM, heightM } = trailerBody(uncutTrailer(part));
+  return { widthMm: mmFromLengthM(widthM), heightMm: mmFromLengthM(heightM) };
+}
 
 export type WeighedTray = keyof typeof computedMassG;
 export const WEIGHED_TRAYS = ['heads', 'skirts', 'trailers', 'blades'] as const satisfies readonly WeighedTray[];

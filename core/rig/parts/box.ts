@@ -16,6 +16,7 @@ import {
   shortText,
   skirtSchema,
   trailerSchema,
+  whole,
   within,
   type Rig,
 } from './schema';
@@ -30,7 +31,7 @@ const massG = z.exactOptional(within(PART_LIMITS.massG));
 const owned = {
   id: z.exactOptional(shortText()),
   label: z.exactOptional(shortText(0)),
-  quantity: z.exactOptional(z.int().check(z.minimum(0), z.maximum(9999))),
+  quantity: z.exactOptional(whole({ min: 0, max: 9999 })),
   condition: z.exactOptional(z.enum(CONDITIONS)),
 };
 const weighed = { massG, massTrust: z.exactOptional(z.enum(MASS_TRUSTS)) };

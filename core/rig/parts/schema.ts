@@ -37,9 +37,21 @@ export const PART_LIMITS = {
 interface Limit {
   readonly min: number;
   readonly max: number;
+  /** whole numbers only */
+  readonly whole?: boolean;
 }
-export const within = ({ min, max }: Limit): z.ZodMiniNumber => z.number().check(z.minimum(min), z.maximum(max));
-const whole = ({ min, max }: Limit): z.ZodMiniNumberFormat => z.int().check(z.minimum(min), z.maximum(max));
+/** The ends of each number of a part, where its field is described. */
+const LIMITS = z.registry<Limit>();
+const limited = <T extends z.ZodMiniType>(schema: T, limit: Limit): T => {
+  LIMITS.add(schema, limit as never);
+  return schema;
+};
+export const within = ({ min, max }: Limit): z.ZodMiniNumber =>
+  limited(z.number().check(z.minimum(min), z.maximum(max)), { min, max });
+export const whole = ({ min, max }: Limit): z.ZodMiniNumberFormat =>
+  limited(z.int().check(z.minimum(min), z.maximum(max)), { min, max, whole: true });
+/** The ends a number was given with `within` or `whole`. */
+export const limitOf = (schema: z.ZodMiniType): Limit | undefined => LIMITS.get(schema);
 const cutMm = z.number().check(z.minimum(0));
 
 /** A short line of words. */

@@ -1,4 +1,4 @@
-import { parseNumber, fractionText, nearestFraction } from '../../units/fraction';
+import { parseNumber, fractionText, nearestFraction } from '../units/fraction';
 import {
   inFromLengthM,
   lengthMFromFt,
@@ -7,8 +7,8 @@ import {
   mmFromLengthM,
   ozFromMassKg,
   massKgFromG,
-} from '../../units/units';
-import type { IssueCode } from '../../result';
+} from '../units/units';
+import type { IssueCode } from '../result';
 
 /** A cell that could be read, or what is wrong with it. */
 export type Cell =
