@@ -4,7 +4,7 @@ import { useRoute, useRouter } from 'vue-router';
 import { useTheme } from 'vuetify';
 import AppHeader from './shell/AppHeader.vue';
 import AppNotices from './shell/AppNotices.vue';
-import { STATIONS } from './router';
+import { PAGES } from './stations/table';
 import { useKeys } from './composables/useKeys';
 import { breath } from './first/breath';
 import { readStore } from './first/ground';
@@ -57,8 +57,7 @@ onMounted(async () => {
 });
 
 useKeys({
-  ...Object.fromEntries(STATIONS.map(({ key, path }) => [key, () => void router.push(path)])),
-  h: () => void router.push('/handbook'),
+  ...Object.fromEntries(PAGES.flatMap(({ key, path }) => (key ? [[key, () => void router.push(path)]] : []))),
   u: () => void settings.toggleUnits(),
   '?': () => (help.value = true),
 });

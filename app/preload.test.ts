@@ -4,6 +4,8 @@ import { expect, test } from '@jest/globals';
 
 /** What is there as soon as the page is, and what only a page in its first moments asks for. */
 const AT_ONCE = /^app\/(first\/|main$|vuetify$|later$|stores\/keeping$|preload$)/;
+/** Pages are fetched by their table. */
+const TABLES = ['app/preload.ts', 'app/stations/table.ts'];
 const files = readdirSync('app', { recursive: true, encoding: 'utf8' })
   .map((name) => join('app', name))
   .filter((path) => /\.(ts|vue)$/.test(path) && !/\.test\.ts$|^app\/(testing|locale)\//.test(path));
@@ -13,7 +15,7 @@ const askedFor = (path: string): string[] =>
   );
 
 test('whatever is fetched when it is asked for is fetched ahead: a server that stops takes nothing away', () => {
-  const ahead = new Set(askedFor('app/preload.ts'));
+  const ahead = new Set(TABLES.flatMap(askedFor));
   const missing = files
     .flatMap((path) => askedFor(path).map((part) => [part, path] as const))
     .filter(([part]) => !ahead.has(part) && !AT_ONCE.test(part))

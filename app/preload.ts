@@ -1,3 +1,4 @@
+import { PAGE_LOADS } from './stations/table';
 import { whenIdle } from './when-idle';
 
 /** Whether the browser keeps the whole app already. */
@@ -6,30 +7,26 @@ const isKept = (): boolean => ((navigator as Partial<Navigator>).serviceWorker?.
 /** Time a service worker has to fetch everything first, ms. */
 const WORKER_MS = 6000;
 
-/** The other stations and dialogs. */
+/** The other stations, dialogs, and parts that are asked for when something happens. */
 const REST: readonly (() => Promise<unknown>)[] = [
+  ...PAGE_LOADS,
   () => import('./stations/water/WaterColumn.vue'),
   () => import('./stations/water/keep-last'),
   () => import('./stations/water/WantReasons.vue'),
   () => import('./stations/water/WaterCoverRow.vue'),
   () => import('./stations/water/WaterPlacesDialog.vue'),
   () => import('./shell/FilesMenu.vue'),
-  () => import('./stations/pick/PickPage.vue'),
   () => import('./stations/pick/PickSettings.vue'),
   () => import('./stations/pick/PickSchools.vue'),
-  () => import('./stations/bench/BenchPage.vue'),
   () => import('./stations/bench/BenchSteps.vue'),
   () => import('./stations/bench/BenchCompare.vue'),
   () => import('./stations/bench/BenchCard.vue'),
   () => import('./stations/bench/BenchCalibrate.vue'),
   () => import('./stations/bench/BenchBuilds.vue'),
   () => import('../paper/card-pdf'),
-  () => import('./stations/box/BoxPage.vue'),
   () => import('./stations/box/PartSheet.vue'),
   () => import('./stations/box/PartGallery.vue'),
   () => import('./stations/box/WeighDialog.vue'),
-  () => import('./stations/tickets/TicketsPage.vue'),
-  () => import('./stations/tickets/TicketPage.vue'),
   () => import('./parts/FileImport.vue'),
   () => import('./stations/box/ImportPreview.vue'),
   () => import('./files/back-up'),
@@ -37,7 +34,6 @@ const REST: readonly (() => Promise<unknown>)[] = [
   () => import('./shell/AppHelp.vue'),
   () => import('./shell/RuleCard.vue'),
   () => import('./shell/NumberCard.vue'),
-  () => import('./stations/handbook/HandbookPage.vue'),
   () => import('./stations/water/LocalRulesDialog.vue'),
   () => import('./shell/AppSnackbar.vue'),
   () => import('../demo/brindle-mere'),

@@ -207,6 +207,7 @@ export { READOUT_IDS, READOUTS, type Readout, type ReadoutId } from './bench/rea
 export type { ReadoutUnit, ReadoutWord, Scale } from './bench/readouts/readout';
 export * from './bench/compare';
 export * from './bench/cut-list';
+export { STEP_IDS, type BenchCaution, type StepId } from './bench/cut-steps-table';
 export * from './bench/tuning';
 export * from './bench/build';
 export { mergeBuilds } from './bench/merge-builds';

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useRoute } from 'vue-router';
 import { useStages } from '../composables/useStages';
-import { STATIONS } from '../router';
+import { isAt, STATIONS } from '../stations/table';
 import { useSettings } from '../stores/settings';
 import AppFiles from './AppFiles.vue';
 import AppMark from './AppMark.vue';
@@ -13,7 +13,7 @@ const route = useRoute();
 /** where one can go at once, what can be set a moment later: two short tasks, not one long */
 const stage = useStages(1);
 const settings = useSettings();
-const isHere = (name: string): boolean => route.name === name || (name === 'tickets' && route.name === 'ticket');
+const isHere = (name: string): boolean => isAt(route.name, name);
 </script>
 
 <template>

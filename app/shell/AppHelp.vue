@@ -1,15 +1,15 @@
 <script setup lang="ts">
-import { STATIONS } from '../router';
+import { PAGES, STATIONS, type StationName } from '../stations/table';
 import { useFocusBack } from '../composables/useFocusBack';
 import * as words from '../locale/en/shell';
 
 useFocusBack();
 const open = defineModel<boolean>({ required: true });
 
+const titleOf = (name: StationName): string => STATIONS.find((station) => station.name === name)!.title;
 const KEYS = [
-  ...STATIONS.map(({ key, title }) => ({ key, does: words.goTo(title) })),
+  ...PAGES.flatMap(({ key, title }) => (key ? [{ key, does: words.goTo(title) }] : [])),
   { key: 'u', does: words.keyUnits },
-  { key: 'h', does: words.keyHandbook },
   { key: '[ ]', does: words.keyHead },
   { key: 'o x c', does: words.keyTurn },
   { key: 'p', does: words.keyPrint },
@@ -30,20 +30,8 @@ const KEYS = [
       </dl>
       <h3>{{ words.howItGoes }}</h3>
       <ol class="help__steps">
-        <li>
-          <b>{{ words.water }}</b>{{ words.waterHelp }}
-        </li>
-        <li>
-          <b>{{ words.box }}</b>{{ words.boxHelp }}
-        </li>
-        <li>
-          <b>{{ words.pick }}</b>{{ words.pickHelp }}
-        </li>
-        <li>
-          <b>{{ words.bench }}</b>{{ words.benchHelp }}
-        </li>
-        <li>
-          <b>{{ words.ticket }}</b>{{ words.ticketHelp }}
+        <li v-for="(help, name) in words.stationHelp" :key="name">
+          <b>{{ titleOf(name) }}</b>{{ help }}
         </li>
       </ol>
       <h3>{{ words.theMarks }}</h3>

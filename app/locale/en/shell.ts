@@ -1,19 +1,16 @@
+import type { StationName } from '../../stations/table';
 import { plural } from '../intl';
 
 export const keyboardAndHelp = 'Keyboard and help';
 export const howItGoes = 'How it goes';
-export const water = 'Water';
-export const waterHelp = ': say what is in front of you. What it asks for is worked out beside it.';
-export const box = 'Box';
-export const boxHelp = ': fill it from a list, or with the made-up demo box.';
-export const pick = 'Pick';
-export const pickHelp =
-  ': every rig your box allows, ranked; open a row for all its reasons and for what the other school would tie.';
-export const bench = 'Bench';
-export const benchHelp =
-  ': cut it, turn it, and see at once what that does; keep versions, compare them, print the cut card.';
-export const ticket = 'Ticket';
-export const ticketHelp = ': the chosen rig with its numbers, to keep, print or hand on.';
+/** What each station is for, in the order of a first day. */
+export const stationHelp: Readonly<Record<StationName, string>> = {
+  water: ': say what is in front of you. What it asks for is worked out beside it.',
+  box: ': fill it from a list, or with the made-up demo box.',
+  pick: ': every rig your box allows, ranked; open a row for all its reasons and for what the other school would tie.',
+  bench: ': cut it, turn it, and see at once what that does; keep versions, compare them, print the cut card.',
+  tickets: ': the chosen rig with its numbers, to keep, print or hand on.',
+};
 export const theMarks = 'The marks';
 export const marksHelp =
   'Hatched green is what the water wants. A dot is what a rig has; a hollow red ring lies outside. The short bar is how sure the number is: four times in five the truth lies in it.';
@@ -65,7 +62,6 @@ export const plainHttp =
   'This page came over plain http, as from a laptop on the boat’s own network. Everything works while that laptop serves it. From a host with https it could also be installed, and open with no signal and no laptop.';
 export const goTo = (title: string | number): string => `go to ${title}`;
 export const keyUnits = 'switch between US and metric units';
-export const keyHandbook = 'read the handbook';
 export const keyHead = 'on the bench: a lighter, a heavier head';
 export const keyTurn = 'on the bench: turn the trailer, go to the next cut, compare versions';
 export const keyPrint = 'print the ticket that is open; on the bench, write it';

@@ -1,4 +1,4 @@
-import { nextTick, onBeforeUnmount, shallowReactive, watch, type Ref } from 'vue';
+import { nextTick, onScopeDispose, shallowReactive, watch, type Ref } from 'vue';
 import { BENCH_VIEWS, type BenchView, type Rig } from '@core';
 
 /** While something is dragged, drawings away from the finger take at most one part in this many of the time. */
@@ -47,6 +47,6 @@ export function useFollowing(rig: Ref<Rig>, lead: Ref<BenchView>, held: Ref<bool
     },
     { flush: 'sync' },
   );
-  onBeforeUnmount(() => clearTimeout(timer));
+  onScopeDispose(() => clearTimeout(timer));
   return (view) => shown[view];
 }

@@ -2,7 +2,8 @@ import { shown, type UnitSystem } from '../../units/display';
 import { inUnits } from '../../units/in-text';
 import { lengthMFromMm } from '../../units/units';
 import type { CareId } from '../../bench/care';
-import type { BenchCaution, CutStep, StepId } from '../../bench/cut-list';
+import type { CutStep } from '../../bench/cut-list';
+import type { BenchCaution, StepId } from '../../bench/cut-steps-table';
 import type { BenchPart, EditId, RefusalId } from '../../bench/edits';
 
 export const PART_TITLE: Readonly<Record<BenchPart, string>> = {
