@@ -166,7 +166,11 @@ test('true size after one calibration', DESK, async ({ page }) => {
   const slider = page.getByRole('slider', { name: 'Width of the card' });
   await slider.focus();
   for (let at = 0; at < 20; at++) await page.keyboard.press('ArrowRight');
-  const wide = (await card.boundingBox())!.width;
+  // the card follows the slider a moment later
+  const told = async (): Promise<number> => 85.6 * Number(await slider.getAttribute('aria-valuenow'));
+  const width = async (): Promise<number> => (await card.boundingBox())!.width;
+  await expect.poll(async () => Math.abs((await width()) - (await told()))).toBeLessThan(0.5);
+  const wide = await width();
   await page.getByRole('button', { name: 'It fits' }).click();
   await page.getByRole('button', { name: '1:1', exact: true }).click();
   await expect.poll(() => pxPerMm(page), { timeout: 10_000 }).toBeCloseTo(wide / 85.6, 1);
