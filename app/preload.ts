@@ -13,6 +13,7 @@ const REST: readonly (() => Promise<unknown>)[] = [
   () => import('./stations/water/WaterColumn.vue'),
   () => import('./stations/water/keep-last'),
   () => import('./stations/water/WantReasons.vue'),
+  () => import('./parts/WantEnds.vue'),
   () => import('./stations/water/WaterCoverRow.vue'),
   () => import('./stations/water/WaterPlacesDialog.vue'),
   () => import('./shell/FilesMenu.vue'),

@@ -25,6 +25,16 @@ export { seekRules } from './handbook/search';
 
 // water
 export * from './water/schema';
+export { WANT_SCALES, wantFromFile, wantToFile, type Intent } from './water/intent';
+export {
+  INTENT_QUESTIONS,
+  intentAnswer,
+  intentAnswers,
+  intentAtDepth,
+  withAnswer,
+  withoutWants,
+  type IntentQuestion,
+} from './water/intent-words';
 export { contradictions, CONTRADICTIONS, type ContradictionId } from './water/contradictions';
 export { CLARITY_SCALE, clarityOf, effectiveVisibilityM, type ClarityId } from './water/clarity';
 export { freshWaterDensityKgM3, WATER_MODEL_RANGE_C, WaterRangeError } from './water/density';

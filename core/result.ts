@@ -12,6 +12,7 @@ export type IssueCode =
   | 'unknown-field'
   | 'below-the-bottom'
   | 'upside-down-band'
+  | 'upside-down-want'
   | 'cut-to-nothing'
   | 'wrong-family'
   | 'not-json'

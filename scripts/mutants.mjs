@@ -6,7 +6,7 @@ const ROOMS = {
   motion: ['core/motion'],
   hold: ['core/hold'],
   bench: ['core/bench'],
-  'advice/search': ['core/advice/search', 'core/advice/recommend'],
+  'advice/search': ['core/advice/search'],
 };
 const asked = process.argv.slice(2);
 const rooms = asked.length > 0 ? asked : Object.keys(ROOMS);

@@ -15,6 +15,10 @@ const wanted = computed(() => {
   const { id, from, to } = props.want;
   return [place(from), AT_LEAST.has(id) ? 100 : place(to)] as const;
 });
+const ghost = computed(() => {
+  const { id, inHand } = props.want;
+  return inHand ? ([place(inHand.from), AT_LEAST.has(id) ? 100 : place(inHand.to)] as const) : null;
+});
 const inside = computed(() => props.has !== undefined && meets(props.want, props.has));
 const label = computed(() => {
   const asked = words.wantedBand(WANT_TITLE[props.want.id], wantBand(props.want, system.value));
@@ -31,6 +35,7 @@ const label = computed(() => {
   <MarkLine
     :label="label"
     :wanted="wanted"
+    :ghost="ghost"
     :uncertain="uncertain ? [place(uncertain[0]), place(uncertain[1])] : null"
     :dot="has === undefined ? null : place(has)"
     :out="!inside"

@@ -1,10 +1,18 @@
 <script setup lang="ts">
 /**
  * The three marks used everywhere, by their places in per cent: hatched green is wanted, the dot is what a rig has (a hollow red
- * ring when it lies outside), the short bar is the band of uncertainty.
+ * ring when it lies outside), the short bar is the band of uncertainty. A dashed outline is where the water itself would have it.
  */
 type Span = readonly [from: number, to: number];
-defineProps<{ label: string; wanted?: Span | null; uncertain?: Span | null; dot?: number | null; out?: boolean }>();
+defineProps<{
+  label: string;
+  wanted?: Span | null;
+  /** where the water itself would have it, while the angler wants something else */
+  ghost?: Span | null;
+  uncertain?: Span | null;
+  dot?: number | null;
+  out?: boolean;
+}>();
 
 /** However narrow it is, it has to be seen, per cent. */
 const LEAST = 2;
@@ -16,6 +24,7 @@ const placed = ([from, to]: Span, least = 0): Record<string, string> => ({
 
 <template>
   <div class="band-line" role="img" :aria-label="label">
+    <span v-if="ghost" class="band-line__ghost" :style="placed(ghost, LEAST)" />
     <span v-if="wanted" class="band-line__want" :style="placed(wanted, LEAST)" />
     <span v-if="uncertain" class="band-line__bar" :style="placed(uncertain)" />
     <span
@@ -45,6 +54,14 @@ const placed = ([from, to]: Span, least = 0): Record<string, string> => ({
     rgba(var(--v-theme-bottle), 0.34) 0 3px,
     rgba(var(--v-theme-bottle), 0.1) 3px 6px
   );
+}
+.band-line__ghost {
+  position: absolute;
+  bottom: 0;
+  height: 17px;
+  max-height: 95%;
+  border: 1.5px dashed rgb(var(--v-theme-ink-soft));
+  border-bottom: 0;
 }
 .band-line__bar {
   position: absolute;

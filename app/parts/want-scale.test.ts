@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { compileWater, DEFAULT_WATER, WANT_IDS, type Water } from '@core';
-import { placeOn } from './scale-place';
+import { placeOn, valueOn } from './scale-place';
 import { placeOf } from './want-scale';
 
 describe('the line a want is drawn on', () => {
@@ -41,4 +41,18 @@ test('half way is the middle, on a line of factors the middle factor; beyond the
   expect([0, 1, 2, 3].map((value) => placeOn({ from: 1, to: 3 }, value))).toEqual([0, 0, 50, 100]);
   expect(placeOn({ from: 1, to: 16, log: true }, 4)).toBeCloseTo(50, 9);
   expect([0, 1000].map((value) => placeOn({ from: 1, to: 16, log: true }, value))).toEqual([0, 100]);
+});
+
+test('a place on a line is a value, and the value has that place', () => {
+  for (const scale of [
+    { from: 0, to: 100 },
+    { from: 0.1, to: 2, log: true },
+    { from: 1, to: 3 },
+  ]) {
+    for (const place of [0, 12.5, 50, 99, 100]) expect(placeOn(scale, valueOn(scale, place))).toBeCloseTo(place, 9);
+    expect([valueOn(scale, -5), valueOn(scale, 140)].map((value) => Number(value.toFixed(9)))).toEqual([
+      scale.from,
+      scale.to,
+    ]);
+  }
 });

@@ -1,5 +1,5 @@
 import { massKgFromOz, type Scale, type WantId } from '@core';
-import { placeOn } from './scale-place';
+import { placeOn, valueOn } from './scale-place';
 
 /** Ends of the line a want is drawn on, SI. */
 const SCALES: Readonly<Record<WantId, Scale>> = {
@@ -18,3 +18,6 @@ const SCALES: Readonly<Record<WantId, Scale>> = {
 
 /** Place of a value on its line, per cent from the left. */
 export const placeOf = (id: WantId, value: number): number => placeOn(SCALES[id], value);
+
+/** The value at a place on the line of a want. */
+export const valueAtPlace = (id: WantId, place: number): number => valueOn(SCALES[id], place);

@@ -1,6 +1,21 @@
 import { computed, ref, shallowRef } from 'vue';
 import { defineStore } from 'pinia';
-import { compileWater, DEFAULT_WATER, ok, parseWater, sameJson, type Issue, type Result, type Water } from '@core';
+import {
+  compileWater,
+  DEFAULT_WATER,
+  intentAtDepth,
+  ok,
+  parseWater,
+  sameJson,
+  wantToFile,
+  withAnswer,
+  withoutWants,
+  type IntentQuestion,
+  type Issue,
+  type Result,
+  type WantId,
+  type Water,
+} from '@core';
 import { useLiveRows } from '../composables/useLiveRows';
 import { useFollowed } from '../composables/useFollowed';
 import { db, type SettingsRow, type WaterRow } from '../db/database';
@@ -94,11 +109,26 @@ export const useWater = defineStore('water', () => {
    * @returns problems that keep the change from being taken; empty when it was
    */
   function change(part: { [K in keyof Water]?: Water[K] | undefined }): readonly Issue[] {
-    const parsed = parseWater(withoutGone({ ...water.value, ...part }));
+    const parsed = parseWater(withoutGone({ ...water.value, ...part }, water.value.depthM));
     if (!parsed.ok) return parsed.issues;
     water.value = parsed.value;
     void store();
     return [];
+  }
+
+  /**
+   * Takes a want in hand, or gives it back to the water with `null`.
+   * @param band  in the core's own units
+   */
+  function takeInHand(id: WantId, band: { readonly from: number; readonly to: number } | null): readonly Issue[] {
+    const { intent } = water.value;
+    if (band === null) return change({ intent: withoutWants(intent, [id]) });
+    const ends = { from: asFiled(id, band.from), to: asFiled(id, band.to) };
+    return change({ intent: { ...intent, [id]: ends } });
+  }
+  /** Answers what the rig should do in words, or leaves it to the water with `null`. */
+  function answer(question: IntentQuestion, said: string | null): void {
+    change({ intent: withAnswer(water.value.intent, question, said, water.value.depthM) });
   }
 
   const asRow = (): WaterRow => ({
@@ -157,12 +187,32 @@ export const useWater = defineStore('water', () => {
   }
   const putBack = (row: WaterRow): Promise<Result<unknown>> => keeper.put('water', { ...row }, null);
 
-  return { water, key, place, day, all, compiled, load, change, rename, startAnother, open, remove, putBack };
+  return {
+    water,
+    key,
+    place,
+    day,
+    all,
+    compiled,
+    load,
+    change,
+    rename,
+    startAnother,
+    open,
+    remove,
+    putBack,
+    takeInHand,
+    answer,
+  };
 });
 
-/** A shallower water takes its cover tops and wanted band up with it, and fields set to undefined are gone. */
-function withoutGone(draft: { [K in keyof Water]?: Water[K] | undefined }): unknown {
+/** An end of a band in the unit of files, without the dust of its conversion. */
+const asFiled = (id: WantId, value: number): number => Math.round(wantToFile(id, value) * 1e6) / 1e6;
+
+/** A shallower water takes its cover tops, wanted band and depth in hand up with it, and fields set to undefined are gone. */
+function withoutGone(draft: { [K in keyof Water]?: Water[K] | undefined }, beforeM: number): unknown {
   const depthM = draft.depthM ?? 0;
+  const intent = intentAtDepth(draft.intent, beforeM, depthM);
   const cover = draft.cover?.map((row) =>
     row.topM !== undefined && row.topM > depthM ? { ...row, topM: depthM } : row,
   );
@@ -170,5 +220,7 @@ function withoutGone(draft: { [K in keyof Water]?: Water[K] | undefined }): unkn
     fromM: Math.min(draft.band.fromM, depthM),
     toM: Math.min(draft.band.toM, depthM),
   };
-  return Object.fromEntries(Object.entries({ ...draft, cover, band }).filter(([, value]) => value !== undefined));
+  return Object.fromEntries(
+    Object.entries({ ...draft, cover, band, intent }).filter(([, value]) => value !== undefined),
+  );
 }

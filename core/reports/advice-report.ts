@@ -1,5 +1,5 @@
 import type { UnitSystem } from '../units/display';
-import { ozFromMassKg } from '../units/units';
+import { WANT_SCALES, wantToFile } from '../water/intent';
 import type { Rig } from '../rig/parts/schema';
 import { contradictions } from '../water/contradictions';
 import type { Water } from '../water/schema';
@@ -16,26 +16,9 @@ import type { Has } from '../advice/measures/rig-measures';
 import type { Advice } from '../advice/recommend/advise';
 import { WANT_IDS, type WantId } from '../advice/rules/rule';
 
-/** Unit of each want in files; weight is written in ounces there, all else as the core holds it. */
-const UNIT: Readonly<Record<WantId, string>> = {
-  fall: 'm/s',
-  weight: 'oz',
-  push: 'index',
-  show: 'share',
-  length: 'm',
-  ratio: 'share',
-  snag: 'share',
-  run: 'm',
-  hold: 'm/s',
-  window: 'ratio',
-  kick: 'ratio',
-};
-
-const asWritten = (id: WantId, value: number): number => (id === 'weight' ? ozFromMassKg(value) : value);
-
 /** What was not asked of a rig is left out. */
 const hasAsWritten = (has: Has): Partial<Record<WantId, number>> =>
-  Object.fromEntries(WANT_IDS.filter((id) => Number.isFinite(has[id])).map((id) => [id, asWritten(id, has[id])]));
+  Object.fromEntries(WANT_IDS.filter((id) => Number.isFinite(has[id])).map((id) => [id, wantToFile(id, has[id])]));
 
 /** An answer in the shape of files and the command line. */
 export interface AdviceReport {
@@ -105,9 +88,9 @@ export function adviceReport(
   return {
     wants: advice.wants.map((want) => ({
       id: want.id,
-      unit: UNIT[want.id],
-      from: asWritten(want.id, want.from),
-      to: asWritten(want.id, want.to),
+      unit: WANT_SCALES[want.id].unit,
+      from: wantToFile(want.id, want.from),
+      to: wantToFile(want.id, want.to),
       weight: want.weight,
       because: wantBecause(want, water, system),
     })),
@@ -158,7 +141,7 @@ export function adviceReport(
     // a water that contradicts itself is answered all the same, but not in silence
     warnings: [
       ...contradictions(water).map((id) => inUnits(CONTRADICTION_TEXT[id], system)),
-      ...adviceWarnings(advice),
+      ...adviceWarnings(advice, system),
     ],
   };
 }

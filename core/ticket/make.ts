@@ -53,7 +53,7 @@ export function makeTicket(
     bands: writtenBands(pick.bands),
     handling: pick.handled.steps.map(({ choice, rule }) => ({ choice, rule })),
     plan: pick.handled.plan,
-    wants: pick.wants.map((want) => ({ ...want, rules: [...want.rules] })),
+    wants: pick.wants.map(({ inHand: _own, ...want }) => ({ ...want, rules: [...want.rules] })),
     reasons: pick.reasons.map((reason) => ({ ...reason })),
     dissent: pick.dissent.map((other) => ({
       ...other,

@@ -38,6 +38,16 @@ const same = (value: number): number => value;
 
 const METRES: DisplayUnit = { unit: 'm', fromSi: same, toSi: same, digits: 1, step: 0.1 };
 
+const OF_100: DisplayUnit = {
+  unit: 'of 100',
+  fromSi: (share) => 100 * share,
+  toSi: (shown) => shown / 100,
+  digits: 0,
+  step: 1,
+};
+const INDEX: DisplayUnit = { unit: 'of 100', fromSi: same, toSi: same, digits: 0, step: 1 };
+const TIMES: DisplayUnit = { unit: '×', fromSi: same, toSi: same, digits: 1, step: 0.1 };
+
 /**
  * Quantities a person reads or types, and the unit each is shown in. A new quantity on a screen gets a row here;
  * nothing else formats a number with a unit.
@@ -109,6 +119,16 @@ export const DISPLAY_UNITS = {
     us: { unit: 'lb', fromSi: lbFromMassKg, toSi: massKgFromLb, digits: 0, step: 1 },
     metric: { unit: 'kg', fromSi: same, toSi: same, digits: 1, step: 0.5 },
   },
+  /** from nose to tail of a whole rig: nobody reads eighths there */
+  rigLength: {
+    us: { unit: 'in', fromSi: inFromLengthM, toSi: lengthMFromIn, digits: 1, step: 0.1 },
+    metric: { unit: 'mm', fromSi: mmFromLengthM, toSi: lengthMFromMm, digits: 0, step: 5 },
+  },
+  /** a share as people read it */
+  share: { us: OF_100, metric: OF_100 },
+  /** an index that runs to 100 */
+  index: { us: INDEX, metric: INDEX },
+  times: { us: TIMES, metric: TIMES },
   time: {
     us: { unit: 's', fromSi: same, toSi: same, digits: 1, step: 0.1 },
     metric: { unit: 's', fromSi: same, toSi: same, digits: 1, step: 0.1 },

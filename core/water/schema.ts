@@ -2,6 +2,7 @@ import * as z from 'zod/mini';
 import { parseWith } from '../parse';
 import type { IssueCode, Result } from '../result';
 import { WATER_MODEL_RANGE_C } from './density';
+import { intentSchema } from './intent';
 import { localRulesSchema } from './local-rules';
 import { SCHOOL_QUESTIONS, SCHOOLS, type SchoolOf, type SchoolQuestion } from './schools';
 
@@ -88,6 +89,7 @@ export const waterSchema = z
     band: z.exactOptional(z.strictObject({ fromM: pointM, toM: pointM })),
     families: z.exactOptional(z.array(z.enum(FAMILIES)).check(z.minLength(1))),
     schools: z.exactOptional(schoolsSchema),
+    intent: z.exactOptional(intentSchema),
     localRules: z.exactOptional(localRulesSchema),
   })
   .check(({ value: water, issues }) => {
@@ -102,6 +104,10 @@ export const waterSchema = z
     const { fishFromMm, fishToMm } = water.localRules ?? {};
     if (fishFromMm !== undefined && fishToMm !== undefined && fishFromMm > fishToMm) {
       problem(['localRules', 'fishToMm'], 'too-small', { got: fishToMm, limit: fishFromMm });
+    }
+    const runM = water.intent?.run;
+    if (runM && runM.from <= runM.to && runM.to > water.depthM) {
+      problem(['intent', 'run', 'to'], 'below-the-bottom', { got: runM.to, depthM: water.depthM });
     }
     if (water.band === undefined) return;
     const { fromM, toM } = water.band;

@@ -1,5 +1,6 @@
 import type { Target } from '../advice/rules/rule';
-import { ATTRIBUTE_TEXT, FAMILY_NAME, GENERIC_TEXT, RULE_DOES } from '../locale/en/handbook';
+import { ATTRIBUTE_TEXT, GENERIC_TEXT, RULE_DOES } from '../locale/en/handbook';
+import { FAMILY_NAME } from '../locale/en/words';
 import { TRAILER_TITLE } from '../locale/en/tackle';
 import * as phrases from '../locale/en/phrases';
 

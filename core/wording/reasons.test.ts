@@ -159,7 +159,7 @@ describe('sentences', () => {
     expect(fishesLikeText(fall, 'us')).toMatch(/^\d+\/\d+ oz$/);
     expect(fishesLikeText({ ...fall, fishesLikeOz: null }, 'us')).toBeNull();
   });
-  test('a full box has no warnings', () => expect(adviceWarnings(advice)).toEqual([]));
+  test('a full box has no warnings', () => expect(adviceWarnings(advice, 'us')).toEqual([]));
 });
 
 describe('words', () => {

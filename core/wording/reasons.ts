@@ -4,13 +4,14 @@ import type { Water } from '../water/schema';
 import type { Has } from '../advice/measures/rig-measures';
 import type { Advice, Pick, Reason } from '../advice/recommend/advise';
 import type { WantId } from '../advice/rules/rule';
-import type { Want } from '../advice/rules/wants';
+import { IN_HAND, type Want } from '../advice/rules/wants';
 import { waterFacts } from '../advice/conditions/water-facts';
 import { RULE_TEXT } from '../locale/en/rules';
 import { wantBand, wantValue } from './values';
 import {
   COVER_NAME,
   EXCLUDED_TEXT,
+  FAMILY_NAME,
   MISSING_PART,
   TOO_MANY_PAIRS,
   unknownColoursText,
@@ -20,6 +21,7 @@ import * as phrases from '../locale/en/phrases';
 
 /** Fills the braces of a rule's line with this water. */
 export function ruleText(rule: string, water: Water, system: UnitSystem): string {
+  if (rule === IN_HAND) return phrases.askedInHand;
   const facts = waterFacts(water);
   const cover = facts.mainCover ? COVER_NAME[facts.mainCover.kind] : 'cover';
   const words: Readonly<Record<string, string>> = {
@@ -36,9 +38,24 @@ export function ruleText(rule: string, water: Water, system: UnitSystem): string
   );
 }
 
-/** Why a band lies where it lies: the rule that set it and those that moved it. */
+const allRules = (rules: readonly string[], water: Water, system: UnitSystem): string =>
+  rules.map((rule) => ruleText(rule, water, system)).join(' ');
+
+/** What a band in the angler's hands costs: how it differs from what the water itself asks, and why the water asks it. */
+export function intentCost({ id, from, to, inHand }: Want, water: Water, system: UnitSystem): string {
+  if (!inHand) return phrases.waterAsksNothing;
+  const [less, more] = phrases.DIFFERS[id];
+  const middle = (from + to) / 2;
+  if (middle >= inHand.from && middle <= inHand.to) return phrases.withinTheWaters;
+  const how = middle < inHand.from ? less : more;
+  return phrases.thanTheWaterAsks(how, wantBand({ id, ...inHand }, system), allRules(inHand.rules, water, system));
+}
+
+/** Why a band lies where it lies: the rule that set it and those that moved it; of one in hand, what it costs. */
 export const wantBecause = (want: Want, water: Water, system: UnitSystem): string =>
-  want.rules.map((rule) => ruleText(rule, water, system)).join(' ');
+  want.inHand === undefined
+    ? allRules(want.rules, water, system)
+    : `${phrases.askedInHand} ${intentCost(want, water, system)}`;
 
 /** A reason in words; for a want it names the number, the band and why the band lies there. */
 export function reasonText(reason: Reason, has: Has, wants: readonly Want[], water: Water, system: UnitSystem): string {
@@ -106,8 +123,14 @@ const EVERYDAY: ReadonlySet<string> = new Set([
 const lowerFirst = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);
 
 /** Warnings that come with an answer. */
-export function adviceWarnings(advice: Advice): string[] {
+export function adviceWarnings(advice: Advice, system: UnitSystem): string[] {
+  const asked = (id: WantId): Want => advice.wants.find((want) => want.id === id)!;
+  const family = FAMILY_NAME[advice.families[0]!.family];
   return [
+    ...advice.unheeded.map((id) => phrases.notAskedHere(WANT_TITLE[id], family)),
+    ...advice.outOfReach.map(({ want, nearest }) =>
+      phrases.noneReaches(WANT_TITLE[want], wantBand(asked(want), system), wantValue(want, nearest, system)),
+    ),
     ...advice.missing.map((tray) => MISSING_PART[tray]),
     ...advice.forbidden.map((row) => EXCLUDED_TEXT[row.by](row.heads)),
     ...(advice.unknownColours.length > 0 ? [unknownColoursText(advice.unknownColours)] : []),

@@ -1,4 +1,4 @@
-import { shown, shownBand, shownHeadStep, type UnitSystem } from '../units/display';
+import { shown, shownBand, shownHeadStep, type Quantity, type UnitSystem } from '../units/display';
 import { inFromLengthM, lengthMFromMm, massKgFromOz } from '../units/units';
 import { HEADS } from '../tackle/heads';
 import type { Rig } from '../rig/parts/schema';
@@ -8,6 +8,21 @@ import { NOSE_NAME } from '../locale/en/words';
 import { BLADE_TITLE, HEAD_TITLE, TRAILER_TITLE } from '../locale/en/tackle';
 import * as phrases from '../locale/en/phrases';
 import { NAME } from '../locale/en/names';
+
+/** What each want measures: how its ends are typed, and in which steps they move. */
+export const WANT_QUANTITY: Readonly<Record<WantId, Quantity>> = {
+  fall: 'speed',
+  weight: 'headMass',
+  push: 'index',
+  show: 'share',
+  length: 'rigLength',
+  ratio: 'share',
+  snag: 'share',
+  run: 'depth',
+  hold: 'speed',
+  window: 'times',
+  kick: 'times',
+};
 
 /** Value of a want as people read it, with its unit. Scales without a unit run to 100. */
 export function wantValue(id: WantId, value: number, system: UnitSystem): string {

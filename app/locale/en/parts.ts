@@ -67,3 +67,30 @@ export const countedOf = {
   backup: (count: number): string => plural(count, { one: '1 row', other: `${count} rows` }),
 } as const;
 export const never = 'never';
+
+export const whatItShouldDo = 'What it should do';
+export const asTheWaterAsks = 'as asked';
+export const leaveItToTheWater = 'Leave it all to the water';
+export const intent = {
+  falls: {
+    label: 'Falls',
+    answers: { stone: 'like a stone', steady: 'steadily', slowly: 'slowly', glides: 'hangs, glides' },
+  },
+  acts: { label: 'Acts', answers: { still: 'dead still', breathes: 'breathes', kicks: 'kicks', thumps: 'thumps' } },
+  runs: { label: 'Runs', answers: { high: 'high', middle: 'middle', down: 'down' } },
+  looks: {
+    label: 'Looks',
+    answers: { minnow: 'slim minnow', panfish: 'deep panfish', crayfish: 'bottom crayfish' },
+  },
+} as const;
+export const endOf = {
+  from: (want: string): string => `${want}, least`,
+  to: (want: string): string => `${want}, most`,
+} as const;
+export const yours = 'yours';
+export const takeInHand = (want: string): string => `Take ${want.toLowerCase()} in hand`;
+export const giveBack = (want: string): string => `Give ${want.toLowerCase()} back to the water`;
+export const inHand = 'Take in hand';
+export const back = 'Give back';
+export const least = 'Least';
+export const most = 'Most';

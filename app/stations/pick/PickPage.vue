@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent } from 'vue';
 import { adviceWarnings, countText, rigTitles, wantBand, WANT_TITLE } from '@core';
-import BandLine from '../../parts/BandLine.vue';
 import FractionText from '../../parts/FractionText.vue';
+import IntentWords from '../../parts/IntentWords.vue';
 import NumberName from '../../parts/NumberName.vue';
+import WantHandles from '../../parts/WantHandles.vue';
 import { useGradually } from '../../composables/useGradually';
 import { useNarrow } from '../../composables/useNarrow';
 import { useStages } from '../../composables/useStages';
@@ -34,7 +35,7 @@ const titles = computed(() =>
     system.value,
   ),
 );
-const warnings = computed(() => (store.advice ? adviceWarnings(store.advice) : []));
+const warnings = computed(() => (store.advice ? adviceWarnings(store.advice, system.value) : []));
 const state = computed(() => {
   if (store.ranking) return words.isRanking;
   return store.stopped ? words.hasStopped : words.isCompared;
@@ -60,12 +61,13 @@ const counted = computed(() => countText(store.advice?.considered ?? 0));
         </p>
         <div class="pick__settings"><PickSettings /></div>
       </div>
+      <IntentWords class="pick__intent" narrow />
       <div v-if="wants.length > 0" class="pick__wants">
         <h2 class="pick__asked">{{ words.askedFor }}</h2>
         <div v-for="want in wants" :key="want.id" class="pick__want">
           <NumberName class="pick__want-title" :name="WANT_TITLE[want.id]" :number="{ of: 'want', id: want.id }" />
           <span class="pick__want-band number"><FractionText :text="wantBand(want, system)" /></span>
-          <BandLine class="pick__want-line" :want="want" />
+          <WantHandles class="pick__want-line" :want="want" />
         </div>
       </div>
     </header>
@@ -118,6 +120,10 @@ const counted = computed(() => countText(store.advice?.considered ?? 0));
 .pick__settings {
   min-height: 40px;
   margin-left: auto;
+}
+.pick__intent {
+  padding: 4px 18px 8px;
+  border-top: 1px solid rgb(var(--v-theme-rule));
 }
 .pick__wants {
   display: grid;

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { ruleText, type Want } from '@core';
+import { intentCost, ruleText, type Want } from '@core';
 import BecauseLine from '../../parts/BecauseLine.vue';
 import { useUnits } from '../../composables/useUnits';
 import { useWater } from '../../stores/water';
@@ -15,7 +15,8 @@ const lines = computed(() =>
 </script>
 
 <template>
-  <span>
+  <span v-if="want.inHand !== undefined">{{ intentCost(want, store.water, system) }}</span>
+  <span v-else>
     <template v-for="line in lines" :key="line.rule"
       ><BecauseLine :rule="line.rule" :says="line.says" :water="store.water" />{{ ' ' }}</template
     >

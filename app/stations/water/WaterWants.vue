@@ -1,17 +1,21 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent } from 'vue';
 import { CONTRADICTION_TEXT, contradictions, inUnits, WANT_TITLE, wantBand } from '@core';
-import BandLine from '../../parts/BandLine.vue';
 import FractionText from '../../parts/FractionText.vue';
+import IntentWords from '../../parts/IntentWords.vue';
 import NumberName from '../../parts/NumberName.vue';
+import WantHandles from '../../parts/WantHandles.vue';
 import { useUnits } from '../../composables/useUnits';
 import { useWater } from '../../stores/water';
 import { FAMILY_TITLE } from '../../parts/family-names';
 import { whenIdle } from '../../when-idle';
+import * as partWords from '../../locale/en/parts';
 import * as words from '../../locale/en/water';
 
 // the numbers first: what all the rules say is the largest text there is, and follows a moment later
 const WantReasons = defineAsyncComponent(() => whenIdle(() => import('./WantReasons.vue')));
+// asked for once a want is taken in hand
+const WantEnds = defineAsyncComponent(() => import('../../parts/WantEnds.vue'));
 const store = useWater();
 const { system } = useUnits();
 
@@ -19,6 +23,7 @@ const rows = computed(() =>
   store.compiled.wants.map((want) => ({
     want,
     title: WANT_TITLE[want.id],
+    mine: want.inHand !== undefined,
     band: wantBand(want, system.value),
   })),
 );
@@ -32,14 +37,26 @@ const odd = computed(() =>
     <ul v-if="odd.length > 0" class="wants__odd" role="status" :aria-label="words.lookAgain" data-testid="odd-water">
       <li v-for="row in odd" :key="row.id">{{ row.says }}</li>
     </ul>
+    <IntentWords />
     <h2 id="wants-title">{{ words.whatItAsksFor }}</h2>
     <p class="soft wants__of">
       {{ words.askedOf }} {{ FAMILY_TITLE[store.compiled.facts.family].toLowerCase() }}{{ words.whichSuitBest }}
     </p>
     <article v-for="row in rows" :key="row.want.id" class="wants__row" :data-testid="`want-${row.want.id}`">
       <h3 class="wants__title"><NumberName :name="row.title" :number="{ of: 'want', id: row.want.id }" /></h3>
+      <div class="wants__hand">
+        <b v-if="row.mine" class="wants__mine">{{ partWords.yours }}</b>
+        <v-btn
+          size="small"
+          variant="text"
+          :aria-label="row.mine ? partWords.giveBack(row.title) : partWords.takeInHand(row.title)"
+          @click="store.takeInHand(row.want.id, row.mine ? null : row.want)"
+          >{{ row.mine ? partWords.back : partWords.inHand }}</v-btn
+        >
+      </div>
       <p class="wants__band number"><FractionText :text="row.band" /></p>
-      <BandLine class="wants__line" :want="row.want" />
+      <WantHandles class="wants__line" :want="row.want" />
+      <WantEnds v-if="row.mine" class="wants__ends" :want="row.want" />
       <p class="wants__because">
         <WantReasons :want="row.want" />
       </p>
@@ -61,7 +78,9 @@ const odd = computed(() =>
 }
 .wants__row {
   display: grid;
-  grid-template-columns: 1fr auto;
+  grid-template-columns: 1fr auto auto;
+  gap: 0 10px;
+  align-items: end;
   padding: 2px 0 4px;
   border-bottom: 1px solid rgb(var(--v-theme-rule));
 }
@@ -75,8 +94,20 @@ const odd = computed(() =>
   text-align: right;
 }
 .wants__line,
+.wants__ends,
 .wants__because {
   grid-column: 1 / -1;
+}
+.wants__hand {
+  display: flex;
+  gap: 8px;
+  align-items: end;
+}
+.wants__mine {
+  align-self: center;
+  padding: 0 8px;
+  background: rgb(var(--v-theme-oxblood));
+  color: rgb(var(--v-theme-on-primary));
 }
 .wants__line {
   margin-top: -4px;

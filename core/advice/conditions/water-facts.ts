@@ -67,8 +67,15 @@ export interface WaterFacts {
 export const familiesOf = ({ families }: Pick<Water, 'families'>): readonly Family[] =>
   families === undefined ? FAMILIES : FAMILIES.filter((family) => families.includes(family));
 
+/** A water whose lures run where the angler wants them to: a depth in hand counts as where the lure must work. */
+const intended = (water: Water): Water => {
+  const run = water.intent?.run;
+  return run === undefined ? water : { ...water, band: { fromM: run.from, toM: run.to } };
+};
+
 /** @param family  whose rigs are to be judged: a jig is worked on the bottom unless it is wanted higher, the others are reeled */
-export function waterFacts(water: Water, family: Family = 'skirted'): WaterFacts {
+export function waterFacts(given: Water, family: Family = 'skirted'): WaterFacts {
+  const water = intended(given);
   const cover = water.cover.filter(({ kind }) => kind !== 'open');
   const kinds = new Set(cover.map(({ kind }) => kind));
   const any = (trait: CoverTrait): boolean => cover.some(({ kind }) => coverHas(kind, trait));

@@ -232,13 +232,13 @@ describe('an answer', () => {
   test('no head: no pick, and it says so', () => {
     const none = advise(NORTH_ARM, { ...DEMO_BOX, heads: [] });
     expect(none.picks).toEqual([]);
-    expect(adviceWarnings(none).join()).toMatch(/No head/);
+    expect(adviceWarnings(none, 'us').join()).toMatch(/No head/);
   });
   test('no trailer: what can be is ranked, and it says so', () => {
     const bare = advise(NORTH_ARM, { ...DEMO_BOX, trailers: [] }, 2);
     expect(bare.picks.length).toBeGreaterThan(0);
     expect(bare.picks[0]!.rig.trailer).toBeNull();
-    expect(adviceWarnings(bare).join()).toMatch(/No trailer/);
+    expect(adviceWarnings(bare, 'us').join()).toMatch(/No trailer/);
   });
   test('other families are asked how they run, and only rules meant for them speak', () => {
     for (const family of ['spinner', 'vibrating'] as const) {

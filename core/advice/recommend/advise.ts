@@ -18,7 +18,9 @@ import { fits, meets } from '../search/score';
 import { dissentersOf, dissentOf, hookDissent, numbersIn, type Dissent, type Dissenter } from './other-schools';
 import type { SchoolAnswers } from '../conditions/schools';
 import { familiesOf } from '../conditions/water-facts';
+import type { WantId } from '../rules/rule';
 import type { CompiledWater, Want } from '../rules/wants';
+import { outOfReach, type OutOfReach } from './out-of-reach';
 
 /** One reason for or against a rig, by rule; wording is made from it later. */
 export interface Reason {
@@ -71,6 +73,10 @@ export interface Advice {
   readonly forbidden: readonly Excluded[];
   /** colours of the box that are no words of ours: they count as natural */
   readonly unknownColours: readonly string[];
+  /** what the angler took in hand and is not asked of the family that leads */
+  readonly unheeded: readonly WantId[];
+  /** what the angler took in hand and no rig of this box gives, with the nearest */
+  readonly outOfReach: readonly OutOfReach[];
   /** so many different heads and trailers that they were not compared; 0 when they were */
   readonly tooManyPairs: number;
 }
@@ -164,7 +170,7 @@ export function* adviseInSteps(
     }
   }
 
-  const picks = best.map(({ field, found, score }, at): Pick => {
+  const picks: Pick[] = best.map(({ field, found, score }, at) => {
     const bare = rigAt(field, found);
     const handled = handle(field.compiled, bare);
     const rig: Rig = handled.trailerHook ? { ...bare, trailerHook: handled.trailerHook } : bare;
@@ -185,6 +191,14 @@ export function* adviseInSteps(
     };
   });
   const leading = best[0]?.field ?? fields[0]!;
+  const missed = yield* scaled(
+    outOfReach(
+      [leading],
+      picks.filter(({ rig }) => rig.family === leading.suits.family).map(({ has }) => has),
+    ),
+    1,
+    1,
+  );
   return {
     wants: leading.compiled.wants,
     schools: leading.compiled.schools,
@@ -199,6 +213,8 @@ export function* adviseInSteps(
     notAJig: notAJig(water, leading.suits.family),
     forbidden: excludedFrom(water, box),
     unknownColours: unknownColours(box),
+    unheeded: leading.compiled.unheeded,
+    outOfReach: missed,
     tooManyPairs: tooMany ? pairs : 0,
   };
 }

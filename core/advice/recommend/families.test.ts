@@ -135,13 +135,13 @@ describe('local rules', () => {
     for (const { rig } of answer.picks) expect(rig.head.metal).not.toBe('lead');
     const own = advise(water({ localRules: { lead: false } }), DEMO_BOX, 5);
     expect(own.picks.every(({ rig }) => rig.head.metal !== 'lead')).toBe(true);
-    expect(adviceWarnings(own).join()).toMatch(/forbid lead: \d+ heads are left out/);
+    expect(adviceWarnings(own, 'us').join()).toMatch(/forbid lead: \d+ heads are left out/);
   });
   test('rules that forbid everything: no pick, the reason, and nothing breaks', () => {
     const answer = advise(water({ localRules: { hooksPerLine: 0 } }), DEMO_BOX);
     expect(answer.picks).toEqual([]);
     expect(answer.notAJig).toBe('nothing-with-a-hook');
-    expect(adviceWarnings(answer).join()).toMatch(/no hook on the line/);
+    expect(adviceWarnings(answer, 'us').join()).toMatch(/no hook on the line/);
     const report = adviceReport(answer, water({ localRules: { hooksPerLine: 0 } }), true, 'us');
     expect(report.notAJig!.says).toMatch(/no hook/);
     expect(tippingPointsOf(water({ localRules: { hooksPerLine: 0 } }), DEMO_BOX, 3)).toEqual([]);

@@ -1,5 +1,6 @@
 import type { Box } from '../../rig/parts/box';
 import type { Rig } from '../../rig/parts/schema';
+import { intentAtDepth } from '../../water/intent-words';
 import { MOODS, SKIES, type Water } from '../../water/schema';
 import { weightStep } from '../candidates/attributes';
 import { familiesSuit } from '../rules/family-suits';
@@ -46,6 +47,7 @@ const atDepth = (water: Water, depthM: number): Water => ({
   ...water,
   depthM,
   cover: water.cover.map((row) => (row.topM === undefined ? row : { ...row, topM: Math.min(row.topM, depthM) })),
+  ...(water.intent ? { intent: intentAtDepth(water.intent, water.depthM, depthM)! } : {}),
   ...(water.band ? { band: { fromM: Math.min(water.band.fromM, depthM), toM: Math.min(water.band.toM, depthM) } } : {}),
 });
 

@@ -6,24 +6,11 @@ import type { ColourClass } from '../../tackle/colours';
 import type { Orientation } from '../../rig/parts/schema';
 import type { SkirtMaterial } from '../../tackle/skirts';
 import type { Family, SchoolRef } from '../../water/schema';
+import type { WantId } from '../../water/intent';
 import type { Condition } from '../conditions/condition';
 import type { WaterFacts } from '../conditions/water-facts';
 
-/** What a water can ask of a rig as a band on a scale. */
-export const WANT_IDS = [
-  'fall',
-  'weight',
-  'push',
-  'show',
-  'length',
-  'ratio',
-  'snag',
-  'run',
-  'hold',
-  'window',
-  'kick',
-] as const;
-export type WantId = (typeof WANT_IDS)[number];
+export { WANT_IDS, type WantId } from '../../water/intent';
 
 /** Wants of a lure that is reeled: they are asked only where it works above the bottom. */
 export const REELED_WANTS = ['run', 'hold', 'window', 'kick'] as const satisfies readonly WantId[];

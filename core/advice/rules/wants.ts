@@ -1,9 +1,10 @@
 import { holds, type Condition } from '../conditions/condition';
 import { PREFER_RULES, WANT_TOPICS } from '.';
-import type { PreferRule, WantId } from './rule';
+import { REELED_WANTS, WANT_IDS, type PreferRule, type WantId } from './rule';
+import { wantFromFile } from '../../water/intent';
 import { leadingFamily } from './family-suits';
 import { waterFacts, type Reel, type WaterFacts } from '../conditions/water-facts';
-import { WANT_WEIGHTS } from './weights';
+import { IN_HAND_COUNTS, WANT_WEIGHTS } from './weights';
 import { schoolAnswers, schoolSpeaks, type SchoolAnswers } from '../conditions/schools';
 import { FAMILIES, type Family, type SchoolRef, type Water } from '../../water/schema';
 
@@ -14,7 +15,14 @@ export interface Want {
   readonly to: number;
   readonly weight: number;
   readonly rules: readonly string[];
+  /** the angler took it in hand: what the water itself would ask, or null where it would ask nothing */
+  readonly inHand?: WaterBand | null;
 }
+/** What the water itself asks where the angler asks for something else. */
+export type WaterBand = Pick<Want, 'from' | 'to' | 'rules'>;
+
+/** Stands for the rule of a band that an angler set. */
+export const IN_HAND = 'in-hand';
 
 function reelOf(wants: readonly Want[]): Reel | null {
   const [run, hold] = (['run', 'hold'] as const).map((id) => wants.find((want) => want.id === id));
@@ -34,6 +42,8 @@ export interface CompiledWater {
   readonly wants: readonly Want[];
   readonly prefers: readonly PreferRule[];
   readonly schools: SchoolAnswers;
+  /** wants the angler took in hand that are not asked of this family here: they count for nothing */
+  readonly unheeded: readonly WantId[];
 }
 
 /** Ends of the scales that have ends. */
@@ -69,18 +79,59 @@ export function compileWater(water: Water, family: Family = leadingFamily(water)
   const facts = waterFacts(water, family);
   const schools = schoolAnswers(facts);
   const { topics, prefers } = rulesFor(family);
-  const wants = topics.map((topic) => compileWant(topic, facts, schools)).filter((want) => want !== null);
+  const asked = topics.map((topic) => compileWant(topic, facts, schools));
+  const { wants, unheeded } = inHand(water, facts, topics, asked);
   return {
     facts: { ...facts, reel: reelOf(wants) },
     wants,
     prefers: prefers.filter((rule) => schoolSpeaks(schools, rule.school) && holds(rule.when, facts)),
     schools,
+    unheeded,
   };
+}
+
+type Topics = readonly (typeof WANT_TOPICS)[number][];
+
+/** The wants of a water with those the angler took in hand in their place; each keeps what the water itself would ask. */
+function inHand(
+  water: Water,
+  facts: WaterFacts,
+  topics: Topics,
+  asked: readonly (Want | null)[],
+): { readonly wants: readonly Want[]; readonly unheeded: readonly WantId[] } {
+  const { intent, ...waterAlone } = water;
+  if (intent === undefined) return { wants: asked.filter((want) => want !== null), unheeded: [] };
+  const own = intent.run === undefined ? facts : waterFacts(waterAlone, facts.family);
+  const ownSchools = schoolAnswers(own);
+  const isAsked = (id: WantId): boolean =>
+    topics.some(({ want }) => want === id) && (facts.reeled || !(REELED_WANTS as readonly WantId[]).includes(id));
+  // how heavy a head is and how it falls are two sides of one thing: who asks for one is not held to the other
+  const yields = (id: WantId): boolean => id === 'weight' && intent.fall !== undefined && isAsked('fall');
+  const wants = topics.flatMap((topic, at): Want[] => {
+    const band = intent[topic.want];
+    const byWater = asked[at] ?? null;
+    if (band === undefined && yields(topic.want)) return [];
+    if (band === undefined || !isAsked(topic.want)) return byWater === null ? [] : [byWater];
+    const alone = intent.run === undefined ? byWater : compileWant(topic, own, ownSchools);
+    return [
+      {
+        id: topic.want,
+        from: wantFromFile(topic.want, band.from),
+        to: wantFromFile(topic.want, band.to),
+        weight: IN_HAND_COUNTS * WANT_WEIGHTS[topic.want].weight,
+        rules: [IN_HAND],
+        inHand: alone && { from: alone.from, to: alone.to, rules: alone.rules },
+      },
+    ];
+  });
+  // at the bottom a jig is down where it is wanted without being reeled there
+  const isDown = (id: WantId): boolean => id === 'run' && facts.bottom;
+  return { wants, unheeded: WANT_IDS.filter((id) => intent[id] !== undefined && !isAsked(id) && !isDown(id)) };
 }
 
 /** What is asked of a family, and the rules that speak about it. */
 function rulesFor(family: Family): {
-  readonly topics: readonly (typeof WANT_TOPICS)[number][];
+  readonly topics: Topics;
   readonly prefers: readonly PreferRule[];
 } {
   return {

@@ -21,5 +21,10 @@ export const WANT_WEIGHTS: Readonly<
   kick: { weight: 1, scale: 'ratio', reach: Math.log(1.35) },
 };
 
+/** How many times as much a want counts that the angler took in hand: more than what the water asks against it. @source adr-0022 */
+export const IN_HAND_COUNTS = 4;
+/** How many times as far outside its band it still tells rigs apart: where nothing comes near, the nearest leads. @source adr-0022 */
+export const IN_HAND_REACHES = 2;
+
 /** Inside its band a rig in the middle is worth a little more than one at the edge, so that ties fall sensibly. @source adr-0006 */
 export const MIDDLE_BONUS = 0.06;

@@ -4,7 +4,7 @@ import type { Has, HasRow } from '../measures/rig-measures';
 import { AT_LEAST, WANT_IDS, type PreferRule, type WantId } from '../rules/rule';
 import type { HeadClass, SkirtClass, TrailerClass } from '../candidates/candidate-classes';
 import type { CompiledWater, Want } from '../rules/wants';
-import { MIDDLE_BONUS, WANT_WEIGHTS } from '../rules/weights';
+import { IN_HAND_REACHES, MIDDLE_BONUS, WANT_WEIGHTS } from '../rules/weights';
 
 /**
  * How well a number answers a want: 1 in the middle of its band, a little less at the edges, falling off outside. Prepared
@@ -12,7 +12,8 @@ import { MIDDLE_BONUS, WANT_WEIGHTS } from '../rules/weights';
  * @returns 0 to 1
  */
 export function fitter(want: Want): (value: number) => number {
-  const { scale, reach } = WANT_WEIGHTS[want.id];
+  const { scale } = WANT_WEIGHTS[want.id];
+  const reach = WANT_WEIGHTS[want.id].reach * (want.inHand === undefined ? 1 : IN_HAND_REACHES);
   const place = (value: number): number => (scale === 'ratio' ? Math.log(Math.max(value, 1e-9)) : value);
   const [from, to] = [place(want.from), place(want.to)];
   const half = (to - from) / 2;

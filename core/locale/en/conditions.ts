@@ -1,6 +1,6 @@
 import type { ClauseKey, ClauseValues, WaterFact } from '../../advice/conditions/condition';
 import type { Family } from '../../water/schema';
-import { FAMILY_NAME } from './handbook';
+import { FAMILY_NAME } from './words';
 import { COVER_NAME } from './words';
 
 /** A clause as it is said, and its opposite. Amounts are tokens that are put into the reader's units. */

@@ -58,8 +58,6 @@ export const ATTRIBUTE_TEXT: Readonly<Partial<Record<keyof Target, (values: stri
   squeezed: () => 'arms pressed together',
 };
 
-export const FAMILY_NAME = { skirted: 'jigs', vibrating: 'vibrating jigs', spinner: 'spinnerbaits' } as const;
-
 /** What a rule does. */
 export const RULE_DOES = {
   setsBand: 'sets the band, unless a rule above it speaks',

@@ -13,6 +13,7 @@ const EXAMPLES: Readonly<Record<IssueCode, Issue['data']>> = {
   'unknown-field': {},
   'below-the-bottom': { got: 3, depthM: 2 },
   'upside-down-band': { fromM: 2, toM: 1 },
+  'upside-down-want': { from: 2, to: 1 },
   'cut-to-nothing': { cutMm: 70, lengthMm: 76, leftMm: 15 },
   'wrong-family': { family: 'skirted', block: 'blades' },
   'not-json': { column: 5 },

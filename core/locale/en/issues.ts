@@ -28,6 +28,7 @@ const WORDING: Readonly<Record<IssueCode, Wording>> = {
   'below-the-bottom': ({ got, depthM }) =>
     `${got} m lies below the bottom at ${depthM} m. Make it shallower or the water deeper.`,
   'upside-down-band': ({ fromM, toM }) => `starts at ${fromM} m and ends above it at ${toM} m. Swap the two.`,
+  'upside-down-want': ({ from, to }) => `starts at ${from} and ends below it at ${to}. Swap the two.`,
   'cut-to-nothing': ({ cutMm, lengthMm, leftMm }) =>
     `cuts take ${cutMm} of ${lengthMm} mm; at least ${leftMm} mm must stay on the hook. Cut less.`,
   'wrong-family': ({ family, block }) =>

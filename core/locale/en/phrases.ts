@@ -1,3 +1,4 @@
+import type { WantId } from '../../water/intent';
 export const either = (joined: string | number): string => `either ${joined}`;
 export const falls = (rigTitles: string | number, speed: string | number, inUnits: string | number): string =>
   `${rigTitles}: falls ${speed}. ${inUnits}`;
@@ -106,3 +107,26 @@ export const isAllowed = (what: string): string => `${what} allowed`;
 export const isForbidden = (what: string): string => `${what} forbidden`;
 export const trebles = 'trebles';
 export const lead = 'lead';
+export const askedInHand = 'It is what you asked for.';
+export const withinTheWaters = 'This water asks for much the same.';
+export const waterAsksNothing = 'This water itself asks for nothing of the kind.';
+export const thanTheWaterAsks = (how: string, band: string, because: string): string =>
+  `${how} than this water asks (${band}): ${because}`;
+export const notAskedHere = (want: string, family: string): string =>
+  `${want} is in your hands, but ${family} are not judged by it here, so it counts for nothing.`;
+export const noneReaches = (want: string, band: string, nearest: string): string =>
+  `${want}, ${band}: no rig of this box can do that. The nearest comes to ${nearest}.`;
+/** How a band an angler chose differs from the water's: what it is less than it, and more than it. */
+export const DIFFERS: Readonly<Record<WantId, readonly [less: string, more: string]>> = {
+  fall: ['Slower', 'Faster'],
+  weight: ['Lighter', 'Heavier'],
+  push: ['Moves less water', 'Moves more water'],
+  show: ['Stiller', 'Livelier'],
+  length: ['Shorter', 'Longer'],
+  ratio: ['Slimmer', 'Deeper of body'],
+  snag: ['Hangs up more', 'Hangs up less'],
+  run: ['Higher', 'Deeper'],
+  hold: ['Slower', 'Faster'],
+  window: ['With less room', 'With more room'],
+  kick: ['Nearer to dead', 'More alive'],
+};

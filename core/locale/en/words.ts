@@ -83,3 +83,6 @@ export const CAUTION_TEXT: Readonly<Record<CautionId, string>> = {
   'torn-plastic': 'Take torn plastic home; none of it belongs in the water.',
   handling: 'Wet your hands before you hold a fish, support it, and let it go soon.',
 };
+
+/** Several rigs of a family, inside a sentence. */
+export const FAMILY_NAME = { skirted: 'jigs', vibrating: 'vibrating jigs', spinner: 'spinnerbaits' } as const;
