@@ -210,7 +210,7 @@ export { CONTRADICTION_TEXT } from './locale/en/contradictions';
 export { QUESTION_TITLE, SCHOOL_BECAUSE, SCHOOL_WORDS } from './locale/en/schools';
 
 // bench
-export * from './bench/edits';
+export * from './edits/edits';
 export * from './bench/handles';
 export * from './bench/measure-build';
 export { READOUT_IDS, READOUTS, type Readout, type ReadoutId } from './bench/readouts/table';

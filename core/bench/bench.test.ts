@@ -12,7 +12,7 @@ import { careFor } from './care';
 import { changeEffects, readoutMoves, wantMoves } from './compare';
 import { cutList } from './cut-list';
 import type { StepId } from './cut-steps-table';
-import { applyEdit, uncutRig, editsFor, type EditId } from './edits';
+import { applyEdit, uncutRig, editsFor, type EditId } from '../edits/edits';
 import { draggedTo, handlesOf, type Handle } from './handles';
 import { benchWater, measureBuild, usualSpeedMps } from './measure-build';
 import { READOUT_IDS } from './readouts/table';

@@ -1,6 +1,6 @@
 import * as z from 'zod/mini';
 import { rigSchema, shortText, type Rig } from '../rig/parts/schema';
-import { uncutRig } from './edits';
+import { uncutRig } from '../edits/edits';
 
 export const BUILD_VERSION = 1;
 /** Steps that can be taken back, and versions of one build that are kept. */

@@ -1,6 +1,6 @@
 import type { WantId } from '../advice/rules/rule';
 import type { Rig } from '../rig/parts/schema';
-import { changesBetween, editOf, type Change, type EditId } from './edits';
+import { changesBetween, editOf, type Change, type EditId } from '../edits/edits';
 import { measureBuild, type BenchWater, type BuildNumbers } from './measure-build';
 import type { ReadoutId } from './readouts/table';
 

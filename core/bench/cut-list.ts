@@ -1,7 +1,7 @@
 import { hasTrait } from '../tackle/trailers';
 import type { Rig } from '../rig/parts/schema';
 import { STEP_ROWS, type BenchCaution, type Stage, type StepData, type StepId } from './cut-steps-table';
-import { uncutRig, type EditId } from './edits';
+import { uncutRig, type EditId } from '../edits/edits';
 import type { BenchView } from './handles';
 
 /** One step: what to do with which numbers (mm, counts), what the build is after it, and from where to look at it. */

@@ -3,7 +3,7 @@ import { hookPoint } from '../hold/hook-point';
 import { rigBody } from '../rig/body/body';
 import { DEFAULT_ARMS, type Rig, type Trailer } from '../rig/parts/schema';
 import { ribsTaken } from '../tackle/ribs';
-import { coreIsCutOut, fullSkirtMm, type EditId } from './edits';
+import { coreIsCutOut, fullSkirtMm, type EditId } from '../edits/edits';
 import type { BenchView } from './handles';
 
 /** What can be done to a build, one movement of the hands each. */

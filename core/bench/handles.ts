@@ -12,7 +12,7 @@ import type { PointMm } from '../rig/outline/curve';
 import { COLLAR_MM } from '../tackle/skirts';
 import { TRAILERS } from '../tackle/trailers';
 import { mmFromLengthM, radFromDeg } from '../units/units';
-import { coreIsCutOut, editOf, hasJoinedTails, type EditId } from './edits';
+import { coreIsCutOut, editOf, hasJoinedTails, type EditId } from '../edits/edits';
 
 /** Drawings of the bench: the build from three sides, and its trailer on the board before it is hung. */
 export const BENCH_VIEWS = ['side', 'top', 'front', 'sheet'] as const;

@@ -1,4 +1,4 @@
-import type { EditId } from '../bench/edits';
+import type { EditId } from '../edits/edits';
 import { OPTION_TEXT } from '../locale/en/bench';
 import { NAME, type Named } from '../locale/en/names';
 import { BLADE_TITLE } from '../locale/en/tackle';

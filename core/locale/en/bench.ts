@@ -4,7 +4,7 @@ import { lengthMFromMm } from '../../units/units';
 import type { CareId } from '../../bench/care';
 import type { CutStep } from '../../bench/cut-list';
 import type { BenchCaution, StepId } from '../../bench/cut-steps-table';
-import type { BenchPart, EditId, RefusalId } from '../../bench/edits';
+import type { BenchPart, EditId, RefusalId } from '../../edits/edits';
 
 export const PART_TITLE: Readonly<Record<BenchPart, string>> = {
   head: 'Head',
