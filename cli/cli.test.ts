@@ -4,7 +4,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { describe, expect, test } from '@jest/globals';
 import { DEMO_BOX, NORTH_ARM } from '../demo/brindle-mere';
-import { fail, issue, ok, type Result, type RetrieveReport } from '../core';
+import { fail, issue, ok, uncutTrailer, type Result, type RetrieveReport } from '../core';
 import { COMMANDS } from './commands';
 import { numberOption, parseOptions } from './options';
 
@@ -141,6 +141,42 @@ describe('commands', () => {
     const parsed = parseOptions(words, COMMANDS[name]!);
     return parsed.ok ? COMMANDS[name]!.run(parsed.value, readText(text), nowhere) : parsed;
   };
+  test('trim: the cuts that answer a water, in the shape of files; a list that forbids everything or names no cut is refused', () => {
+    const water = { ...NORTH_ARM, intent: { length: { from: 0.07, to: 0.1 } } };
+    const files = {
+      rig: JSON.stringify({
+        ...rigValue,
+        trailer: uncutTrailer({ kind: 'flat-bug', lengthMm: 101.6, softness: 'medium', colour: 'brown' }),
+      }),
+      water: JSON.stringify(water),
+    };
+    const trim = (...words: string[]): Result<unknown> => {
+      const parsed = parseOptions(['--rig', 'rig', '--water', 'water', ...words], COMMANDS['trim']!);
+      const read = (name: string) => ok(files[name as 'rig']);
+      return parsed.ok ? COMMANDS['trim']!.run(parsed.value, read, nowhere) : parsed;
+    };
+    const told = trim();
+    expect(told).toMatchObject({
+      ok: true,
+      value: {
+        before: { score: expect.any(Number), has: { fall: expect.any(Number) } },
+        best: { score: expect.any(Number), cuts: expect.any(Array), rig: { family: 'skirted' } },
+        fewest: { cuts: expect.any(Array) },
+        outOfReach: expect.any(Array),
+      },
+    });
+    const nose = trim('--allow', 'nose') as { value: { best: { cuts: object[] } } };
+    expect(nose.value.best.cuts).toMatchObject([
+      { id: 'cut-nose', says: expect.stringMatching(/off the nose/), from: 0, to: expect.any(Number), unit: 'mm' },
+    ]);
+    expect(Object.keys(nose.value.best.cuts[0]!)).toEqual(['id', 'says', 'from', 'to', 'unit', 'gains', 'because']);
+    const codes = (result: Result<unknown>) =>
+      result.ok ? [] : result.issues.map(({ code, path }) => `${path} ${code}`);
+    expect(codes(trim('--allow', 'nose', '--keep', 'nose'))).toEqual(['--keep nothing-may-be-cut']);
+    expect(codes(trim('--allow', 'nos,tail,legg'))).toEqual(['--allow not-one-of', '--allow not-one-of']);
+    expect(codes(trim('--keep', ''))).toEqual(['--keep not-one-of']);
+    expect(trim('--keep', 'nose,skirt')).toMatchObject({ ok: true });
+  });
   test('card: a file ending in .pdf or .svg on a paper we know; what cannot be written is said', () => {
     const written: string[] = [];
     const card = (...words: string[]): Result<unknown> => {

@@ -2,6 +2,7 @@ import {
   advise,
   adviceReport,
   cardSvg,
+  CUT_IDS,
   catalogueFor,
   checkFile,
   DEFAULT_TEMP_C,
@@ -9,6 +10,9 @@ import {
   fail,
   fallReport,
   tippingPointsOf,
+  trimReport,
+  USUAL_CUTS,
+  type CutId,
   issue,
   issueText,
   layOutCard,
@@ -99,6 +103,26 @@ function retrieveInputs(parsed: Parsed, readText: ReadText): Result<RetrieveInpu
     parsed.values['water'] === undefined ? ok(null) : (readKind(parsed, readText, 'water') as Result<Water>);
   if (!rig.ok || !plan.ok || !water.ok) return fail(problemsOf(rig, plan, water));
   return ok({ rig: rig.value, plan: plan.value, water: water.value });
+}
+
+/** A list of what may be cut, by its commas; what is named twice counts once. */
+function cutList(parsed: Parsed, name: 'allow' | 'keep'): Result<readonly CutId[] | null> {
+  const text = parsed.values[name];
+  if (text === undefined) return ok(null);
+  const named = text.split(',').map((word) => word.trim());
+  const strange = named.filter((word) => !CUT_IDS.some((id) => id === word));
+  if (strange.length > 0) {
+    return fail(strange.map((got) => issue('not-one-of', `--${name}`, { got, allowed: CUT_IDS.join(' ') })));
+  }
+  return ok(CUT_IDS.filter((id) => named.includes(id)));
+}
+
+/** What may be cut: what is allowed less what is to be kept. */
+function cutsAllowed(parsed: Parsed): Result<readonly CutId[]> {
+  const [allow, keep] = [cutList(parsed, 'allow'), cutList(parsed, 'keep')];
+  if (!allow.ok || !keep.ok) return fail(problemsOf(allow, keep));
+  const left = (allow.value ?? USUAL_CUTS).filter((id) => !keep.value?.includes(id));
+  return left.length > 0 ? ok(left) : fail([issue('nothing-may-be-cut', '--keep', { allowed: CUT_IDS.join(' ') })]);
 }
 
 function solveFor(parsed: Parsed): Result<SolveFor> {
@@ -194,6 +218,21 @@ export const COMMANDS: Readonly<Record<string, Command>> = {
       const { rig, plan, water } = asked.value;
       const solved = solveRetrieve(rig, plan, water, by.value, depthM.value);
       return ok({ ...solved, why: solved.why === null ? null : issueText(solved.why) });
+    },
+  },
+  trim: {
+    usage: `trim --rig F --water F [--allow ${CUT_IDS.join(',')}] [--keep ID,...] [--units us|metric]`,
+    about:
+      'finds the cuts and turns that answer a water best, and the fewest that do; --keep names what stays as it is',
+    options: { rig: true, water: true, allow: true, keep: true, units: true },
+    positional: 0,
+    run(parsed, readText) {
+      const rig = readKind(parsed, readText, 'rig') as Result<Rig>;
+      const water = readKind(parsed, readText, 'water') as Result<Water>;
+      const allow = cutsAllowed(parsed);
+      const system = oneOf(parsed, 'units', ['us', 'metric'], 'us');
+      if (!rig.ok || !water.ok || !allow.ok || !system.ok) return fail(problemsOf(rig, water, allow, system));
+      return ok(trimReport(rig.value, water.value, system.value, allow.value));
     },
   },
   card: {

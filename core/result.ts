@@ -14,6 +14,7 @@ export type IssueCode =
   | 'upside-down-band'
   | 'upside-down-want'
   | 'cut-to-nothing'
+  | 'nothing-may-be-cut'
   | 'wrong-family'
   | 'not-json'
   | 'not-pandero'

@@ -71,6 +71,8 @@ export interface CheckedWith {
   readonly plan?: RetrievePlan | null;
   /** °C, where no water says it */
   readonly tempC?: number;
+  /** of the water, where they are known already */
+  readonly facts?: WaterFacts;
 }
 
 /** One rig made ready for its checks. */
@@ -85,9 +87,12 @@ export interface Checked {
   readonly plan: RetrievePlan | null;
 }
 
-export function checkedOf(rig: Rig, { water = null, plan = null, tempC }: CheckedWith = {}): Checked {
-  const body = rigBody(rig);
-  const facts = water ? waterFacts(water, rig.family) : null;
+export function checkedOf(
+  rig: Rig,
+  { water = null, plan = null, tempC, facts: known }: CheckedWith = {},
+  body: RigBody = rigBody(rig),
+): Checked {
+  const facts = known ?? (water ? waterFacts(water, rig.family) : null);
   return {
     rig,
     body,

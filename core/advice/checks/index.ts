@@ -1,4 +1,5 @@
 import type { RetrievePlan } from '../../motion/plan';
+import type { RigBody } from '../../rig/body/body';
 import type { Rig } from '../../rig/parts/schema';
 import {
   checkedOf,
@@ -14,6 +15,7 @@ import { PLATE_AND_BLADE_CHECKS } from './plate-and-blade-checks';
 import { RETRIEVE_CHECKS } from './retrieve-checks';
 import { TRAILER_CHECKS } from './trailer-checks';
 
+export { FAULT_POINTS, faultPoints, SEVERITY, type Severity } from './severity';
 export { FAULT_IDS, type CheckedWith, type FaultData, type FaultId } from './check';
 
 export const RIG_CHECKS: readonly RigCheck[] = [
@@ -38,6 +40,12 @@ function curedBy(check: RigCheck, checked: Checked, given: CheckedWith): Cured |
   if (cured === null) return null;
   const after = 'rig' in cured ? checkedOf(cured.rig, given) : checkedOf(checked.rig, { ...given, plan: cured.plan });
   return check.judge(after).verdict === 'advises' ? null : cured;
+}
+
+/** Which faults a rig has, without looking for their cures. */
+export function faultIdsOf(rig: Rig, given: CheckedWith = {}, body?: RigBody): FaultId[] {
+  const checked = checkedOf(rig, given, body);
+  return RIG_CHECKS.filter((check) => check.judge(checked).verdict === 'advises').map(({ id }) => id);
 }
 
 /**

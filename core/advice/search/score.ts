@@ -1,5 +1,6 @@
+import type { Rig } from '../../rig/parts/schema';
 import { FAMILIES, type Family } from '../../water/schema';
-import { ATTRIBUTE_NAMES, ATTRIBUTE_OF, masksOf, type AxisMask } from '../candidates/attributes';
+import { ATTRIBUTE_NAMES, ATTRIBUTE_OF, attributeValues, masksOf, type AxisMask } from '../candidates/attributes';
 import type { Has, HasRow } from '../measures/rig-measures';
 import { AT_LEAST, WANT_IDS, type PreferRule, type WantId } from '../rules/rule';
 import type { HeadClass, SkirtClass, TrailerClass } from '../candidates/candidate-classes';
@@ -51,6 +52,23 @@ export const bestPossible = (compiled: CompiledWater): number =>
 /** Want by want, how well one rig does. */
 export const fits = (compiled: CompiledWater, has: Has): readonly { readonly want: Want; readonly fit: number }[] =>
   compiled.wants.map((want) => ({ want, fit: fit(want, has[want.id]) }));
+
+/** Sum of the rules that speak about one rig: for it less against it. */
+export function rulesOn(compiled: CompiledWater, rig: Rig): number {
+  const values = attributeValues(rig);
+  let sum = 0;
+  for (const { target, weight } of compiled.prefers) {
+    if (isAimedAt(target, values)) sum += weight;
+  }
+  return sum;
+}
+const isAimedAt = (target: PreferRule['target'], values: ReturnType<typeof attributeValues>): boolean => {
+  for (const axis in target) {
+    const wanted = target[axis as keyof typeof target] as readonly unknown[];
+    if (!wanted.includes(values[axis as keyof typeof values])) return false;
+  }
+  return true;
+};
 
 /** The least and the most of a number. */
 export type Range = readonly [least: number, most: number];

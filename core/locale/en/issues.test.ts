@@ -14,6 +14,7 @@ const EXAMPLES: Readonly<Record<IssueCode, Issue['data']>> = {
   'below-the-bottom': { got: 3, depthM: 2 },
   'upside-down-band': { fromM: 2, toM: 1 },
   'upside-down-want': { from: 2, to: 1 },
+  'nothing-may-be-cut': { allowed: 'nose tail' },
   'cut-to-nothing': { cutMm: 70, lengthMm: 76, leftMm: 15 },
   'wrong-family': { family: 'skirted', block: 'blades' },
   'not-json': { column: 5 },

@@ -31,6 +31,7 @@ const WORDING: Readonly<Record<IssueCode, Wording>> = {
   'upside-down-want': ({ from, to }) => `starts at ${from} and ends below it at ${to}. Swap the two.`,
   'cut-to-nothing': ({ cutMm, lengthMm, leftMm }) =>
     `cuts take ${cutMm} of ${lengthMm} mm; at least ${leftMm} mm must stay on the hook. Cut less.`,
+  'nothing-may-be-cut': ({ allowed }) => `leaves nothing that may be cut. Allow at least one of: ${list(allowed)}.`,
   'wrong-family': ({ family, block }) =>
     `"${block}" does not belong on a rig of the family ${family}. Remove it or change the family.`,
   'not-json': ({ column }) =>

@@ -1,0 +1,80 @@
+import { mediumAt, type Medium } from '../../motion/fall';
+import { frameBody } from '../../rig/body/frame';
+import { headBody, rigBody, skirtBody, type SkirtBody } from '../../rig/body/body';
+import { trailerBody, type TrailerBody } from '../../rig/body/trailer-body';
+import type { Rig, Skirt, Trailer } from '../../rig/parts/schema';
+import { faultIdsOf, faultPoints, type FaultId } from '../checks';
+import { measureRig, type Has } from '../measures/rig-measures';
+import type { CompiledWater } from '../rules/wants';
+import { bestPossible, fit, meets, rulesOn } from '../search/score';
+
+/** What a rig has and collects, before its faults are looked for. */
+export interface Rated {
+  readonly rig: Rig;
+  readonly has: Has;
+  /** points of wants and rules */
+  readonly points: number;
+  /** weight of the wants that lie in their bands */
+  readonly met: number;
+}
+
+/** A rig judged whole: what it collects, less what its faults take. */
+export interface Net extends Rated {
+  readonly faults: readonly FaultId[];
+  /** share of all that could be collected, 0 to 1 */
+  readonly score: number;
+}
+
+/** Rates rigs of one head and one family on a water; bodies of parts that several share are put together once. */
+export interface Rater {
+  readonly compiled: CompiledWater;
+  rate(rig: Rig): Rated;
+  net(rated: Rated): Net;
+}
+
+export function raterOf(compiled: CompiledWater, first: Rig): Rater {
+  const medium: Medium = mediumAt(compiled.facts.tempC);
+  const head = headBody(first.head);
+  const frame = frameBody(first);
+  const best = bestPossible(compiled);
+  const trailers = new Map<Trailer, TrailerBody>();
+  const skirts = new Map<Skirt, SkirtBody>();
+  const once = <K extends object, V>(known: Map<K, V>, part: K | null | undefined, make: (part: K) => V): V | null => {
+    if (!part) return null;
+    const found = known.get(part) ?? make(part);
+    known.set(part, found);
+    return found;
+  };
+  const bodyOf = (rig: Rig) =>
+    rigBody(rig, {
+      head,
+      frame,
+      skirt: once(skirts, rig.skirt, skirtBody),
+      trailer: once(trailers, rig.trailer, trailerBody),
+    });
+  const ruled = new Map<string, number>();
+  /** what is cut moves few of the axes rules look at */
+  const rulesHere = (rig: Rig): number => {
+    const { trailer, skirt, guard, core } = rig;
+    const key = `${trailer?.orientation} ${trailer?.hang} ${skirt?.thinned} ${guard?.fibres} ${core ? 1 : 0}`;
+    const known = ruled.get(key) ?? rulesOn(compiled, rig);
+    ruled.set(key, known);
+    return known;
+  };
+  return {
+    compiled,
+    rate(rig) {
+      const has = measureRig(rig, bodyOf(rig), medium, compiled.facts);
+      let [points, met] = [rulesHere(rig), 0];
+      for (const want of compiled.wants) {
+        points += want.weight * fit(want, has[want.id]);
+        if (meets(want, has[want.id])) met += want.weight;
+      }
+      return { rig, has, points, met };
+    },
+    net(rated) {
+      const faults = faultIdsOf(rated.rig, { water: compiled.facts.water, facts: compiled.facts }, bodyOf(rated.rig));
+      return { ...rated, faults, score: Math.max(0, (rated.points - faultPoints(faults)) / best) };
+    },
+  };
+}
