@@ -6,6 +6,7 @@ import { SEVERAL, type Choice } from '../advice/handling/handling-rule';
 import { CHOICE_TITLE, HANDLING_TEXT } from '../locale/en/handling';
 import { CHAPTER_TITLE, RULE_DOES } from '../locale/en/handbook';
 import { NOT_A_JIG_TEXT } from '../locale/en/not-a-jig';
+import { faultText } from '../locale/en/faults';
 import { RULE_TEXT } from '../locale/en/rules';
 import { conditionText } from '../wording/conditions';
 import { genericText, movesText, speaksText } from '../wording/handbook';
@@ -16,6 +17,7 @@ import { COLOUR_RULES } from '../advice/rules/colour';
 import { FAMILY_RULES } from '../advice/rules/family';
 import { HEAD_RULES } from '../advice/rules/heads';
 import { HOOK_AND_GUARD_RULES } from '../advice/rules/hooks-and-guards';
+import { isMistake, MISTAKE_RULES } from '../advice/rules/mistakes';
 import { SKIRT_RULES } from '../advice/rules/skirts';
 import { SPINNER_RULES } from '../advice/rules/spinner';
 import { SWIM_RULES } from '../advice/rules/swim';
@@ -51,7 +53,8 @@ export const ruleInUnits = (rule: HandbookRule, system: UnitSystem): HandbookRul
   does: rule.does === null ? null : inUnits(rule.does, system),
 });
 
-const line = (id: string): string => genericText(RULE_TEXT[id as keyof typeof RULE_TEXT]);
+const line = (id: string): string =>
+  isMistake(id) ? faultText(id, {}, 'us').says : genericText(RULE_TEXT[id as keyof typeof RULE_TEXT]);
 
 const wantChapters = (): Chapter[] =>
   WANT_TOPICS.map(({ want, bands, shifts }) => ({
@@ -102,6 +105,7 @@ const PREFER_CHAPTERS: readonly (readonly [Exclude<ChapterId, Choice>, readonly 
   ['vibrating', VIBRATING_RULES, 'vibrating'],
   ['spinner', SPINNER_RULES, 'spinner'],
   ['colour', COLOUR_RULES, null],
+  ['mistakes', MISTAKE_RULES, null],
 ];
 
 /** Every rule there is, in the order in which a rig is thought out. */

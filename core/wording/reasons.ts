@@ -4,8 +4,10 @@ import type { Water } from '../water/schema';
 import type { Has } from '../advice/measures/rig-measures';
 import type { Advice, Pick, Reason } from '../advice/recommend/advise';
 import type { WantId } from '../advice/rules/rule';
+import { isMistake } from '../advice/rules/mistakes';
 import { IN_HAND, type Want } from '../advice/rules/wants';
 import { waterFacts } from '../advice/conditions/water-facts';
+import { faultText } from '../locale/en/faults';
 import { RULE_TEXT } from '../locale/en/rules';
 import { wantBand, wantValue } from './values';
 import {
@@ -22,6 +24,7 @@ import * as phrases from '../locale/en/phrases';
 /** Fills the braces of a rule's line with this water. */
 export function ruleText(rule: string, water: Water, system: UnitSystem): string {
   if (rule === IN_HAND) return phrases.askedInHand;
+  if (isMistake(rule)) return faultText(rule, {}, system).says;
   const facts = waterFacts(water);
   const cover = facts.mainCover ? COVER_NAME[facts.mainCover.kind] : 'cover';
   const words: Readonly<Record<string, string>> = {

@@ -204,3 +204,12 @@ export function masksOf(target: Target): AxisMask[] {
     return [{ axis, bits }];
   });
 }
+
+/** Whether a rig with these values is one a rule aims at. */
+export function isAimedAt(target: Target, values: ReturnType<typeof attributeValues>): boolean {
+  for (const axis in target) {
+    const wanted = target[axis as keyof Target] as readonly unknown[];
+    if (!wanted.includes(values[axis as Attribute])) return false;
+  }
+  return true;
+}

@@ -130,15 +130,15 @@ export interface SpaceFor {
   readonly lead: boolean;
   /** anything with a hook may be fished here */
   readonly hooks: boolean;
-  /** trailers that lift are tried upside down too: worth it only where rigs are reeled */
-  readonly inverted: boolean;
+  /** trailers are turned on edge and upside down too: worth it only where rigs are reeled */
+  readonly reeled: boolean;
 }
-const ANYTHING: SpaceFor = { lead: true, hooks: true, inverted: false };
+const ANYTHING: SpaceFor = { lead: true, hooks: true, reeled: false };
 
 export const spaceFor = ({ water, reeled }: Pick<WaterFacts, 'water' | 'reeled'>): SpaceFor => ({
   lead: leadAllowed(water.localRules),
   hooks: hooksAllowed(water.localRules),
-  inverted: reeled,
+  reeled,
 });
 
 /** Trailers of one box, laid out once for all families: the families hang the same. */
@@ -174,7 +174,7 @@ function trailerClasses(choices: readonly TrailerChoice[], hasBodies: boolean): 
 export function candidateClasses(
   box: Box,
   families: readonly Family[] = ['skirted'],
-  { lead, hooks, inverted }: SpaceFor = ANYTHING,
+  { lead, hooks, reeled }: SpaceFor = ANYTHING,
   shared: SharedTrailers = new Map(),
 ): CandidateClasses {
   const headParts = box.heads.filter((part) => {
@@ -185,7 +185,7 @@ export function candidateClasses(
   const core = coreOf(box);
   const choices: TrailerChoice[] = [
     { trailer: null, core: null },
-    ...box.trailers.filter(usable).flatMap((part) => waysToHang(part, core, inverted)),
+    ...box.trailers.filter(usable).flatMap((part) => waysToHang(part, core, reeled)),
   ];
 
   const skirtKey = (skirt: Skirt | null): string =>
@@ -250,8 +250,8 @@ export function candidateClasses(
   // without a head nobody asks for a body
   const hasBodies = headParts.length > 0;
   const trailers =
-    shared.get(`${inverted} true`) ?? shared.get(`${inverted} ${hasBodies}`) ?? trailerClasses(choices, hasBodies);
-  shared.set(`${inverted} ${hasBodies}`, trailers);
+    shared.get(`${reeled} true`) ?? shared.get(`${reeled} ${hasBodies}`) ?? trailerClasses(choices, hasBodies);
+  shared.set(`${reeled} ${hasBodies}`, trailers);
   const trailerChoices = choices.length;
   return {
     heads,

@@ -35,11 +35,15 @@ const LIFTING: ReadonlySet<TrailerPart['kind']> = new Set(
   TRAILER_KINDS.filter((kind) => TRAILERS[kind].appendage.lift >= 0.3),
 );
 
-/** Ways to hang an uncut trailer that differ in what they do: on edge where the body is flat, hung at its end for chunks. */
-export function waysToHang(part: TrailerPart, core: TrailerChoice['core'], inverted: boolean): TrailerChoice[] {
+/**
+ * Ways to hang an uncut trailer that differ in what they do: on edge where the body is flat and travels, hung at its end for chunks.
+ * @param reeled  it is reeled through the water rather than worked on the bottom
+ */
+export function waysToHang(part: TrailerPart, core: TrailerChoice['core'], reeled: boolean): TrailerChoice[] {
   const flat = uncutTrailer(part);
-  const turns: Orientation[] = TURNS.has(part.kind) ? ['flat', 'edge'] : ['flat'];
-  if (inverted && LIFTING.has(part.kind)) turns.push('inverted');
+  // how a body is turned was told of lures that travel: at the bottom plastic hangs flat
+  const turns: Orientation[] = reeled && TURNS.has(part.kind) ? ['flat', 'edge'] : ['flat'];
+  if (reeled && LIFTING.has(part.kind)) turns.push('inverted');
   const threaded = turns.map((orientation) => ({ ...flat, orientation }));
   return [
     ...threaded.map((trailer) => ({ trailer, core: null })),

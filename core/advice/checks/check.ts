@@ -4,64 +4,11 @@ import { rigBody, type RigBody } from '../../rig/body/body';
 import type { Rig } from '../../rig/parts/schema';
 import { DEFAULT_TEMP_C } from '../../motion/report';
 import type { Water } from '../../water/schema';
+import type { FaultId } from '../rules/severity';
 import { schoolAnswers, type SchoolAnswers } from '../conditions/schools';
 import { waterFacts, type WaterFacts } from '../conditions/water-facts';
 
-export const FAULT_IDS = [
-  'edge-on-round-body',
-  'ends-before-the-bend',
-  'skirt-hides-tail',
-  'bare-point-in-plastic',
-  'core-longer-than-body',
-  'point-stays-in-plastic',
-  'tail-too-small',
-  'tail-too-strong',
-  'skirt-is-pinned',
-  'rolling-tail-overpowered',
-  'plastic-too-stiff',
-  'legs-behind-a-plate',
-  'plate-runs-wild',
-  'plate-wild-in-mud',
-  'ribbed-tail-upright',
-  'link-gathers-weed',
-  'one-tail-on-stems',
-  'bulk-behind-blades',
-  'tail-lifts-blades-over-weed',
-  'large-round-blade-in-weed',
-  'long-arm-over-wood',
-  'wide-arms-in-weed',
-  'arm-out-of-line',
-  'second-hook-too-large',
-  'second-hook-down-near-cover',
-  'guard-holds-point-flat',
-  'guard-too-stiff',
-  'guard-off-the-barb',
-  'tie-swings-hook-out',
-  'one-wire-in-twigs',
-  'wire-outguns-line',
-  'line-outguns-wire',
-  'pointed-nose-in-forks',
-  'football-in-riprap',
-  'legs-in-branches',
-  'edge-in-a-mat',
-  'skirt-too-bulky-for-clear',
-  'too-bright-for-clear',
-  'not-the-colour-of-their-food',
-  'colour-unknown',
-  'worm-rather-than-jig',
-  'not-allowed-here',
-  'swim-jig-reeled-straight',
-  'rod-too-low',
-  'reeled-to-the-top',
-  'swim-jig-left-to-rest',
-  'plastic-slides-off',
-  'reeled-too-slowly-to-work',
-  'blades-blow-over',
-  'runs-into-the-weed',
-  'runs-outside-the-wanted-band',
-  'crept-through-mud',
-] as const;
-export type FaultId = (typeof FAULT_IDS)[number];
+export { FAULT_IDS, type FaultId } from '../rules/severity';
 
 export type FaultData = Readonly<Record<string, number>>;
 

@@ -176,6 +176,30 @@ const CASES: Readonly<Record<FaultId, readonly [advises: Case, holds: Case]>> = 
     [jig({ style: 'football' }), cover('riprap')],
     [jig({ style: 'football' }), cover('gravel-bar')],
   ],
+  'claws-in-thick-brush': [
+    [jig({ trailer: 'flapper-craw' }), cover('flooded-bush', 'thick')],
+    [jig({ trailer: 'flapper-craw' }), cover('flooded-bush', 'medium')],
+  ],
+  'ball-head-in-weed': [
+    [jig({ style: 'ball' }), grass],
+    [jig({ style: 'casting' }), grass],
+  ],
+  'lively-for-cold-fish': [
+    [jig({ trailer: 'flapper-craw' }), on({ temperatureC: 7.2, mood: 'inactive' })],
+    [jig({ trailer: 'flapper-craw' }), on({ temperatureC: 7.3, mood: 'inactive' })],
+  ],
+  'treble-near-cover': [
+    [{ ...spinner(), trailerHook: { kind: 'treble', point: 'down', size: '2/0' } }, cover('brush')],
+    [{ ...spinner(), trailerHook: { kind: 'treble', point: 'down', size: '2/0' } }, on({})],
+  ],
+  'swim-jig-hopped': [
+    [swim({ trailer: 'paddle-tail' }), planned(steadyPlan(0.75, 2, { steps: [{ do: 'lift-drop', m: 0.3 }] }))],
+    [swim({ trailer: 'paddle-tail' }), planned(steadyPlan(0.75, 2))],
+  ],
+  'vertical-head-dragged': [
+    [jig({ style: 'vertical' }), planned(steadyPlan(0.3, 2))],
+    [jig({ style: 'vertical' }), planned(steadyPlan(0.3, 2, { steps: [{ do: 'lift-drop', m: 0.9 }] }))],
+  ],
   'legs-in-branches': [
     [jig({ trailer: 'kick-bug' }), cover('brush')],
     [jig({ trailer: 'kick-bug' }), cover('brush', 'sparse')],

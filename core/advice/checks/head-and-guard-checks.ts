@@ -1,11 +1,9 @@
-import { hasTrait } from '../../tackle/trailers';
 import { guardCollapseN, guardToPointMm, PAST_POINT_MM, STIFF_N } from '../../hold/guard';
 import { rollUp } from '../../hold/hook-point';
 import { arrivingSetN, neededSetN, straightensN } from '../../hold/hook-set';
 import { fibreGuard } from '../../rig/parts/catalogue';
 import type { Guard, Rig } from '../../rig/parts/schema';
 import { classesFor, colourClassOf } from '../../tackle/colours';
-import { HEADS } from '../../tackle/heads';
 import { forceNFromLbf, lengthMFromFt, lengthMFromIn } from '../../units/units';
 import type { Water } from '../../water/schema';
 import {
@@ -20,6 +18,7 @@ import {
   type Checked,
   type RigCheck,
 } from './check';
+import { mistakeCheck } from './mistake-check';
 import { again } from './trailer-checks';
 
 /** Strands left where a skirt is thinned for clear water, and from which it is bulky. @source craft-practice */
@@ -40,7 +39,6 @@ const FOOD_COLOUR: Readonly<Record<Water['forage'][number], string>> = {
 };
 
 const jig = ({ rig }: Checked): boolean => rig.family === 'skirted';
-const noseOf = (rig: Rig): string => rig.head.nose ?? HEADS[rig.head.style].nose;
 
 const guardN = (rig: Rig): number => (rig.guard ? guardCollapseN(rig.guard) : 0);
 
@@ -174,41 +172,19 @@ export const HEAD_AND_GUARD_CHECKS: readonly RigCheck[] = [
   wireOutgunsLine,
   lineOutgunsWire,
   colourUnknown,
-  onWater(
-    'one-wire-in-twigs',
-    ({ rig }) => rig.family === 'skirted' && rig.guard?.kind === 'wire',
-    (w) => w.wood || w.grass,
-    ({ rig }) => ({
-      rig: {
-        ...rig,
-        guard: fibreGuard(rig.head.finesse ? 10 : 18, Math.round(guardToPointMm(rig) + PAST_POINT_MM.cut)),
-      },
-    }),
-  ),
-  onWater(
-    'pointed-nose-in-forks',
-    (c) => jig(c) && noseOf(c.rig) === 'pointed',
-    (w) => w.forked,
-    ({ rig }) => withHead(rig, { nose: 'round' }),
-  ),
-  onWater(
-    'football-in-riprap',
-    ({ rig }) => rig.family === 'skirted' && rig.head.style === 'football',
-    (w, { rig }) => w.has('riprap') && rig.head.cams !== true,
-    ({ rig }) => withHead(rig, { cams: true }),
-  ),
-  onWater(
-    'legs-in-branches',
-    ({ rig }) => rig.family === 'skirted' && hasTrait(rig.trailer?.kind, 'wraps'),
-    (w) => (w.grass || w.has('brush') || w.has('flooded-bush')) && w.density >= 2,
-    ({ rig }) => withTrailer(rig, { kind: 'flat-bug', orientation: 'flat' }),
-  ),
-  onWater(
-    'edge-in-a-mat',
-    ({ rig }) => rig.trailer?.orientation === 'edge',
-    (w) => w.matted,
-    ({ rig }) => withTrailer(rig, { orientation: 'flat' }),
-  ),
+  mistakeCheck('one-wire-in-twigs', ({ rig }) => ({
+    rig: {
+      ...rig,
+      guard: fibreGuard(rig.head.finesse ? 10 : 18, Math.round(guardToPointMm(rig) + PAST_POINT_MM.cut)),
+    },
+  })),
+  mistakeCheck('pointed-nose-in-forks', ({ rig }) => withHead(rig, { nose: 'round' })),
+  mistakeCheck('football-in-riprap', ({ rig }) => withHead(rig, { cams: true })),
+  mistakeCheck('legs-in-branches', ({ rig }) => withTrailer(rig, { kind: 'flat-bug', orientation: 'flat' })),
+  mistakeCheck('claws-in-thick-brush', ({ rig }) => withTrailer(rig, { kind: 'flat-bug', orientation: 'flat' })),
+  mistakeCheck('ball-head-in-weed', ({ rig }) => withHead(rig, { style: 'casting' })),
+  mistakeCheck('lively-for-cold-fish', ({ rig }) => withTrailer(rig, { kind: 'flat-bug', orientation: 'flat' })),
+  mistakeCheck('edge-in-a-mat', ({ rig }) => withTrailer(rig, { orientation: 'flat' })),
   onWater(
     'skirt-too-bulky-for-clear',
     ({ rig }) => !!rig.skirt && rig.skirt.material !== 'hair',

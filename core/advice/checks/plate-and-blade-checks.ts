@@ -1,4 +1,3 @@
-import { hasTrait } from '../../tackle/trailers';
 import { hunting } from '../../motion/vanes';
 import { DEFAULT_ARMS, uncutTrailer, type Rig } from '../../rig/parts/schema';
 import { HOOK_SIZES } from '../../tackle/hooks';
@@ -14,6 +13,7 @@ import {
   type Cured,
   type RigCheck,
 } from './check';
+import { mistakeCheck } from './mistake-check';
 import { again, lengthThatCures } from './trailer-checks';
 
 /** Visibility under which a lure must be held in place to be hit, m. @source craft-practice */
@@ -73,11 +73,7 @@ const armOutOfLine: RigCheck = {
   cure: ({ rig }) => withArms(rig, { twistDeg: 0 }),
 };
 
-const bulkBehindBlades: RigCheck = {
-  id: 'bulk-behind-blades',
-  judge: (checked) => (bladed(checked) ? adviseIf(hasTrait(checked.rig.trailer?.kind, 'bulky')) : doesNotApply),
-  cure: ({ rig }) => withoutTrailer(rig),
-};
+const bulkBehindBlades = mistakeCheck('bulk-behind-blades', ({ rig }) => withoutTrailer(rig));
 
 const ribbedTailUpright: RigCheck = {
   id: 'ribbed-tail-upright',
@@ -106,12 +102,7 @@ export const PLATE_AND_BLADE_CHECKS: readonly RigCheck[] = [
   bulkBehindBlades,
   armOutOfLine,
   secondHookTooLarge,
-  onWater(
-    'legs-behind-a-plate',
-    (c) => plated(c) && hasTrait(c.rig.trailer?.kind, 'legs'),
-    (w) => w.seenM >= NO_SIGHT_M && !w.stems && !w.wood && !w.grass && !w.water.forage.includes('panfish'),
-    ({ rig }) => withTrailer(rig, { kind: 'straight-minnow', orientation: 'flat' }),
-  ),
+  mistakeCheck('legs-behind-a-plate', ({ rig }) => withTrailer(rig, { kind: 'straight-minnow', orientation: 'flat' })),
   onWater(
     'plate-wild-in-mud',
     plated,
@@ -121,24 +112,9 @@ export const PLATE_AND_BLADE_CHECKS: readonly RigCheck[] = [
         ? withTrailer(rig, { kind: 'flapper-craw', orientation: 'flat' })
         : { rig: { ...rig, trailer: uncutTrailer({ kind: 'flapper-craw', lengthMm: CRAW_MM, ...PLAIN_PLASTIC }) } },
   ),
-  onWater(
-    'link-gathers-weed',
-    ({ rig }) => rig.blade !== undefined && rig.blade.link !== 'direct',
-    (w) => w.grass,
-    ({ rig }) => ({ rig: { ...rig, blade: { ...rig.blade!, link: 'direct' } } }),
-  ),
-  onWater(
-    'one-tail-on-stems',
-    (c) => plated(c) && hasTrait(c.rig.trailer?.kind, 'one-tail'),
-    (w) => w.stems || w.wood,
-    ({ rig }) => withTrailer(rig, { kind: 'kick-bug', orientation: 'flat' }),
-  ),
-  onWater(
-    'tail-lifts-blades-over-weed',
-    (c) => bladed(c) && hasTrait(c.rig.trailer?.kind, 'one-tail'),
-    (w) => w.has('grass-submerged'),
-    ({ rig }) => withoutTrailer(rig),
-  ),
+  mistakeCheck('link-gathers-weed', ({ rig }) => ({ rig: { ...rig, blade: { ...rig.blade!, link: 'direct' } } })),
+  mistakeCheck('one-tail-on-stems', ({ rig }) => withTrailer(rig, { kind: 'kick-bug', orientation: 'flat' })),
+  mistakeCheck('tail-lifts-blades-over-weed', ({ rig }) => withoutTrailer(rig)),
   onWater(
     'large-round-blade-in-weed',
     bladed,
@@ -170,6 +146,12 @@ export const PLATE_AND_BLADE_CHECKS: readonly RigCheck[] = [
     ({ rig }) => !!rig.trailerHook && rig.trailerHook.kind === 'single',
     (w, { rig }) => w.inCover && rig.trailerHook!.point === 'down',
     ({ rig }) => ({ rig: { ...rig, trailerHook: { ...rig.trailerHook!, point: 'up' } } }),
+  ),
+  onWater(
+    'treble-near-cover',
+    ({ rig }) => rig.trailerHook?.kind === 'treble',
+    (w) => w.inCover,
+    ({ rig }) => ({ rig: { ...rig, trailerHook: { kind: 'single', point: 'up', size: SECOND_HOOK.single } } }),
   ),
   onWater(
     'not-allowed-here',

@@ -26,6 +26,9 @@ const HIGH_TIP_M = { least: 1.5, set: 2.5 } as const;
 const SHAKE_HZ = 3;
 /** Weed that ends nearer to the surface than this cannot be passed over, m. @source craft-practice */
 const WEED_REACHES_UP_M = lengthMFromIn(6);
+/** Speed of a jig that creeps along the bottom, m/s, and height of a stroke under the rod, m. @source craft-practice */
+const CREEP_MPS = 0.25;
+const STROKE_M = 0.9;
 /** A still moment long enough for a jig to lie down, s. @source craft-practice */
 const REST_S = 1.5;
 
@@ -143,6 +146,18 @@ export const RETRIEVE_CHECKS: readonly RigCheck[] = [
         ),
       },
     }),
+  ),
+  planned(
+    'swim-jig-hopped',
+    swims,
+    ({ plan }) => adviseIf(plan.steps.some(({ do: does }) => does === 'lift-drop')),
+    ({ plan }) => ({ plan: { ...plan, steps: [{ do: 'reel', mPerS: CREEP_MPS }] } }),
+  ),
+  planned(
+    'vertical-head-dragged',
+    ({ rig }) => rig.family === 'skirted' && rig.head.style === 'vertical',
+    ({ plan }) => adviseIf(!plan.steps.some(({ do: does }) => does === 'lift-drop')),
+    ({ plan }) => ({ plan: { ...plan, steps: [{ do: 'lift-drop', m: STROKE_M }] } }),
   ),
   planned(
     'plastic-slides-off',

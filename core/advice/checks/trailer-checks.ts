@@ -23,6 +23,7 @@ import {
   type Cured,
   type RigCheck,
 } from './check';
+import { mistakeCheck } from './mistake-check';
 
 /** The least that must stick out behind the skirt for a tail to be seen and to move, mm. @source adr-0006 */
 export const TAIL_BEYOND_SKIRT_MM = 10;
@@ -201,17 +202,10 @@ const skirtIsPinned: RigCheck = {
   },
 };
 
-/** A tail that mainly rolls is overpowered by a middling head. @source craft-practice */
-const ROLLING_DIES_OZ = { from: 0.3, to: 0.6 } as const;
-const rollingTailOverpowered: RigCheck = {
-  id: 'rolling-tail-overpowered',
-  judge: (checked) => {
-    const { trailer, head } = checked.rig;
-    if (!swims(checked) || trailer?.kind !== 'rolling-paddle-tail') return doesNotApply;
-    return adviseIf(head.weightOz >= ROLLING_DIES_OZ.from && head.weightOz <= ROLLING_DIES_OZ.to);
-  },
-  cure: ({ rig }) => withTrailer(rig, { kind: 'paddle-tail' }),
-};
+/** A tail that mainly rolls is overpowered by a middling head. */
+const rollingTailOverpowered = mistakeCheck('rolling-tail-overpowered', ({ rig }) =>
+  withTrailer(rig, { kind: 'paddle-tail' }),
+);
 
 /** Plastic that is stiff at this temperature is dead at the speed at which it works. */
 const plasticTooStiff: RigCheck = {

@@ -101,8 +101,7 @@ function hangingsOf(
   if (!trailer) return { turns: [], hangs: [] };
   const ways = waysToHang(trailer, null, reeled);
   return {
-    // on edge is told of lures that are reeled: at the bottom plastic hangs flat unless the angler turns it
-    turns: ways.flatMap((way) => way.trailer?.orientation ?? []).filter((turn) => turn !== 'edge' || reeled),
+    turns: ways.flatMap((way) => way.trailer?.orientation ?? []),
     hangs: ways.flatMap((way) => way.trailer?.hang ?? []),
   };
 }

@@ -5,6 +5,7 @@ import { trailerBody, type TrailerBody } from '../../rig/body/trailer-body';
 import type { Rig, Skirt, Trailer } from '../../rig/parts/schema';
 import { faultIdsOf, faultPoints, type FaultId } from '../checks';
 import { measureRig, type Has } from '../measures/rig-measures';
+import { isMistake } from '../rules/mistakes';
 import type { CompiledWater } from '../rules/wants';
 import { bestPossible, fit, meets, rulesOn } from '../search/score';
 
@@ -74,7 +75,9 @@ export function raterOf(compiled: CompiledWater, first: Rig): Rater {
     },
     net(rated) {
       const faults = faultIdsOf(rated.rig, { water: compiled.facts.water, facts: compiled.facts }, bodyOf(rated.rig));
-      return { ...rated, faults, score: Math.max(0, (rated.points - faultPoints(faults)) / best) };
+      // what parts alone decide has been taken off by the rules
+      const more = faults.filter((id) => !isMistake(id));
+      return { ...rated, faults, score: Math.max(0, (rated.points - faultPoints(more)) / best) };
     },
   };
 }

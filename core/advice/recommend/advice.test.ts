@@ -18,6 +18,7 @@ import { RULE_TEXT } from '../../locale/en/rules';
 import { adviceWarnings, pickSentence, reasonText, ruleText } from '../../wording/reasons';
 import { advise, reasonsFor } from './advise';
 import { rigReport } from '../../reports/rig-report';
+import { MISTAKE_RULES } from '../rules/mistakes';
 import { PREFER_RULES, WANT_TOPICS } from '../rules';
 import { FAMILY_RULES } from '../rules/family';
 import { bestPossible, fit, ruleScorer, wantScorer } from '../search/score';
@@ -92,8 +93,9 @@ describe('every rig a box allows', () => {
     }
   }
   test('heads with loose skirts, or their own; each trailer each way, or none', () => {
-    // casting 5/8 x 2 skirts, dressed casting x 1, flipping x 2; none, flat, on edge, hung
-    expect(candidateClasses(box).considered).toBe(5 * 4);
+    // casting 5/8 x 2 skirts, dressed casting x 1, flipping x 2; none, flat, hung, and on edge where it is reeled
+    expect(candidateClasses(box).considered).toBe(5 * 3);
+    expect(candidateClasses(box, ['skirted'], { lead: true, hooks: true, reeled: true }).considered).toBe(5 * 4);
   });
   test('each is valid and different from every other', () => {
     const rigs = [...everyRig(candidateClasses(DEMO_BOX))].map(({ head, skirt, trailer }) =>
@@ -106,7 +108,7 @@ describe('every rig a box allows', () => {
     const less = (more: object): Box => ({ ...box, trailers: box.trailers.map((part) => ({ ...part, ...more })) });
     expect(candidateClasses(less({ quantity: 0 })).considered).toBe(5);
     expect(candidateClasses(less({ condition: 'torn' })).considered).toBe(5);
-    expect(candidateClasses(less({ condition: 'good' })).considered).toBe(20);
+    expect(candidateClasses(less({ condition: 'good' })).considered).toBe(15);
     const plate = { size: 'standard', link: 'direct', finish: 'black' } as const;
     expect(candidateClasses({ ...box, heads: box.heads.map((head) => ({ ...head, blade: plate })) }).considered).toBe(
       0,
@@ -248,7 +250,8 @@ describe('an answer', () => {
         expect(pick.rig.family).toBe(family);
         expect(parseRig(pick.rig)).toMatchObject({ ok: true });
         for (const { rule, want } of pick.reasons) {
-          if (want === null) expect(PREFER_RULES.find(({ id }) => id === rule)!.target.family).toContain(family);
+          const own = [...PREFER_RULES, ...MISTAKE_RULES].find(({ id }) => id === rule);
+          if (want === null) expect(own!.target.family ?? [family]).toContain(family);
         }
       }
       expect(advice.wants.map(({ id }) => id)).toEqual(expect.arrayContaining(['run', 'hold', 'window', 'kick']));

@@ -27,7 +27,7 @@ describe('filling the gaps of a box', () => {
     const box: Box = {
       ...emptyBox(),
       heads: [{ ...plainHead(best.head.style, best.head.weightOz, false), ...best.head, guard: best.guard ?? null }],
-      skirts: [{ material: 'silicone', strands: 50, lengthMm: 55, colour: best.skirt!.colour }],
+      skirts: [{ material: best.skirt!.material, strands: 50, lengthMm: 55, colour: best.skirt!.colour }],
     };
     expect(fillGaps(NORTH_ARM, box).fill!.buy).toEqual(['trailers']);
   });

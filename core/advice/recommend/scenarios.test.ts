@@ -1,3 +1,4 @@
+import { waysToHang } from '../candidates/ways-to-hang';
 import { describe, expect, test } from '@jest/globals';
 import { catalogueBox } from '../../rig/parts/catalogue';
 import type { Head } from '../../rig/parts/schema';
@@ -155,9 +156,12 @@ describe('trailer', () => {
     for (const part of [COLD_LAYDOWN, HEDGE, DEEP_ROCK, MAT, OVER_GRASS])
       expect(top(part)[0]!.rig.trailer).not.toBeNull();
   });
-  test('panfish eaten: flat bodies on edge', () => {
-    const [first] = top({ ...HEDGE, forage: ['panfish'] }, 1);
-    expect(first!.rig.trailer?.orientation).toBe('edge');
+  test('panfish eaten: flat bodies on edge where they travel; at the bottom plastic hangs flat all the same', () => {
+    const bottom = top({ ...HEDGE, forage: ['panfish'] }, 8);
+    expect(bottom.map(({ rig }) => rig.trailer?.orientation)).not.toContain('edge');
+    const bug = bottom[0]!.rig.trailer!;
+    const turns = (reeled: boolean) => waysToHang(bug, null, reeled).map(({ trailer }) => trailer?.orientation);
+    expect([turns(false).includes('edge'), turns(true).includes('edge')]).toEqual([false, true]);
   });
 });
 

@@ -1,5 +1,6 @@
 import { holds, type Condition } from '../conditions/condition';
 import { PREFER_RULES, WANT_TOPICS } from '.';
+import { MISTAKE_RULES } from './mistakes';
 import { REELED_WANTS, WANT_IDS, type PreferRule, type WantId } from './rule';
 import { wantFromFile } from '../../water/intent';
 import { leadingFamily } from './family-suits';
@@ -136,7 +137,10 @@ function rulesFor(family: Family): {
 } {
   return {
     topics: WANT_TOPICS.filter(({ want }) => !NOT_ASKED_OF[family].has(want)),
-    prefers: PREFER_RULES.filter(({ target }) => target.family?.includes(family)),
+    prefers: [
+      ...PREFER_RULES.filter(({ target }) => target.family?.includes(family)),
+      ...MISTAKE_RULES.filter(({ target }) => target.family === undefined || target.family.includes(family)),
+    ],
   };
 }
 

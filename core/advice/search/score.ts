@@ -1,6 +1,13 @@
 import type { Rig } from '../../rig/parts/schema';
 import { FAMILIES, type Family } from '../../water/schema';
-import { ATTRIBUTE_NAMES, ATTRIBUTE_OF, attributeValues, masksOf, type AxisMask } from '../candidates/attributes';
+import {
+  ATTRIBUTE_NAMES,
+  ATTRIBUTE_OF,
+  attributeValues,
+  isAimedAt,
+  masksOf,
+  type AxisMask,
+} from '../candidates/attributes';
 import type { Has, HasRow } from '../measures/rig-measures';
 import { AT_LEAST, WANT_IDS, type PreferRule, type WantId } from '../rules/rule';
 import type { HeadClass, SkirtClass, TrailerClass } from '../candidates/candidate-classes';
@@ -62,13 +69,6 @@ export function rulesOn(compiled: CompiledWater, rig: Rig): number {
   }
   return sum;
 }
-const isAimedAt = (target: PreferRule['target'], values: ReturnType<typeof attributeValues>): boolean => {
-  for (const axis in target) {
-    const wanted = target[axis as keyof typeof target] as readonly unknown[];
-    if (!wanted.includes(values[axis as keyof typeof values])) return false;
-  }
-  return true;
-};
 
 /** The least and the most of a number. */
 export type Range = readonly [least: number, most: number];

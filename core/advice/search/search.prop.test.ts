@@ -35,7 +35,8 @@ function rigsOf(family: Family, box: Box, water: Water): Rig[] {
   for (const part of box.trailers.filter(usable)) {
     const flat = uncutTrailer(part);
     trailers.push({ trailer: flat, core: null });
-    if (FLAT.split(' ').includes(part.kind)) trailers.push({ trailer: { ...flat, orientation: 'edge' }, core: null });
+    if (reeled && FLAT.split(' ').includes(part.kind))
+      trailers.push({ trailer: { ...flat, orientation: 'edge' }, core: null });
     if (reeled && LIFTING.split(' ').includes(part.kind))
       trailers.push({ trailer: { ...flat, orientation: 'inverted' }, core: null });
     if (part.kind === 'chunk') trailers.push({ trailer: { ...flat, hang: 'hung' }, core: null });

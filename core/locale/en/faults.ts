@@ -144,6 +144,10 @@ const TEXT: Readonly<Record<FaultId, (data: Data, show: Shown) => FaultWords>> =
     says: 'Point down, the trailer hook hangs on everything here.',
     remedy: 'Turn its point up; down is for open water.',
   }),
+  'treble-near-cover': () => ({
+    says: 'A treble takes hold of whatever the lure bumps into here.',
+    remedy: 'A small single, point up, or none.',
+  }),
   'not-allowed-here': ({ hooks, lead, treble, trailerHook }) => ({
     says: hooks
       ? 'The rules you entered for this place allow no hook.'
@@ -191,6 +195,18 @@ const TEXT: Readonly<Record<FaultId, (data: Data, show: Shown) => FaultWords>> =
     says: 'A plain wide head wedges between blocks.',
     remedy: 'Take one with cams that roll it out.',
   }),
+  'claws-in-thick-brush': () => ({
+    says: 'In brush this thick big claws fold round the twigs as well.',
+    remedy: 'Take a plain bug, or a chunk.',
+  }),
+  'ball-head-in-weed': () => ({
+    says: 'A ball with its tie on top gathers weed and tips over.',
+    remedy: 'A head whose tie sits at the nose.',
+  }),
+  'lively-for-cold-fish': () => ({
+    says: 'Kicking claws ask more of fish this cold and slow than they will give.',
+    remedy: 'Bulk that lies still: a plain bug, or a chunk.',
+  }),
   'legs-in-branches': () => ({
     says: 'Kicking legs wrap round twigs and dig into weed.',
     remedy: 'Take a plain bug.',
@@ -226,6 +242,14 @@ const TEXT: Readonly<Record<FaultId, (data: Data, show: Shown) => FaultWords>> =
   'swim-jig-left-to-rest': () => ({
     says: 'Left this long, a swim jig reaches the bottom and falls over.',
     remedy: 'Rest it half a second at most.',
+  }),
+  'swim-jig-hopped': () => ({
+    says: 'A swim head falls over when it is hopped along the bottom.',
+    remedy: 'Creep it without a stop, or take a casting head.',
+  }),
+  'vertical-head-dragged': () => ({
+    says: 'Tied in its middle, a vertical head digs in when it is dragged.',
+    remedy: 'Lift and drop it under the rod.',
   }),
   'plastic-slides-off': ({ slipMps, speedMps }, { speed }) => ({
     says: `From ${speed(slipMps)} on the water pulls the plastic off its keeper; it is reeled at ${speed(speedMps)}.`,

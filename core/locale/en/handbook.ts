@@ -13,6 +13,7 @@ export const CHAPTER_TITLE = {
   vibrating: 'Vibrating jigs',
   spinner: 'Spinnerbaits',
   colour: 'Colour',
+  mistakes: 'Mistakes that parts make together',
   'not-a-jig': 'When something else is the answer',
 } as const;
 
