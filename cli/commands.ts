@@ -157,7 +157,11 @@ export const COMMANDS: Readonly<Record<string, Command>> = {
       if (!water.ok || !box.ok || !top.ok || !system.ok) return fail(problemsOf(water, box, top, system));
       const from = box.value ?? catalogueFor({ lead: leadAllowed(water.value.localRules) });
       const advice = advise(water.value, from, top.value ?? DEFAULT_TOP);
-      const flips = tippingPointsOf(water.value, from, Math.min(FLIPS_FOR, advice.picks.length));
+      const flips = tippingPointsOf(
+        water.value,
+        from,
+        advice.picks.slice(0, FLIPS_FOR).map(({ base }) => base),
+      );
       return ok(adviceReport(advice, water.value, parsed.flags.has('explain'), system.value, flips));
     },
   },

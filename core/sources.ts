@@ -32,6 +32,8 @@ export const SOURCES = {
   'adr-0012': 'Estimate: docs/adr/0012-bands-and-calibration.md',
   'adr-0013': 'Estimate: docs/adr/0013-families-and-flips.md',
   'adr-0014': 'Estimate: docs/adr/0014-the-bench.md',
+  'adr-0022': 'Estimate: docs/adr/0022-what-is-taken-in-hand.md',
+  'adr-0023': 'Estimate: docs/adr/0023-solved-cuts-and-faults.md',
 } as const;
 
 export type SourceId = keyof typeof SOURCES;

@@ -58,7 +58,7 @@ export function answerRankings(mail: Mail): void {
     const answer = await inSlices(id, adviseInSteps(water, from, top), true);
     if (answer === null) return;
     reply({ id, ok: true, advice: answer.value, tookMs: performance.now() - started });
-    const picks = Math.min(flipsFor, answer.value.picks.length);
+    const picks = answer.value.picks.slice(0, flipsFor).map(({ base }) => base);
     const flips = await inSlices(id, tippingPointsInSteps(water, from, picks), false);
     if (flips !== null) reply({ id, flips: flips.value });
   }

@@ -1,6 +1,6 @@
 import * as z from 'zod/mini';
 import { rigSchema, shortText, type Rig } from '../rig/parts/schema';
-import { uncutRig } from '../edits/edits';
+import { applyEdit, changesBetween, uncutRig } from '../edits/edits';
 
 export const BUILD_VERSION = 1;
 /** Steps that can be taken back, and versions of one build that are kept. */
@@ -33,7 +33,7 @@ interface At {
  * Lays a rig on the bench.
  * @param rig   as it was picked: it may carry cuts already
  * @param name  what it is called in the list of builds
- * @param base  before any cut; left out, as far as the rig itself tells
+ * @param base  before any cut; left out, as far as the rig itself tells. Every cut between the two can be taken back by itself
  */
 export const startBuild = (
   rig: Rig,
@@ -45,10 +45,24 @@ export const startBuild = (
   changedAt: at,
   base,
   rig,
-  past: [],
+  past: cutStates(base, rig).slice(-BUILD_LIMITS.undo),
   future: [],
   versions: [],
 });
+
+/** A rig as it came and after each of its cuts but the last; none where it is as it came. */
+function cutStates(base: Rig, rig: Rig): Rig[] {
+  if (same(base, rig)) return [];
+  let state = base;
+  const states: Rig[] = [];
+  for (const { edit, to } of changesBetween(base, rig)) {
+    states.push(state);
+    const done = applyEdit(state, base, edit, to);
+    if (!done.ok) return [base];
+    state = done.rig;
+  }
+  return states.length > 0 ? states : [base];
+}
 
 const same = (a: Rig, b: Rig): boolean => JSON.stringify(a) === JSON.stringify(b);
 

@@ -28,7 +28,7 @@ const lines = computed(() =>
     })),
 );
 async function makeTicket(): Promise<void> {
-  await router.push(`/tickets/${tickets.make(props.pick, props.water)}`);
+  await router.push(`/tickets/${tickets.make(props.pick, props.water, props.pick.base)}`);
 }
 </script>
 

@@ -98,12 +98,14 @@ const followed = computed(() => {
   });
 });
 
+/** as it came out of the box; of one that was cured, as far as the rig itself tells */
+const cameAs = computed(() => (cured.value ? undefined : props.pick.base));
 async function toBench(): Promise<void> {
-  await bench.start(shown.value.rig);
+  await bench.start(shown.value.rig, cameAs.value);
   await router.push('/bench');
 }
 async function makeTicket(): Promise<void> {
-  await router.push(`/tickets/${tickets.make(shown.value, props.water)}`);
+  await router.push(`/tickets/${tickets.make(shown.value, props.water, cameAs.value)}`);
 }
 </script>
 

@@ -1,6 +1,7 @@
 import { coverHas, type CoverTrait } from '../../water/cover';
 import { tempCFromF } from '../../units/units';
 import { effectiveVisibilityM } from '../../water/clarity';
+import type { Towline } from '../../motion/towed';
 import { FAMILIES, type Cover, type CoverKind, type Family, type Water } from '../../water/schema';
 
 export const DENSITY_RANK = { sparse: 1, medium: 2, thick: 3 } as const;
@@ -18,6 +19,8 @@ const BOTTOM_SHARE = 0.75;
 export interface Reel {
   readonly paceMps: number;
   readonly depthM: number;
+  /** line and rod height of the retrieve that goes with a rig; left out, those with which all are compared */
+  readonly line?: Towline;
 }
 
 /** A water turned into what rules ask about, computed once. SI, temperature in °C. */

@@ -1,3 +1,6 @@
+import { guardToPointMm, PAST_POINT_MM } from '../../hold/guard';
+import { HOOKS } from '../../tackle/hooks';
+import { ribsMm } from '../../tackle/ribs';
 import { trailersWith } from '../../tackle/trailers';
 import { all, always, any, not } from '../conditions/condition';
 import {
@@ -49,40 +52,77 @@ const inches = lengthMFromIn;
 
 const smallHook = { kind: 'single', point: 'up', size: '1/0' } as const;
 
+/** What the words of the craft amount to in millimetres, strands and fibres. @source craft-practice */
+const RIBS = 4;
+const AN_INCH_MM = 25.4;
+const THINNED = 12;
+const A_LITTLE_MM = 6;
+const SMALL_PLATE_MM = 89;
+const HARD_MM = 6;
+const OPEN_FIBRES = 14;
+const BEHIND_HOOK_MM = 4;
+type Edits = NonNullable<HandlingRule['edits']>;
+const fourRibs: Edits = ({ rig }) => {
+  const rib = ribsMm(rig.trailer!.kind, rig.trailer!.lengthMm)[RIBS - 1];
+  return rib === undefined ? [] : [['nose', Math.round(rib * 10) / 10]];
+};
+const skirtBehindHook: Edits = ({ rig }) => [['skirt-length', HOOKS[rig.head.hook.size].reachMm + BEHIND_HOOK_MM]];
+/** only where the skirt is the longer */
+const skirtToTrailer: Edits = ({ rig }) => {
+  const endsMm = Math.round(rig.trailer!.lengthMm - rig.trailer!.cutNoseMm - rig.trailer!.cutTailMm);
+  return rig.skirt && rig.skirt.lengthMm > endsMm ? [['skirt-length', endsMm]] : [];
+};
+
 /** Scissors, guard, trailer hook, and the tackle a rig goes on. @source craft-practice */
 export const FITTING_RULES = [
   {
     id: 'cut-four-ribs-off-the-bug',
     choice: 'cut',
     when: all(trailer('flat-bug'), not(head('swim')), not(platesAndBlades)),
+    edits: fourRibs,
   },
-  { id: 'cut-four-ribs-keep-the-legs', choice: 'cut', when: all(trailer('kick-bug'), head('flipping')) },
+  {
+    id: 'cut-four-ribs-keep-the-legs',
+    choice: 'cut',
+    when: all(trailer('kick-bug'), head('flipping')),
+    edits: fourRibs,
+  },
   {
     id: 'cut-an-inch-off-the-craw',
     choice: 'cut',
     when: all(head('flipping'), trailer('flapper-craw', 'curl-craw'), trailerFrom(3.5)),
+    edits: () => [['nose', AN_INCH_MM]],
   },
   {
     id: 'skirt-just-behind-the-hook',
     choice: 'cut',
     when: all(head('flipping'), trailer('flapper-craw', 'curl-craw', 'chunk', 'kick-chunk')),
+    edits: skirtBehindHook,
   },
   {
     id: 'thin-the-skirt-from-below',
     choice: 'cut',
     when: all(head('swim'), onWater(clearTo(feet(2))), strandsFrom(40)),
+    edits: () => [['thin', THINNED]],
   },
   { id: 'leave-the-skirt-full', choice: 'cut', when: all(head('swim'), onWater(murkierThan(inches(18)))) },
   {
     id: 'skirt-short-for-a-short-tail',
     choice: 'cut',
     when: all(head('swim'), tailWorks, any(tailMatch('weak'), tailMatch('dead'), trailerUpTo(3.4))),
+    edits: skirtBehindHook,
   },
-  { id: 'tear-the-swim-worm-in-half', choice: 'cut', when: all(trailer('swim-worm'), trailerFrom(5)) },
+  {
+    id: 'tear-the-swim-worm-in-half',
+    choice: 'cut',
+    when: all(trailer('swim-worm'), trailerFrom(5)),
+    edits: ({ rig }) => [['nose', Math.round(rig.trailer!.lengthMm / 2)]],
+  },
   {
     id: 'slit-the-belly',
     choice: 'cut',
     when: all(trailer(...trailersWith('boot')), trailerFrom(4.7)),
+    edits: () => [['slit', 'yes']],
   },
   {
     id: 'nose-flush-with-the-head',
@@ -93,6 +133,7 @@ export const FITTING_RULES = [
     id: 'claws-a-little-shorter-to-creep',
     choice: 'cut',
     when: all(head('swim'), onWater(onBottom), trailer('flapper-craw', 'curl-craw', 'single-tail-grub')),
+    edits: () => [['tail', A_LITTLE_MM]],
   },
   {
     id: 'core-ahead-of-the-chunk',
@@ -109,6 +150,7 @@ export const FITTING_RULES = [
     id: 'cut-down-behind-a-small-plate',
     choice: 'cut',
     when: all(plateOf('compact'), has('trailer'), trailerFrom(3.5)),
+    edits: ({ rig }) => [['nose', Math.round(rig.trailer!.lengthMm - SMALL_PLATE_MM)]],
   },
   {
     id: 'full-length-behind-a-large-plate',
@@ -124,12 +166,19 @@ export const FITTING_RULES = [
     id: 'blade-skirt-to-trailer-length',
     choice: 'cut',
     when: all(blades, has('trailer'), has('skirt')),
+    edits: skirtToTrailer,
   },
-  { id: 'push-hard-over-the-keepers', choice: 'cut', when: all(blades, has('trailer')) },
+  {
+    id: 'push-hard-over-the-keepers',
+    choice: 'cut',
+    when: all(blades, has('trailer')),
+    edits: () => [['push', HARD_MM]],
+  },
   {
     id: 'press-the-arms-together',
     choice: 'cut',
     when: all(blades, onWater(weed), armsOpen),
+    edits: () => [['squeeze', 'yes']],
   },
   { id: 'line-up-arm-and-hook', choice: 'cut', when: blades },
 
@@ -137,19 +186,32 @@ export const FITTING_RULES = [
     id: 'guard-on-a-slant',
     choice: 'guard',
     when: all(head('swim'), guardOf('fibre'), onWater(coverAtMost('medium'))),
+    edits: () => [['guard-bevel', 'yes']],
   },
   {
     id: 'guard-in-two-wings',
     choice: 'guard',
     when: all(guardOf('fibre'), onWater(wood), onWater(coverAtLeast('thick')), not(platesAndBlades)),
+    edits: () => [['guard-spread', 'wings']],
   },
-  { id: 'guard-just-past-the-barb', choice: 'guard', when: all(guardOf('fibre'), not(platesAndBlades)) },
+  {
+    id: 'guard-just-past-the-barb',
+    choice: 'guard',
+    when: all(guardOf('fibre'), not(platesAndBlades)),
+    edits: ({ rig }) => [['guard-length', Math.round(guardToPointMm(rig) + PAST_POINT_MM.cut)]],
+  },
   {
     id: 'guard-fewer-fibres-in-the-open',
     choice: 'guard',
     when: all(head('football'), fibresFrom(16), onWater(not(wood)), onWater(not(weed))),
+    edits: () => [['guard-fibres', OPEN_FIBRES]],
   },
-  { id: 'guard-fan-before-thinning', choice: 'guard', when: all(fibresFrom(20), not(platesAndBlades)) },
+  {
+    id: 'guard-fan-before-thinning',
+    choice: 'guard',
+    when: all(fibresFrom(20), not(platesAndBlades)),
+    edits: ({ rig }) => (rig.guard?.spread === 'wings' ? [] : [['guard-spread', 'fanned']]),
+  },
 
   {
     id: 'second-hook-not-allowed-here',

@@ -1,5 +1,6 @@
 import type { RetrievePlan } from '../../motion/plan';
 import type { WagVerdict } from '../../motion/tail';
+import type { EditId } from '../../edits/edits';
 import type { Rig } from '../../rig/parts/schema';
 import type { SchoolRef } from '../../water/schema';
 import type { Condition } from '../conditions/condition';
@@ -40,6 +41,8 @@ export interface HandlingRule {
   readonly choice: Choice;
   readonly when: Condition<Held>;
   readonly school?: SchoolRef;
+  /** what it does at the bench, where it amounts to cuts and turns: made in this order, as far as the rig allows */
+  readonly edits?: (held: Held) => readonly (readonly [edit: EditId, value: number | string])[];
   /** the retrieve as a programme */
   readonly steps?: (held: Held) => Steps;
   /** height of the rod tip over the water it goes with, m */

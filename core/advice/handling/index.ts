@@ -45,7 +45,8 @@ export interface Handled {
   readonly trailerHook: TrailerHook | null;
 }
 
-const heldOf = (compiled: CompiledWater, rig: Rig): Held => {
+/** A rig on its water, as rules of handling see it. */
+export const heldOf = (compiled: CompiledWater, rig: Rig): Held => {
   const body = rigBody(rig);
   return {
     w: compiled.facts,

@@ -43,14 +43,12 @@ export function reeledBands(
   body: RigBody,
   medium: Medium,
   kickOnsetMps: number | null,
-  { paceMps, depthM }: Reel,
+  { paceMps, depthM, line = COMPARED_LINE }: Reel,
   bottomM: number,
 ): ReeledBands {
   const lureWith = (factors: DragFactors): Lure => lureOf(body, medium, kickOnsetMps, factors);
-  const run = linearBand(body, (factors) =>
-    levelDepthM(lureWith(factors), COMPARED_LINE, HALF_CAST_M, paceMps, bottomM),
-  );
-  const hold = logBand(body, (factors) => holdSpeedMps(lureWith(factors), COMPARED_LINE, HALF_CAST_M, depthM));
+  const run = linearBand(body, (factors) => levelDepthM(lureWith(factors), line, HALF_CAST_M, paceMps, bottomM));
+  const hold = logBand(body, (factors) => holdSpeedMps(lureWith(factors), line, HALF_CAST_M, depthM));
   return {
     ...(run ? { run: [Math.max(0, run[0]), Math.min(bottomM, run[1])] } : {}),
     ...(hold ? { hold } : {}),
@@ -58,7 +56,7 @@ export function reeledBands(
 }
 
 /**
- * How a rig runs half way back at the pace of a water.
+ * How a rig runs half way back at a pace, on the line it is brought back with.
  * @param bottomM  depth of the water: nothing runs deeper
  * @returns        run m; hold m/s, 0 when nothing holds it there; window and kick as ratios, `NOT_ASKED` where they say nothing
  */
@@ -67,14 +65,14 @@ export function reeledNumbers(
   body: RigBody,
   medium: Medium,
   kickOnsetMps: number | null,
-  { paceMps, depthM }: Reel,
+  { paceMps, depthM, line = COMPARED_LINE }: Reel,
   bottomM: number,
 ): ReeledNumbers {
   const lure = lureOf(body, medium, kickOnsetMps);
-  const window = workingWindow(rig, lure, COMPARED_LINE, HALF_CAST_M);
+  const window = workingWindow(rig, lure, line, HALF_CAST_M);
   return {
-    run: levelDepthM(lure, COMPARED_LINE, HALF_CAST_M, paceMps, bottomM),
-    hold: holdSpeedMps(lure, COMPARED_LINE, HALF_CAST_M, depthM) ?? 0,
+    run: levelDepthM(lure, line, HALF_CAST_M, paceMps, bottomM),
+    hold: holdSpeedMps(lure, line, HALF_CAST_M, depthM) ?? 0,
     window: Math.min(
       window.slowestMps === null ? NOT_ASKED : paceMps / window.slowestMps,
       window.fastestMps === null ? NOT_ASKED : window.fastestMps / paceMps,

@@ -8,16 +8,18 @@ import type { Water } from '../../water/schema';
 import { attributeValues } from '../candidates/attributes';
 import type { Has } from '../measures/rig-measures';
 import { familiesSuit, type FamilySuits } from '../rules/family-suits';
-import { fieldOf, fieldsOf, mergeRanked, rankFields, rigAt, type Field } from '../search/per-family';
+import { fieldOf, fieldsOf, mergeRanked, rankFields, rigAt, type Field, type Ranked } from '../search/per-family';
 import { scaled } from '../search/progress';
 import { excludedFrom, type Excluded } from '../conditions/excluded';
-import { handle, type Handled } from '../handling';
+import type { FaultId } from '../checks';
+import type { Handled } from '../handling';
+import { judgedWhole, makeReady, type JudgedWhole, type Ready } from '../ready/make-ready';
 import { notAJig, type NotAJigId } from '../rules/not-a-jig';
 import { reeledBands, type ReeledBands } from '../measures/retrieve-measures';
 import { fits, meets } from '../search/score';
 import { dissentersOf, dissentOf, hookDissent, numbersIn, type Dissent, type Dissenter } from './other-schools';
 import type { SchoolAnswers } from '../conditions/schools';
-import { familiesOf } from '../conditions/water-facts';
+import { familiesOf, type Reel } from '../conditions/water-facts';
 import type { WantId } from '../rules/rule';
 import type { CompiledWater, Want } from '../rules/wants';
 import { outOfReach, type OutOfReach } from './out-of-reach';
@@ -33,8 +35,13 @@ export interface Reason {
 
 export interface Pick {
   readonly rank: number;
+  /** as it will be fished: cut, hung and fitted; every number is of this */
   readonly rig: Rig;
+  /** as it comes out of the box */
+  readonly base: Rig;
   readonly score: number;
+  /** faults it carries all the same, of parts or retrieve */
+  readonly faults: readonly FaultId[];
   readonly has: Has;
   readonly fall: FallReport;
   /** what was asked of it: every family is asked its own */
@@ -105,14 +112,14 @@ export function reasonsFor(compiled: CompiledWater, rig: Rig, has: Has): Reason[
   return [...fromWants, ...fromRules].sort((a, b) => b.weight - a.weight);
 }
 
-const bandsIn = ({ compiled, medium }: Field, rig: Rig): ReeledBands => {
-  const { reel, depthM, tempC } = compiled.facts;
+const bandsIn = ({ compiled, medium }: Field, rig: Rig, reel: Reel | null): ReeledBands => {
+  const { depthM, tempC } = compiled.facts;
   if (reel === null) return {};
   return reeledBands(rigBody(rig), medium, onsetOfMps(rig.trailer, tempC), reel, depthM);
 };
 
 /** What is known of one rig on a water, however it came about: a pick without its place in a list. */
-export type Judged = Omit<Pick, 'rank' | 'dissent' | 'alike'>;
+export type Judged = Omit<Pick, 'rank' | 'base' | 'dissent' | 'alike'>;
 
 /**
  * Judges one rig that need not come from a box: one that was cut, turned or cured.
@@ -122,23 +129,22 @@ export function judgeRig(water: Water, rig: Rig): Judged {
   const families = familiesOf(water).includes(rig.family) ? familiesOf(water) : [...familiesOf(water), rig.family];
   const suits = familiesSuit(water, families).find(({ family }) => family === rig.family)!;
   const field = fieldOf(water, emptyBox(), suits, families.length === 1);
-  const own = numbersIn(field, rig);
-  const reasons = reasonsFor(field.compiled, rig, own.has);
-  const collected = [
-    ...fits(field.compiled, own.has).map(({ want, fit }) => want.weight * fit),
-    ...reasons.filter(({ want }) => want === null).map(({ weight, for: speaksFor }) => (speaksFor ? weight : -weight)),
-  ].reduce((sum, points) => sum + points, 0);
-  return {
-    rig,
-    score: field.worth * Math.max(0, collected / field.judge.best),
-    ...own,
-    wants: field.compiled.wants,
-    schools: field.compiled.schools,
-    bands: bandsIn(field, rig),
-    handled: handle(field.compiled, rig),
-    reasons,
-  };
+  return judgedIn(field, rig, judgedWhole(field.compiled, rig));
 }
+
+/** Everything known of one rig in its field. */
+const judgedIn = (field: Field, rig: Rig, { has, handled, faults, reel, score }: JudgedWhole): Judged => ({
+  rig,
+  score: field.worth * score,
+  has,
+  fall: numbersIn(field, rig).fall,
+  faults,
+  wants: field.compiled.wants,
+  schools: field.compiled.schools,
+  bands: bandsIn(field, rig, reel),
+  handled,
+  reasons: reasonsFor(field.compiled, rig, has),
+});
 
 /**
  * Ranks every rig a box allows on a water, in steps, so that a caller can show progress or give up. Each family is judged by its
@@ -159,8 +165,15 @@ export function* adviseInSteps(
   const fields = fieldsOf(water, box);
   const pairs = fields.reduce((sum, field) => sum + field.pairs, 0);
   const tooMany = pairs > PAIR_LIMITS.compared;
-  const ranked = tooMany ? [] : yield* scaled(rankFields(fields, top), 0, RANKING_SHARE);
-  const best = mergeRanked(ranked, top);
+  const ranked = tooMany ? [] : yield* scaled(rankFields(fields, top + SPARE), 0, RANKING_SHARE);
+  const finalists: Finalist[] = [];
+  for (const one of mergeRanked(ranked, top + SPARE)) {
+    const ready = makeReady(one.field.compiled, rigAt(one.field, one.found));
+    finalists.push({ ...one, ready, score: one.field.worth * ready.score });
+    yield RANKING_SHARE;
+  }
+  // made ready they may change places; of equals the one that was found first
+  const best = finalists.sort((a, b) => b.score - a.score).slice(0, top);
   const shown = ranked.filter(({ field }) => best.some((one) => one.field === field));
   const dissenters = new Map<Field, readonly Dissenter[]>();
   if (asks === 'all-schools' && pairs <= PAIR_LIMITS.withDissent) {
@@ -170,23 +183,16 @@ export function* adviseInSteps(
     }
   }
 
-  const picks: Pick[] = best.map(({ field, found, score }, at) => {
-    const bare = rigAt(field, found);
-    const handled = handle(field.compiled, bare);
-    const rig: Rig = handled.trailerHook ? { ...bare, trailerHook: handled.trailerHook } : bare;
-    const own = numbersIn(field, rig);
+  const picks: Pick[] = best.map(({ field, found, ready }, at) => {
     const first = shown.find((row) => row.field === field)!.found[0]!;
     return {
       rank: at + 1,
-      rig,
-      score,
-      ...own,
-      wants: field.compiled.wants,
-      schools: field.compiled.schools,
-      bands: bandsIn(field, rig),
-      reasons: reasonsFor(field.compiled, rig, own.has),
-      handled,
-      dissent: [...dissentOf(field, dissenters.get(field) ?? [], found, first), ...hookDissent(water, field, bare)],
+      base: ready.base,
+      ...judgedIn(field, ready.rig, ready),
+      dissent: [
+        ...dissentOf(field, dissenters.get(field) ?? [], found, first),
+        ...hookDissent(water, field, ready.base),
+      ],
       alike: field.kin.count(found.head, found.trailer) - 1,
     };
   });
@@ -203,9 +209,10 @@ export function* adviseInSteps(
     wants: leading.compiled.wants,
     schools: leading.compiled.schools,
     families: fields.map((field): FamilyVerdict => {
+      const own = best.find((one) => one.field === field)?.ready;
       const found = ranked.find((row) => row.field === field)?.found[0];
-      const first = found ? { rig: rigAt(field, found), score: field.worth * found.score } : null;
-      return { ...field.suits, best: first };
+      const ready = own ?? (found ? makeReady(field.compiled, rigAt(field, found)) : null);
+      return { ...field.suits, best: ready && { rig: ready.rig, score: field.worth * ready.score } };
     }),
     picks,
     considered: fields.reduce((sum, { space }) => sum + space.considered, 0),
@@ -218,6 +225,11 @@ export function* adviseInSteps(
     tooManyPairs: tooMany ? pairs : 0,
   };
 }
+
+/** So many more than are shown are made ready, since cutting may change their places. */
+const SPARE = 4;
+/** A rig found, made ready, with its score among all families. */
+type Finalist = Ranked & { readonly ready: Ready };
 
 /** Share of the work that ranking is; asking the other schools is the rest. */
 const RANKING_SHARE = 0.7;

@@ -6,6 +6,7 @@ import { familiesSuit } from '../rules/family-suits';
 import { fieldOf, mostWithin, queueIn, rigAt, type Field } from '../search/per-family';
 import { searchBest, type Found, type SearchFor } from '../search/best-first';
 import { familiesOf } from '../conditions/water-facts';
+import { makeReady } from '../ready/make-ready';
 
 /** The best rig that needs so many parts from outside the box, and which. */
 export interface GapStep {
@@ -67,11 +68,12 @@ function bestByBought(field: Field, owned: Owned): GapStep[] {
     top: 4,
   });
   return found.map((one): GapStep => {
-    const { head, skirt, trailer, score } = one;
+    const { head, skirt, trailer } = one;
+    const ready = makeReady(field.compiled, rigAt(field, one));
     const loose = space.skirtSets[0]!.classes.includes(skirt);
     return {
-      score: field.worth * score,
-      rig: rigAt(field, one),
+      score: field.worth * ready.score,
+      rig: ready.rig,
       buy: [
         ...(head >= owned.heads ? (['heads'] as const) : []),
         ...(loose && skirt >= owned.skirts ? (['skirts'] as const) : []),

@@ -4,7 +4,7 @@ import { rankField, rigAt, type Field } from '../search/per-family';
 import { scaled } from '../search/progress';
 import type { WantId } from '../rules/rule';
 import type { Want } from '../rules/wants';
-import { numbersIn } from './other-schools';
+import { makeReady } from '../ready/make-ready';
 import type { Has } from '../measures/rig-measures';
 
 /** A want in the angler's hands that no rig of the box meets, and how near the nearest comes, SI. */
@@ -36,7 +36,7 @@ export function* outOfReach(fields: readonly Field[], has: readonly Has[]): Gene
     const own = askingOnly(leading, want);
     const { found: best } = yield* scaled(rankField(own, 1), at / missed.length, (at + 1) / missed.length);
     if (best[0] === undefined) continue;
-    const nearest = numbersIn(own, rigAt(own, best[0])).has[want.id];
+    const nearest = makeReady(own.compiled, rigAt(own, best[0])).has[want.id];
     if (Number.isFinite(nearest) && !meets(want, nearest)) found.push({ want: want.id, nearest });
   }
   return found;

@@ -222,7 +222,7 @@ describe('every build has its water', () => {
   interface Build {
     readonly on: Partial<Water>;
     /** what the first of the list must be */
-    readonly head: Partial<Head>;
+    readonly head: Omit<Partial<Head>, 'hook'> & { readonly hook?: Partial<Head['hook']> };
     readonly guardless?: boolean;
   }
   const high = { depthM: 2, band: { fromM: 0.2, toM: 0.7 } };
@@ -255,7 +255,7 @@ describe('every build has its water', () => {
     },
     'swim, light wire': {
       on: { ...high, cover: [], species: 'smallmouth', visibilityM: ft(3), temperatureC: f(66), aim: 'bites' },
-      head: { style: 'swim', hook: { size: '2/0', wire: 'light' } },
+      head: { style: 'swim', hook: { wire: 'light' } },
     },
     'swim, medium wire': {
       on: {

@@ -36,6 +36,9 @@ const SCALES: Readonly<Record<'temperatureC' | 'visibilityM' | 'depthM', Scale>>
   depthM: { from: 0.4, to: 15, times: 1.03, look: 10 },
 };
 
+/** So many places beyond the picks are looked at for them. */
+const SPARE = 4;
+
 /** Pairs of different heads and trailers that are ranked again and again at most. */
 export const TIPPING_PAIRS = 400_000;
 
@@ -66,13 +69,12 @@ const spokenOn = (water: Water): string =>
     .join('|');
 
 /** What must stay for a pick to be the same: its family, make of head, kind of trailer, and weight class. */
-export const pickKey = ({ field, found }: Ranked): string => {
-  const head = field.space.heads[found.head]!;
-  const trailer = field.space.trailers[found.trailer]!.trailer?.kind ?? 'none';
-  const { style, nose, finesse } = head.head;
-  const carries = [head.blocks.blade?.size, ...(head.blocks.blades ?? []).map(({ shape }) => shape)].join('+');
-  return [field.suits.family, style, nose, finesse, carries, weightStep(head.head.weightOz), trailer].join(' ');
+export const pickKey = ({ family, head, trailer, blade, blades }: Rig): string => {
+  const carries = [blade?.size, ...(blades ?? []).map(({ shape }) => shape)].join('+');
+  const { style, nose, finesse, weightOz } = head;
+  return [family, style, nose, finesse, carries, weightStep(weightOz), trailer?.kind ?? 'none'].join(' ');
 };
+const keyOf = ({ field, found }: Ranked): string => pickKey(rigAt(field, found));
 
 /** Ranks a water over fields, as they stand. */
 function* rankOver(fields: readonly Field[], top: number): Generator<number, Ranked[]> {
@@ -119,30 +121,40 @@ function* narrowed(
  * For each of the best picks the nearest change of each thing a day may change at which another rig takes its place, by search:
  * outward from the water as it is, at every value where some rule changes its mind and, for slow physics, in between.
  * @param water  checked
- * @param top    for how many picks
+ * @param picks  as they come out of the box, the first first
  * @yields       share of the work done, roughly
  * @returns      for each pick its flips, one a field at most; none where nothing within sensible bounds changes it; an empty list
  *               where the box is too large to be ranked so often
  */
-export function* tippingPointsInSteps(water: Water, box: Box, top: number): Generator<number, TippingPoint[][]> {
+export function* tippingPointsInSteps(
+  water: Water,
+  box: Box,
+  picks: readonly Rig[],
+): Generator<number, TippingPoint[][]> {
   const base = fieldsOf(water, box);
   const pairs = base.reduce((sum, field) => sum + field.pairs, 0);
-  if (top < 1 || pairs > TIPPING_PAIRS) return [];
-  const picks = yield* rankOver(base, top);
+  if (picks.length === 0 || pairs > TIPPING_PAIRS) return [];
+  // made ready, picks may have changed places: each is followed at the place where the search has it
+  const here = (yield* rankOver(base, picks.length + SPARE)).map(keyOf);
   const keys = picks.map(pickKey);
+  const places = keys.map((key) => here.indexOf(key));
+  const top = Math.max(0, ...places) + 1;
   const flips: TippingPoint[][] = picks.map(() => []);
   const rankAt = function* (field: TippingField, at: number | string): Generator<number, Ranked[]> {
     return yield* rankOver(fieldsOf(changed(water, field, at), box, base), top);
   };
-  const givesWay = (ranked: readonly Ranked[], place: number): boolean =>
-    ranked[place] !== undefined && pickKey(ranked[place]) !== keys[place];
-  const note = (field: TippingField, at: number | string, ranked: readonly Ranked[], place: number): void => {
-    const { field: of, found } = ranked[place]!;
-    flips[place]!.push({ field, at, to: rigAt(of, found) });
+  const at = (ranked: readonly Ranked[], pick: number): Ranked | undefined => ranked[places[pick]!];
+  const givesWay = (ranked: readonly Ranked[], pick: number): boolean => {
+    const there = at(ranked, pick);
+    return there !== undefined && keyOf(there) !== keys[pick];
+  };
+  const note = (field: TippingField, where: number | string, ranked: readonly Ranked[], pick: number): void => {
+    const { field: of, found } = at(ranked, pick)!;
+    flips[pick]!.push({ field, at: where, to: rigAt(of, found) });
   };
 
   for (const [nth, field] of TIPPING_FIELDS.entries()) {
-    const open = new Set(keys.keys());
+    const open = new Set([...keys.keys()].filter((pick) => places[pick]! >= 0));
     if (field === 'sky' || field === 'mood') {
       const order: readonly string[] = field === 'sky' ? SKIES : MOODS;
       const here = order.indexOf(water[field]);
@@ -178,8 +190,8 @@ export function* tippingPointsInSteps(water: Water, box: Box, top: number): Gene
 }
 
 /** The same at one go. */
-export function tippingPointsOf(water: Water, box: Box, top: number): TippingPoint[][] {
-  const steps = tippingPointsInSteps(water, box, top);
+export function tippingPointsOf(water: Water, box: Box, picks: readonly Rig[]): TippingPoint[][] {
+  const steps = tippingPointsInSteps(water, box, picks);
   for (;;) {
     const step = steps.next();
     if (step.done) return step.value;

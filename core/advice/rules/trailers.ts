@@ -56,7 +56,7 @@ export const TRAILER_RULES = [
     id: 'straight-for-small-prey',
     when: all(oneFood, firstFood('minnow')),
     target: { trailer: ['straight-minnow', 'finesse-worm', 'stick-worm'] },
-    weight: 0.8,
+    weight: 1.4,
   },
   {
     id: 'chunk-while-cold',

@@ -40,7 +40,7 @@ export const WANT_NUMBER: Readonly<Record<WantId, NumberText>> = {
     high: 'always comes back',
   },
   run: {
-    says: 'How deep it runs half way back at the pace of this water, on {m 25} of cast, the tip at {m 1}, {lb 15} fluorocarbon.',
+    says: 'How deep it runs half way back at the pace at which it is brought back, on {m 25} of cast, with the line and the rod height that go with it.',
     low: 'at the surface',
     high: 'deep',
   },

@@ -1,0 +1,109 @@
+import { edited } from '../cuts/cut-options';
+import { solveCuts, type Cut } from '../cuts/solve-cuts';
+import { faultIdsOf, faultPoints, faultsOf, type FaultId } from '../checks';
+import { HANDLING_RULES, handle, heldOf, type Handled } from '../handling';
+import { measureRig, type Has } from '../measures/rig-measures';
+import { isMistake } from '../rules/mistakes';
+import type { CompiledWater } from '../rules/wants';
+import { bestPossible, fit, rulesOn } from '../search/score';
+import { mediumAt } from '../../motion/fall';
+import type { RetrievePlan } from '../../motion/plan';
+import { rigBody } from '../../rig/body/body';
+import type { Rig } from '../../rig/parts/schema';
+import type { Reel, WaterFacts } from '../conditions/water-facts';
+import { lineDiameterMm } from '../../tackle/gear';
+import { lengthMFromMm } from '../../units/units';
+
+/** A rig judged whole, as it is: with the line and the retrieve that go with it, at the pace it is really brought back at. */
+export interface JudgedWhole {
+  readonly handled: Handled;
+  readonly has: Has;
+  /** pace, depth and line at which it is judged; null where nothing is reeled */
+  readonly reel: Reel | null;
+  readonly faults: readonly FaultId[];
+  /** share of all that could be collected here, its faults taken off, 0 to 1 */
+  readonly score: number;
+}
+
+/** A rig as it will be fished: cut, hung, fitted; every number is of that. */
+export interface Ready extends JudgedWhole {
+  readonly rig: Rig;
+  /** as it came out of the box */
+  readonly base: Rig;
+  /** what the solver cut, beyond what the craft always cuts */
+  readonly cuts: readonly Cut[];
+}
+
+/** Cures of a retrieve that are tried one after another. */
+const CURES = 3;
+
+/** The cuts the craft makes on such a rig whatever the numbers say, as far as the rig allows and no fault comes of them. */
+function cutByCraft(compiled: CompiledWater, bare: Rig): Rig {
+  const { water } = compiled.facts;
+  const given = { water, facts: compiled.facts };
+  const had = new Set(faultIdsOf(bare, given));
+  let rig = bare;
+  for (const { rule } of handle(compiled, bare).steps) {
+    const edits = HANDLING_RULES.find(({ id }) => id === rule)!.edits?.(heldOf(compiled, rig)) ?? [];
+    for (const [edit, value] of edits) {
+      const next = edited(rig, bare, edit, value);
+      if (next && faultIdsOf(next, given).every((id) => had.has(id))) rig = next;
+    }
+  }
+  return rig;
+}
+
+/** A retrieve without the faults that changing it cures. */
+function cured(rig: Rig, plan: RetrievePlan, facts: WaterFacts): RetrievePlan {
+  let now = plan;
+  for (let at = 0; at < CURES; at++) {
+    const fault = faultsOf(rig, { water: facts.water, facts, plan: now }).find(({ fixedPlan }) => fixedPlan !== null);
+    if (!fault) return now;
+    const before = faultIdsOf(rig, { water: facts.water, facts, plan: now }).length;
+    const after = faultIdsOf(rig, { water: facts.water, facts, plan: fault.fixedPlan! }).length;
+    if (after >= before) return now;
+    now = fault.fixedPlan!;
+  }
+  return now;
+}
+
+/** Speed at which a retrieve brings the lure back, m/s; null where it is not reeled. */
+const paceOf = ({ steps }: RetrievePlan): number | null => {
+  const speeds = steps.flatMap((step) => ('mPerS' in step ? [step.mPerS] : []));
+  return speeds.length === 0 ? null : Math.max(...speeds);
+};
+
+/** Judges a rig as it is, on the retrieve that goes with it: what is prescribed is what is judged. */
+export function judgedWhole(compiled: CompiledWater, rig: Rig): JudgedWhole {
+  const plain = handle(compiled, rig);
+  const plan = cured(rig, plain.plan, compiled.facts);
+  const pace = paceOf(plan);
+  const { reel, tempC } = compiled.facts;
+  const line = { diameterM: lengthMFromMm(lineDiameterMm(plan.line.kind, plan.line.lb)), tipM: plan.tipHeightM };
+  const brought: Reel | null = reel === null || pace === null ? reel : { ...reel, paceMps: pace, line };
+  const facts: WaterFacts = { ...compiled.facts, reel: brought };
+  const has = measureRig(rig, rigBody(rig), mediumAt(tempC), facts);
+  const faults = faultIdsOf(rig, { water: facts.water, facts: compiled.facts, plan });
+  const points =
+    compiled.wants.reduce((sum, want) => sum + want.weight * fit(want, has[want.id]), 0) +
+    rulesOn(compiled, rig) -
+    faultPoints(faults.filter((id) => !isMistake(id)));
+  return {
+    handled: { ...plain, plan },
+    has,
+    reel: brought,
+    faults,
+    score: Math.max(0, points / bestPossible(compiled)),
+  };
+}
+
+/**
+ * Makes a rig ready and judges it whole: cut as the craft cuts it and as this water asks, with its trailer hook, line and retrieve.
+ * @param bare  as it comes out of the box
+ */
+export function makeReady(compiled: CompiledWater, bare: Rig): Ready {
+  const { best: solved } = solveCuts(compiled, cutByCraft(compiled, bare), { base: bare });
+  const { trailerHook } = handle(compiled, solved.rig);
+  const rig: Rig = trailerHook ? { ...solved.rig, trailerHook } : solved.rig;
+  return { rig, base: bare, cuts: solved.cuts, ...judgedWhole(compiled, rig) };
+}
