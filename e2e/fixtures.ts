@@ -140,3 +140,18 @@ export const cutOff = (page: Page): Promise<string[]> =>
       (element) => `${element.className || element.tagName}: ${element.textContent!.trim().slice(0, 40)}`,
     );
   });
+
+/** Lays a jig with a kicking bug on the bench as it came out of the box, on edge: what the pick had cut is taken back, cut by cut. */
+export async function layUncut(page: Page): Promise<void> {
+  await goTo(page, 'Pick');
+  const row = page.getByRole('article').filter({ hasText: 'flipping, 4 in kicking bug' }).first();
+  await row.getByRole('button').first().click();
+  await row.getByRole('button', { name: 'Cut and hang it on the bench' }).click();
+  // drawing, parts, numbers and cut list come in one after the other
+  await expect(page.getByTestId('open-steps')).toBeVisible();
+  const undo = page.getByRole('button', { name: 'Undo' });
+  while (await undo.isEnabled()) await undo.click();
+  await expect(page.getByTestId('part-trailer')).toContainText('Kicking bug');
+  await page.getByTestId('part-trailer').click();
+  await page.getByTestId('edit-turn').getByRole('button', { name: 'on edge' }).click();
+}

@@ -35,7 +35,7 @@ test('from nothing to a ticket that survives: box, water, pick, ticket, reload, 
   await goTo(page, 'Pick');
   const first = page.getByTestId('pick-1');
   await expect(first).toBeVisible();
-  await expect(page.getByRole('heading', { name: /^[\d,]+ rigs$/ })).toHaveText('6,775 rigs');
+  await expect(page.getByRole('heading', { name: /^[\d,]+ rigs$/ })).toHaveText('4,843 rigs');
   // the answer to the last change, not to one before
   await expect(page.getByRole('status').filter({ hasText: 'compared' })).toBeVisible();
   const title = (await first.getByRole('heading').first().textContent())!;

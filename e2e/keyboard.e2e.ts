@@ -7,7 +7,7 @@ test('a whole ticket without a mouse', DESK, async ({ page }) => {
   await page.keyboard.press('2');
   const first = page.getByTestId('pick-1').getByRole('button').first();
   await expect(first).toBeVisible();
-  for (let i = 0; i < 40 && !(await first.evaluate((element) => element === document.activeElement)); i++) {
+  for (let i = 0; i < 90 && !(await first.evaluate((element) => element === document.activeElement)); i++) {
     await page.keyboard.press('Tab');
   }
   await expect(first).toBeFocused();

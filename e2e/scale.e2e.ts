@@ -1,7 +1,7 @@
 import { connect } from 'node:net';
 import type { Locator, Page } from '@playwright/test';
 import { SCALE_PORT } from '../playwright.config';
-import { DEMO_STATE, DESK, expect, goTo, openDemoWorld, test } from './fixtures';
+import { DEMO_STATE, DESK, expect, layUncut, openDemoWorld, test } from './fixtures';
 
 /** One stand-in serves all tests: what is done to it is done by one test at a time. */
 test.use({ storageState: DEMO_STATE });
@@ -75,8 +75,7 @@ test(
 test('at the bench a guard is pressed on the scale and a trailer weighed, and both count', DESK, async ({ page }) => {
   await press('unit g', 'noise 0.04', 'put 9.4');
   await openDemoWorld(page);
-  await goTo(page, 'Bench');
-  await page.getByRole('button', { name: 'Lay it on the bench' }).first().click();
+  await layUncut(page);
   await page.getByTestId('part-guard').click();
   await page.getByRole('button', { name: 'Press it on the scale…' }).click();
   await expect(page.getByText('Steady.')).toBeVisible({ timeout: 60_000 });

@@ -1,5 +1,5 @@
 import type { CDPSession, Locator, Page } from '@playwright/test';
-import { DECK, DEMO_STATE, expect, goTo, openDemoWorld, test } from './fixtures';
+import { DECK, DEMO_STATE, expect, layUncut, openDemoWorld, test } from './fixtures';
 
 test.use({ storageState: DEMO_STATE });
 test.beforeEach(({ page }) => openDemoWorld(page));
@@ -120,9 +120,7 @@ const WAYS: Readonly<Record<string, readonly [number, number]>> = {
 
 test('every handle of the bench follows a finger, part by part; a cancelled one goes back', DECK, async ({ page }) => {
   test.slow();
-  await goTo(page, 'Bench');
-  await page.getByRole('button', { name: 'Lay it on the bench' }).first().click();
-  await expect(page.getByTestId('open-steps')).toBeVisible();
+  await layUncut(page);
   const handles = page.locator('[data-testid^="handle-"]');
   const finger = await fingerOn(page);
   const parts = page.locator('[data-testid^="part-"]');

@@ -81,3 +81,9 @@ export const familyChoice = { skirted: 'jigs', vibrating: 'vibrating', spinner: 
 export const schoolsItem = 'Schools…';
 export const schoolsChosen = (count: number): string => `Schools: ${count} chosen…`;
 export const upFrom = 'from';
+export const tie = 'Tie';
+export const cutAndHang = 'Cut it';
+export const fish = 'Fish it';
+export const asItCame = 'As it comes: no cut would gain anything.';
+export const uncut = (fall: string, score: number): string => `Uncut it would fall ${fall} and answer ${score} of 100.`;
+export const cutShort = (cuts: string): string => `Cut: ${cuts}.`;

@@ -19,7 +19,7 @@ const SHOWN = 3;
 const found = computed((): { key: string; from: string; rig: Rig; base?: Rig }[] => [
   ...advice.picks
     .slice(0, SHOWN)
-    .map(({ rank, rig }) => ({ key: `pick-${rank}`, from: words.pickForWater(rank), rig })),
+    .map(({ rank, rig, base }) => ({ key: `pick-${rank}`, from: words.pickForWater(rank), rig, base })),
   ...tickets.tickets
     .slice(0, SHOWN)
     .map(({ id, rig, base }) => ({ key: id, from: words.fromATicket, rig, ...(base ? { base } : {}) })),

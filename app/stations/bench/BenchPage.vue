@@ -170,7 +170,7 @@ onBeforeUnmount(() => window.removeEventListener('keydown', onUndoKey));
 .bench {
   display: grid;
   grid-template-columns: 236px 1fr 266px;
-  grid-template-rows: minmax(0, 1fr) 132px;
+  grid-template-rows: minmax(0, 1fr) minmax(132px, auto);
   height: calc(100vh - 54px);
 }
 .bench__stack,

@@ -1,14 +1,28 @@
 /** @jest-environment ./scripts/page-environment.mjs */
 import { fireEvent } from '@testing-library/dom';
 import { describe, expect, test } from '@jest/globals';
+import type { Rig } from '@core';
 import { jig } from '../../../core/testing/fixtures/rigs';
 import { useBench } from '../../stores/bench';
 import { at, every, goTo, group, inApp, key, press, reopen, says, the, type, until, user } from '../../testing/in-app';
 
 inApp('demo', '/bench');
 
+/** A jig nobody has cut, its bug on edge. */
+const UNCUT: Rig = {
+  ...jig({ style: 'flipping', trailer: 'kick-bug', lengthIn: 4, more: { orientation: 'edge' } }),
+  head: {
+    style: 'flipping',
+    finesse: false,
+    weightOz: 0.5,
+    metal: 'lead',
+    nose: 'round',
+    hook: { size: '5/0', wire: 'heavy' },
+  },
+  guard: { kind: 'fibre', fibres: 26, lengthMm: 28, spread: 'none', bevel: false },
+};
 const lay = async (): Promise<void> => {
-  await press('Lay it on the bench');
+  await useBench().start(UNCUT, UNCUT);
   await at('open-steps');
 };
 const input = async (edit: string): Promise<HTMLInputElement> => (await at(`edit-${edit}`)).querySelector('input')!;

@@ -34,6 +34,7 @@ import { useBench } from '../../stores/bench';
 import { useTickets } from '../../stores/tickets';
 import PickFaults from './PickFaults.vue';
 import PickFlips from './PickFlips.vue';
+import PickReady from './PickReady.vue';
 import * as words from '../../locale/en/pick';
 
 const props = defineProps<{ pick: Pick; title: string; water: Water }>();
@@ -131,6 +132,7 @@ async function makeTicket(): Promise<void> {
       </ul>
     </div>
     <div>
+      <PickReady v-if="cured === null" :pick="pick" :water="water" />
       <p class="reasons__score">
         <NumberName :name="words.itAnswers" :number="{ of: 'score' }" />{{ ' ' }}
         <b class="number">{{ Math.round(shown.score * 100) }}</b> {{ words.of100Parts }}

@@ -16,6 +16,7 @@ import FractionText from '../../parts/FractionText.vue';
 import RigDrawing from '../../parts/RigDrawing.vue';
 import { useUnits } from '../../composables/useUnits';
 import { useStages } from '../../composables/useStages';
+import { cutsOf } from './cuts-of';
 import PickReasons from './PickReasons.vue';
 import * as words from '../../locale/en/pick';
 
@@ -30,6 +31,10 @@ const fault = computed(() =>
     : undefined,
 );
 
+const cuts = computed(() => {
+  const titles = stage.value > 0 ? cutsOf(props.pick, system.value).map(({ title }) => title.toLowerCase()) : [];
+  return titles.length > 0 ? words.cutShort(titles.join(', ')) : '';
+});
 const like = computed(() => fishesLikeText(props.pick.fall, system.value));
 /** what it does, for the deck: how it runs where it is reeled, how it falls where it is dropped */
 const does = computed(() => {
@@ -62,6 +67,7 @@ const cells = computed(() =>
         <div class="pick-row__what">
           <h2 class="pick-row__name"><FractionText :text="title" /></h2>
           <p class="pick-row__sentence"><FractionText :text="pickSentence(pick, advice, water, system)" /></p>
+          <p v-if="cuts !== ''" class="pick-row__cuts soft">{{ cuts }}</p>
           <span class="pick-row__more" aria-hidden="true">{{ words.why }}</span>
           <p class="pick-row__phone number">
             <FractionText :text="does" />

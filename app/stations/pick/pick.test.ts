@@ -81,6 +81,11 @@ describe('with the demo box', () => {
     await says('flips', /from|down to|if/);
     await says('handling', 'Bring it back');
     await says('pick-1', /\d likely \d|It answers \d+ of 100 parts/);
+    // the first is made ready and clean; the first that carries a fault stands further down
+    await press(/.*/, 'pick-1');
+    const faulty = (await at('row-fault')).closest('article')!.dataset['testid']!;
+    expect(faulty).not.toBe('pick-1');
+    await press(/.*/, faulty);
     await at('faults');
     const apply = every('button', /^Apply/, await at('faults'))[0]!;
     const remedy = apply.getAttribute('aria-label')!;
@@ -88,7 +93,7 @@ describe('with the demo box', () => {
     await until(() => expect(every('button', remedy)).toEqual([]));
     await press('Back to the rig as it was picked', 'faults');
     await press(remedy, 'faults');
-    await press('Write the ticket for this rig', 'pick-1');
+    await press('Write the ticket for this rig', faulty);
     await says('ticket', 'Bring it back');
   });
 

@@ -63,7 +63,7 @@ export const TRAILER_RULES = [
     when: colderThan(55),
     school: 'cold-brake:still-chunk',
     target: { trailer: ['chunk'] },
-    weight: 1.3,
+    weight: 1.5,
   },
   {
     id: 'claws-not-while-cold',

@@ -1,0 +1,56 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { judgeRig, planText, rigTitle, wantValue, type Pick, type Water } from '@core';
+import FractionText from '../../parts/FractionText.vue';
+import { useUnits } from '../../composables/useUnits';
+import { cutsOf } from './cuts-of';
+import * as words from '../../locale/en/pick';
+
+/** A pick in three lines: what to tie, how to cut and hang it, how to fish it; and what it would be uncut. */
+const props = defineProps<{ pick: Pick; water: Water }>();
+const { system } = useUnits();
+
+const cuts = computed(() => cutsOf(props.pick, system.value));
+const uncut = computed(() => {
+  if (cuts.value.length === 0) return '';
+  const { score, has } = judgeRig(props.water, props.pick.base);
+  return words.uncut(wantValue('fall', has.fall, system.value), Math.round(100 * score));
+});
+</script>
+
+<template>
+  <dl class="ready" data-testid="ready">
+    <dt>{{ words.tie }}</dt>
+    <dd><FractionText :text="rigTitle(pick.base, system)" /></dd>
+    <dt>{{ words.cutAndHang }}</dt>
+    <dd>
+      <ol v-if="cuts.length > 0" data-testid="ready-cuts">
+        <li v-for="cut in cuts" :key="cut.id"><FractionText :text="cut.text" /></li>
+      </ol>
+      <template v-else>{{ words.asItCame }}</template>
+      <p v-if="uncut" class="soft"><FractionText :text="uncut" /></p>
+    </dd>
+    <dt>{{ words.fish }}</dt>
+    <dd><FractionText :text="planText(pick.handled.plan, system)" /></dd>
+  </dl>
+</template>
+
+<style scoped>
+.ready {
+  display: grid;
+  grid-template-columns: 64px 1fr;
+  gap: 4px 12px;
+  padding: 4px 0 10px;
+  border-bottom: 2px solid rgb(var(--v-theme-ink));
+  margin-bottom: 8px;
+}
+.ready dt {
+  font: 600 16px/1.3 var(--v-font-heading);
+}
+.ready dd {
+  margin: 0;
+}
+.ready ol {
+  padding-left: 18px;
+}
+</style>
