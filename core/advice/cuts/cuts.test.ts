@@ -210,7 +210,7 @@ describe('faults by how much they spoil', () => {
   });
   test('every fault has one; they add up', () => {
     expect(Object.keys(SEVERITY).sort()).toEqual([...FAULT_IDS].sort());
-    expect(faultPoints(['point-stays-in-plastic', 'legs-in-branches', 'colour-unknown'])).toBe(6 + 3.5 + 0.5);
+    expect(faultPoints(['point-stays-in-plastic', 'legs-in-branches', 'colour-unknown'])).toBe(8 + 5 + 0.5);
     expect(faultPoints([])).toBe(0);
   });
   test('property: told without their cures they are the same', () => {

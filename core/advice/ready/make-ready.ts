@@ -67,6 +67,23 @@ function cured(rig: Rig, plan: RetrievePlan, facts: WaterFacts): RetrievePlan {
   return now;
 }
 
+/** Lines that are tried where the usual one would open the hook, the stoutest first. @source craft-practice */
+const GENTLER_LINES: readonly RetrievePlan['line'][] = [
+  { kind: 'fluorocarbon', lb: 20 },
+  { kind: 'fluorocarbon', lb: 17 },
+  { kind: 'fluorocarbon', lb: 15 },
+];
+const OF_LINE: ReadonlySet<FaultId> = new Set<FaultId>(['line-outguns-wire', 'wire-outguns-line']);
+
+/** A retrieve on a line that its hook can stand: what outguns the wire is not prescribed. */
+function onFittingLine(rig: Rig, plan: RetrievePlan, facts: WaterFacts): RetrievePlan {
+  const faulty = (one: RetrievePlan): number =>
+    faultIdsOf(rig, { water: facts.water, facts, plan: one }).filter((id) => OF_LINE.has(id)).length;
+  if (faulty(plan) === 0) return plan;
+  const line = GENTLER_LINES.find((one) => faulty({ ...plan, line: one }) === 0);
+  return line ? { ...plan, line } : plan;
+}
+
 /** Speed at which a retrieve brings the lure back, m/s; null where it is not reeled. */
 const paceOf = ({ steps }: RetrievePlan): number | null => {
   const speeds = steps.flatMap((step) => ('mPerS' in step ? [step.mPerS] : []));
@@ -76,7 +93,7 @@ const paceOf = ({ steps }: RetrievePlan): number | null => {
 /** Judges a rig as it is, on the retrieve that goes with it: what is prescribed is what is judged. */
 export function judgedWhole(compiled: CompiledWater, rig: Rig): JudgedWhole {
   const plain = handle(compiled, rig);
-  const plan = cured(rig, plain.plan, compiled.facts);
+  const plan = cured(rig, onFittingLine(rig, plain.plan, compiled.facts), compiled.facts);
   const pace = paceOf(plan);
   const { reel, tempC } = compiled.facts;
   const line = { diameterM: lengthMFromMm(lineDiameterMm(plan.line.kind, plan.line.lb)), tipM: plan.tipHeightM };

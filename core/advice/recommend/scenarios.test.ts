@@ -132,11 +132,17 @@ describe('trailer', () => {
     for (const { rig } of top(COLD_LAYDOWN)) expect(rig.trailer?.kind).not.toMatch(/flapper|kick/);
   });
   test('warm shallow murk, active: a strong kicker leads', () => {
-    const [first] = top(
-      { ...HEDGE, temperatureC: f(76), visibilityM: lengthMFromIn(8), mood: 'active', season: 'summer' },
-      1,
-    );
+    const murk: Partial<Water> = {
+      ...HEDGE,
+      temperatureC: f(76),
+      visibilityM: lengthMFromIn(8),
+      mood: 'active',
+      season: 'summer',
+    };
+    const [first] = top({ ...murk, cover: [{ kind: 'laydown', density: 'thick' }] }, 1);
     expect(first!.rig.trailer?.kind).toMatch(/flapper-craw|kick-bug|kick-chunk/);
+    // among twigs legs and claws that kick only hang up, however lively the fish are
+    expect(top(murk, 1)[0]!.rig.trailer?.kind).not.toMatch(/flapper-craw|kick-bug|kick-chunk|creature/);
   });
   test('clear, pressured, inactive: something small that hardly moves', () => {
     const part: Partial<Water> = {

@@ -130,6 +130,6 @@ export const SEVERITY: Readonly<Record<FaultId, Severity>> = {
  * What a fault takes from what a rig collects, in points: the first two take more than any want of a water gives.
  * @source adr-0023
  */
-export const FAULT_POINTS: Readonly<Record<Severity, number>> = { 1: 6, 2: 3.5, 3: 0.5 };
+export const FAULT_POINTS: Readonly<Record<Severity, number>> = { 1: 8, 2: 5, 3: 0.5 };
 export const faultPoints = (ids: readonly FaultId[]): number =>
   ids.reduce((sum, id) => sum + FAULT_POINTS[SEVERITY[id]], 0);
