@@ -23,21 +23,23 @@ interface WantScale {
   readonly unit: string;
   readonly min: number;
   readonly max: number;
+  /** half of the last digit people read, in the core's own units: a miss that vanishes there is none */
+  readonly grain: number;
 }
 
 /** Scales of the wants in the units of files: weight is written in ounces, all else as the core holds it. */
 export const WANT_SCALES: Readonly<Record<WantId, WantScale>> = {
-  fall: { unit: 'm/s', min: 0, max: 3 },
-  weight: { unit: 'oz', min: 0, max: 4 },
-  push: { unit: 'index', min: 0, max: 100 },
-  show: { unit: 'share', min: 0, max: 1 },
-  length: { unit: 'm', min: 0, max: 0.5 },
-  ratio: { unit: 'share', min: 0, max: 1 },
-  snag: { unit: 'share', min: 0, max: 1 },
-  run: { unit: 'm', min: 0, max: 40 },
-  hold: { unit: 'm/s', min: 0, max: 5 },
-  window: { unit: 'ratio', min: 0, max: 20 },
-  kick: { unit: 'ratio', min: 0, max: 20 },
+  fall: { unit: 'm/s', min: 0, max: 3, grain: 0.015 },
+  weight: { unit: 'oz', min: 0, max: 4, grain: 0.0004 },
+  push: { unit: 'index', min: 0, max: 100, grain: 0.5 },
+  show: { unit: 'share', min: 0, max: 1, grain: 0.005 },
+  length: { unit: 'm', min: 0, max: 0.5, grain: 0.0013 },
+  ratio: { unit: 'share', min: 0, max: 1, grain: 0.005 },
+  snag: { unit: 'share', min: 0, max: 1, grain: 0.005 },
+  run: { unit: 'm', min: 0, max: 40, grain: 0.015 },
+  hold: { unit: 'm/s', min: 0, max: 5, grain: 0.015 },
+  window: { unit: 'ratio', min: 0, max: 20, grain: 0.05 },
+  kick: { unit: 'ratio', min: 0, max: 20, grain: 0.05 },
 };
 
 /** A value of a want from the unit of files to the core's, and back. */

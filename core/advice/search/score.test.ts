@@ -2,6 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import { DEMO_BOX, NORTH_ARM } from '../../../demo/brindle-mere';
 import { ATTRIBUTE_NAMES } from '../candidates/attributes';
 import { candidateClasses } from '../candidates/candidate-classes';
+import { WANT_SCALES } from '../../water/intent';
 import { AT_LEAST, WANT_IDS, type PreferRule, type WantId } from '../rules/rule';
 import { always } from '../conditions/condition';
 import { compileWater, type CompiledWater, type Want } from '../rules/wants';
@@ -60,8 +61,12 @@ describe('how well a number answers a want', () => {
   test('it lies in its band on both ends, and beyond them only where so much or more is asked', () => {
     for (const id of WANT_IDS) {
       const asked = want(id, 0.4, 0.6);
-      expect([id, meets(asked, 0.4), meets(asked, 0.6), meets(asked, 0.399_999)]).toEqual([id, true, true, false]);
-      expect([id, meets(asked, 0.600_001)]).toEqual([id, AT_LEAST.has(id)]);
+      // as people read it: half a digit beyond an end is on the end
+      const { grain } = WANT_SCALES[id];
+      const just = 1e-9;
+      expect([id, meets(asked, 0.4 - grain + just), meets(asked, 0.6 + grain - just)]).toEqual([id, true, true]);
+      expect([id, meets(asked, 0.4 - grain - just)]).toEqual([id, false]);
+      expect([id, meets(asked, 0.6 + grain + just)]).toEqual([id, AT_LEAST.has(id)]);
     }
   });
   test('it is best in the middle of its own scale', () => {

@@ -1,4 +1,5 @@
 import type { Rig } from '../../rig/parts/schema';
+import { WANT_SCALES } from '../../water/intent';
 import { FAMILIES, type Family } from '../../water/schema';
 import {
   ATTRIBUTE_NAMES,
@@ -39,9 +40,11 @@ export function fitter(want: Want): (value: number) => number {
   };
 }
 
-/** Whether a number lies in its band; where so much or more is asked, nothing is too much. */
-export const meets = ({ id, from, to }: Want, value: number): boolean =>
-  value >= from && (AT_LEAST.has(id) || value <= to);
+/** Whether a number lies in its band as people read it; where so much or more is asked, nothing is too much. */
+export const meets = ({ id, from, to }: Want, value: number): boolean => {
+  const { grain } = WANT_SCALES[id];
+  return value >= from - grain && (AT_LEAST.has(id) || value <= to + grain);
+};
 
 export const fit = (want: Want, value: number): number => fitter(want)(value);
 
