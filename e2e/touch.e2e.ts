@@ -178,3 +178,32 @@ test('more and less go on while they are held, and stop when they are let go', D
   await more.click();
   await expect(depth).not.toHaveValue(after);
 });
+
+test(
+  'the end of a want follows a finger and is yours from then on; a cancelled drag gives it back',
+  DECK,
+  async ({ page }) => {
+    const row = page.getByTestId('want-push');
+    const end = page.getByRole('slider', { name: 'Push, least' });
+    await expect(end).toBeVisible();
+    await end.scrollIntoViewIfNeeded();
+    const finger = await fingerOn(page);
+    const says = (): Promise<string | null> => end.getAttribute('aria-valuetext');
+    const before = await says();
+    const drag = async (): Promise<void> => {
+      const at = await middleOf(page, end);
+      await finger.down(at);
+      await finger.along(at, { x: at.x + 30, y: at.y });
+      await expect.poll(says).not.toBe(before);
+    };
+    await drag();
+    await finger.cancel();
+    await expect.poll(says).toBe(before);
+    await expect(row).not.toContainText('yours');
+    await drag();
+    await finger.up();
+    await expect(row).toContainText('yours');
+    await page.getByRole('button', { name: 'Give push back to the water' }).tap();
+    await expect.poll(says).toBe(before);
+  },
+);

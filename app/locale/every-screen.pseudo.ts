@@ -184,15 +184,18 @@ test.each([
   expect(plainWords().filter((word) => !['anvil', 'heads', 'style', 'json', 'Topology'].includes(word))).toEqual([]);
 });
 
-test.each(['compare', 'builds', 'card', 'calibrate'] as const)('nor of the bench’s dialog of %s', async (what) => {
-  await visit('/pick');
-  await until(() => expect(useAdvice().picks).not.toEqual([]));
-  await useBench().start(useAdvice().picks[0]!.rig);
-  await visit('/bench');
-  const tools = [...document.querySelectorAll<HTMLElement>('.tools .v-btn')];
-  const at = { compare: tools.length - 4, builds: tools.length - 3, card: tools.length - 2 };
-  await user.click(what === 'calibrate' ? document.querySelector('.tools__unsure')! : tools[at[what]]!);
-  await settle();
-  expect(document.querySelector('.v-overlay--active')).not.toBeNull();
-  expect(plainWords()).toEqual([]);
-});
+test.each(['solve', 'compare', 'builds', 'card', 'calibrate'] as const)(
+  'nor of the bench’s dialog of %s',
+  async (what) => {
+    await visit('/pick');
+    await until(() => expect(useAdvice().picks).not.toEqual([]));
+    await useBench().start(useAdvice().picks[0]!.rig);
+    await visit('/bench');
+    const tools = [...document.querySelectorAll<HTMLElement>('.tools .v-btn')];
+    const at = { solve: tools.length - 5, compare: tools.length - 4, builds: tools.length - 3, card: tools.length - 2 };
+    await user.click(what === 'calibrate' ? document.querySelector('.tools__unsure')! : tools[at[what]]!);
+    await settle();
+    expect(document.querySelector('.v-overlay--active')).not.toBeNull();
+    expect(plainWords()).toEqual([]);
+  },
+);

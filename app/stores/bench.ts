@@ -2,6 +2,7 @@ import { computed, nextTick, ref, shallowRef } from 'vue';
 import { defineStore } from 'pinia';
 import {
   applyEdit,
+  editOf,
   benchWater,
   buildSchema,
   changedBuild,
@@ -202,6 +203,8 @@ export const useBench = defineStore('bench', () => {
     if (edited.ok) void take(edited.rig);
     return edited;
   }
+  /** Makes one edit as another rig has it. */
+  const editTo = (id: EditId, like: Rig): Edited | null => edit(id, editOf(id).read(like));
   /** Shows a change while it is dragged; nothing is stored until it is let go. */
   function preview(id: EditId, value: number | string): void {
     if (!build.value) return;
@@ -284,6 +287,7 @@ export const useBench = defineStore('bench', () => {
     open,
     take,
     edit,
+    editTo,
     preview,
     commitDrag,
     cancelDrag,

@@ -192,3 +192,20 @@ export const theModelSays = (force: string): string => `(the model says ${force}
 export const pressedArms = 'pressed';
 export const underneath = ' underneath';
 export const version = 'version';
+
+export const noseWord = 'nose';
+export const tailWord = 'tail';
+export const solveTheCuts = 'Solve the cuts';
+export const solve = 'Solve…';
+export const solution = { best: 'Best', fewest: 'Fewest cuts' } as const;
+export const bestAndFewest = 'Best, and no fewer would do';
+export const asItIs = (score: number, fall: string): string => `As it is it answers ${score} of 100 and falls ${fall}.`;
+export const mayBeDone = 'May be done';
+export const allowAtLeastOne = 'Nothing may be cut: allow at least one.';
+export const answers = (score: number): string => `· answers ${score} of 100`;
+export const gains = (points: number): string => `+${points} of 100`;
+export const takeThis = 'Take this';
+export const takeAll = 'Take them all';
+export const nothingToCut = 'Nothing: as it is it answers best.';
+export const noFewerNeeded = 'None: as it is, as much lies in its bands as any cut would put there.';
+export const outOfReach = 'Out of reach';

@@ -26,6 +26,7 @@ const BenchSteps = defineAsyncComponent(() => import('./BenchSteps.vue'));
 const BenchCompare = defineAsyncComponent(() => import('./BenchCompare.vue'));
 const BenchCard = defineAsyncComponent(() => import('./BenchCard.vue'));
 const BenchCalibrate = defineAsyncComponent(() => import('./BenchCalibrate.vue'));
+const BenchSolve = defineAsyncComponent(() => import('./BenchSolve.vue'));
 const BenchBuilds = defineAsyncComponent(() => import('./BenchBuilds.vue'));
 
 const bench = useBench();
@@ -42,11 +43,12 @@ const PIECES = 4;
 const part = ref<BenchPart>('trailer');
 const sheet = ref<InstanceType<typeof BenchSheet> | null>(null);
 const scale = ref<'fit' | 'true' | 'large'>('fit');
-const dialog = ref<'steps' | 'compare' | 'card' | 'calibrate' | 'builds' | null>(null);
+const dialog = ref<'steps' | 'solve' | 'compare' | 'card' | 'calibrate' | 'builds' | null>(null);
 const from = ref(0);
 const isOpen = (name: NonNullable<typeof dialog.value>) =>
   computed({ get: () => dialog.value === name, set: (open) => (dialog.value = open ? name : null) });
 const steps = isOpen('steps');
+const solve = isOpen('solve');
 const compare = isOpen('compare');
 const card = isOpen('card');
 const calibrate = isOpen('calibrate');
@@ -130,6 +132,7 @@ onBeforeUnmount(() => window.removeEventListener('keydown', onUndoKey));
       <BenchTools
         v-model:scale="scale"
         class="bench__tools"
+        @solve="dialog = 'solve'"
         @compare="dialog = 'compare'"
         @card="dialog = 'card'"
         @calibrate="dialog = 'calibrate'"
@@ -159,6 +162,7 @@ onBeforeUnmount(() => window.removeEventListener('keydown', onUndoKey));
     </div>
     <BenchCutList v-if="drawn > 3" class="bench__cuts" :steps="list" @open="openSteps" />
     <BenchSteps v-if="steps" v-model="steps" :steps="list" :from="from" :title="title" />
+    <BenchSolve v-if="solve" v-model="solve" />
     <BenchCompare v-if="compare" v-model="compare" />
     <BenchCard v-if="card" v-model="card" :numbers="bench.numbers" :base="bench.build.base" />
     <BenchCalibrate v-if="calibrate" v-model="calibrate" />

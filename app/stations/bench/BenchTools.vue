@@ -7,7 +7,7 @@ import * as words from '../../locale/en/bench';
 
 /** Undo, versions, scale of the drawing, and what a build becomes. */
 const scale = defineModel<'fit' | 'true' | 'large'>('scale', { required: true });
-defineEmits<{ compare: []; card: []; calibrate: []; ticket: []; builds: [] }>();
+defineEmits<{ solve: []; compare: []; card: []; calibrate: []; ticket: []; builds: [] }>();
 const bench = useBench();
 const screen = useScreen();
 const naming = ref(false);
@@ -45,6 +45,7 @@ async function keep(): Promise<void> {
       <v-btn type="submit" class="act">{{ words.keep }}</v-btn>
     </form>
     <v-btn v-else @click="naming = true">{{ words.keepVersion }}{{ versions > 0 ? ` ${versions + 1}` : '' }}…</v-btn>
+    <v-btn data-testid="open-solve" @click="$emit('solve')">{{ words.solve }}</v-btn>
     <v-btn @click="$emit('compare')">{{ words.compare }}</v-btn>
     <span class="tools__gap" />
     <ChoiceRow v-model="scale" bare :label="words.scaleDrawing" :options="SCALES" />
@@ -68,9 +69,9 @@ async function keep(): Promise<void> {
   border-bottom: 1px solid rgb(var(--v-theme-rule));
 }
 .tools :deep(.v-btn) {
+  padding-inline: 8px;
   min-height: 34px;
   min-width: 0;
-  padding: 0 10px;
 }
 .tools__gap {
   flex: 1;

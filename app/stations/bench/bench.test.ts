@@ -160,3 +160,46 @@ test('a spinner is pressed, shortened and bladed', async () => {
   await press('pressed', 'edit-squeeze');
   await says('part-arms', 'pressed');
 });
+
+test('the cuts are solved: what may be done is chosen, one is taken, all are taken, and each can be taken back', async () => {
+  const long: Rig = { ...UNCUT, guard: { ...UNCUT.guard!, lengthMm: 45 } };
+  await useBench().start(long, long);
+  await at('open-steps');
+  await press('Solve…');
+  await at('solve');
+  await says('solve', /As it is it answers \d+ of 100 and falls/);
+  await says('solve', /answers \d+ of 100/);
+  const before = useBench().build!.past.length;
+  const first = (): HTMLElement => document.querySelector<HTMLElement>('[data-testid^="solved-"] .v-btn')!;
+  await until(() => expect(first()).not.toBeNull());
+  await user.click(first());
+  await until(() => expect(useBench().build!.past.length).toBeGreaterThan(before));
+  // what was taken is no longer proposed
+  const taken = useBench().rig;
+  expect(taken!.guard!.lengthMm).toBeLessThan(45);
+  await until(() => expect(document.querySelector('[data-testid=solved-cut-guard]')).toBeNull());
+  await key('Escape');
+  await user.keyboard('{Control>}z{/Control}');
+  await until(() => expect(useBench().build!.past.length).toBe(before));
+});
+
+test('where nothing may be done nothing is proposed, and that is said', async () => {
+  await lay();
+  await press('Solve…');
+  const may = await group('May be done');
+  for (const name of [
+    'cut the nose',
+    'cut the tail',
+    'take legs off',
+    'split the tails',
+    'slit the belly',
+    'cut the skirt',
+    'thin the skirt',
+    'see to the guard',
+    'turn it',
+    'hang it otherwise',
+    'push it up',
+  ])
+    await press(name, may);
+  await says('solve', 'Nothing may be cut: allow at least one.');
+});

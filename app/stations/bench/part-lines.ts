@@ -83,8 +83,8 @@ const LINES: Readonly<Record<BenchPart, (rig: Rig, system: UnitSystem) => PartLi
       name: `${capital(TRAILER_TITLE[trailer.kind])}, ${shown('partLength', lengthMFromMm(trailer.lengthMm), system)}`,
       state: list(
         [
-          cut(trailer.cutNoseMm, 'nose'),
-          cut(trailer.cutTailMm, 'tail'),
+          cut(trailer.cutNoseMm, words.noseWord),
+          cut(trailer.cutTailMm, words.tailWord),
           trailer.legsOff > 0 ? words.legsOff(trailer.legsOff) : '',
           trailer.splitTails ? words.tailsSplit : '',
           trailer.slit ? words.bellySlit : '',
