@@ -40,7 +40,8 @@ const nextPictures = (page: Page, count: number): Promise<void> =>
 /** Middle of a handle, brought to where the page can be panned both ways. */
 async function middleOf(page: Page, handle: Locator): Promise<Point> {
   const where = async (): Promise<Point> => {
-    const box = (await handle.locator('.handle__target, .handle__reach').boundingBox())!;
+    const held = handle.locator('.handle__target, .handle__reach');
+    const box = (await ((await held.count()) > 0 ? held : handle).boundingBox())!;
     return { x: box.x + box.width / 2, y: box.y + box.height / 2 };
   };
   // numbers and lines that come after a change move what stands below them
