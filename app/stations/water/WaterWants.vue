@@ -2,7 +2,6 @@
 import { computed, defineAsyncComponent } from 'vue';
 import { CONTRADICTION_TEXT, contradictions, inUnits, WANT_TITLE, wantBand } from '@core';
 import FractionText from '../../parts/FractionText.vue';
-import IntentWords from '../../parts/IntentWords.vue';
 import NumberName from '../../parts/NumberName.vue';
 import WantHandles from '../../parts/WantHandles.vue';
 import { useUnits } from '../../composables/useUnits';
@@ -14,6 +13,8 @@ import * as words from '../../locale/en/water';
 
 // the numbers first: what all the rules say is the largest text there is, and follows a moment later
 const WantReasons = defineAsyncComponent(() => whenIdle(() => import('./WantReasons.vue')));
+// what the water asks comes first, what the angler asks instead a moment later; its place is kept
+const IntentWords = defineAsyncComponent(() => whenIdle(() => import('../../parts/IntentWords.vue')));
 // asked for once a want is taken in hand
 const WantEnds = defineAsyncComponent(() => import('../../parts/WantEnds.vue'));
 const store = useWater();
@@ -37,7 +38,7 @@ const odd = computed(() =>
     <ul v-if="odd.length > 0" class="wants__odd" role="status" :aria-label="words.lookAgain" data-testid="odd-water">
       <li v-for="row in odd" :key="row.id">{{ row.says }}</li>
     </ul>
-    <IntentWords />
+    <div class="wants__intent"><IntentWords /></div>
     <h2 id="wants-title">{{ words.whatItAsksFor }}</h2>
     <p class="soft wants__of">
       {{ words.askedOf }} {{ FAMILY_TITLE[store.compiled.facts.family].toLowerCase() }}{{ words.whichSuitBest }}
@@ -65,6 +66,14 @@ const odd = computed(() =>
 </template>
 
 <style scoped>
+.wants__intent {
+  min-height: 182px;
+}
+@media (max-width: 700px) {
+  .wants__intent {
+    min-height: 424px;
+  }
+}
 .wants__odd {
   list-style: none;
   border-left: 4px solid rgb(var(--v-theme-oxblood));
