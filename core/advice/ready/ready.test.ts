@@ -66,11 +66,11 @@ describe('picks', () => {
     expect(picks.map(({ score }) => score)).toEqual([...picks.map(({ score }) => score)].sort((a, b) => b - a));
   });
   test('on random waters hardly a first pick carries a fault that spoils it', () => {
-    const waters = fc.sample(anyWater, { numRuns: 60, seed: 42 });
+    const waters = fc.sample(anyWater, { numRuns: 24, seed: 42 });
     const spoilt = waters.filter((water) =>
       advise(water, DEMO_BOX, 1, 'own-school').picks[0]?.faults.some((id) => SEVERITY[id] < 3),
     );
-    expect(spoilt.length).toBeLessThanOrEqual(1);
+    expect(spoilt).toEqual([]);
   });
   test('laid on the bench it is laid cut, and every cut can be taken back by itself', () => {
     const { rig, base } = picks[0]!;
