@@ -37,7 +37,10 @@ const groups = computed(() =>
           school: school ? inUnits(SCHOOL_WORDS[school].name, system.value) : '',
         };
       });
-    return lines.length > 0 ? [{ choice, title: CHOICE_TITLE[choice], lines }] : [];
+    // a retrieve whose line a cure made untrue is still told by its plan
+    return lines.length > 0 || (choice === 'retrieve' && props.plan)
+      ? [{ choice, title: CHOICE_TITLE[choice], lines }]
+      : [];
   }),
 );
 </script>

@@ -1,27 +1,25 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue';
-import { AT_LEAST, issueText, WANT_QUANTITY, WANT_SCALES, wantFromFile, type Issue, type Want } from '@core';
+import { ref } from 'vue';
+import { AT_LEAST, issueText, WANT_QUANTITY, type Want } from '@core';
 import { useWater } from '../stores/water';
 import UnitField from './UnitField.vue';
+import { useWantBand } from './useWantBand';
 import * as words from '../locale/en/parts';
 
 /** The ends of a want in hand, typed. */
 const props = defineProps<{ want: Want }>();
 const store = useWater();
-const problem = ref('');
+type End = 'from' | 'to';
+const { limits } = useWantBand(() => props.want);
+/** why an end cannot be taken, told where it was typed; the next that can takes it away */
+const problem = ref<{ readonly end: End; readonly says: string } | null>(null);
+const problemOf = (end: End): string => (problem.value?.end === end ? problem.value.says : '');
 
-const limits = computed(() => {
-  const { id } = props.want;
-  const { min, max } = WANT_SCALES[id];
-  return { min: wantFromFile(id, min), max: id === 'run' ? store.water.depthM : wantFromFile(id, max) };
-});
-function put(end: 'from' | 'to', value: number): void {
+function put(end: End, value: number): void {
   const { id, from, to } = props.want;
   const band = AT_LEAST.has(id) ? { from: value, to: Math.max(value, to) } : { from, to, [end]: value };
-  problem.value = store
-    .takeInHand(id, band)
-    .map((found: Issue) => issueText(found))
-    .join(' ');
+  const issues = store.takeInHand(id, band);
+  problem.value = issues.length === 0 ? null : { end, says: issues.map(issueText).join(' ') };
 }
 </script>
 
@@ -33,7 +31,7 @@ function put(end: 'from' | 'to', value: number): void {
       :quantity="WANT_QUANTITY[want.id]"
       :min="limits.min"
       :max="limits.max"
-      :problem="problem"
+      :problem="problemOf('from')"
       @update:model-value="put('from', $event)"
     />
     <UnitField
@@ -43,6 +41,7 @@ function put(end: 'from' | 'to', value: number): void {
       :quantity="WANT_QUANTITY[want.id]"
       :min="limits.min"
       :max="limits.max"
+      :problem="problemOf('to')"
       @update:model-value="put('to', $event)"
     />
   </div>

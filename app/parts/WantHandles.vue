@@ -1,18 +1,10 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import {
-  AT_LEAST,
-  displayUnit,
-  WANT_QUANTITY,
-  WANT_SCALES,
-  WANT_TITLE,
-  wantFromFile,
-  wantValue,
-  type Want,
-} from '@core';
+import { AT_LEAST, displayUnit, WANT_QUANTITY, WANT_TITLE, wantValue, type Want } from '@core';
 import { useUnits } from '../composables/useUnits';
 import { useWater } from '../stores/water';
 import BandLine from './BandLine.vue';
+import { useWantBand } from './useWantBand';
 import { placeOf, valueAtPlace } from './want-scale';
 import * as words from '../locale/en/parts';
 
@@ -20,22 +12,18 @@ import * as words from '../locale/en/parts';
 const props = defineProps<{ want: Want }>();
 const store = useWater();
 const { system } = useUnits();
+const { limits, now } = useWantBand(() => props.want);
 type End = 'from' | 'to';
 
 const unit = computed(() => displayUnit(WANT_QUANTITY[props.want.id], system.value));
-const limits = computed(() => {
-  const { id } = props.want;
-  const { min, max } = WANT_SCALES[id];
-  return { min: wantFromFile(id, min), max: id === 'run' ? store.water.depthM : wantFromFile(id, max) };
-});
 /** where so much or more is asked, only the least can be taken */
 const ends = computed((): readonly End[] => (AT_LEAST.has(props.want.id) ? ['from'] : ['from', 'to']));
 const handles = computed(() =>
   ends.value.map((end) => ({
     end,
-    place: placeOf(props.want.id, props.want[end]),
+    place: placeOf(props.want.id, now.value[end]),
     label: words.endOf[end](WANT_TITLE[props.want.id]),
-    says: wantValue(props.want.id, props.want[end], system.value),
+    says: wantValue(props.want.id, now.value[end], system.value),
   })),
 );
 
@@ -43,7 +31,7 @@ const handles = computed(() =>
 function put(end: End, value: number): void {
   const { min, max } = limits.value;
   const inside = Math.min(max, Math.max(min, value));
-  const { from, to } = props.want;
+  const { from, to } = now.value;
   store.takeInHand(
     props.want.id,
     end === 'from' ? { from: inside, to: Math.max(inside, to) } : { from: Math.min(inside, from), to: inside },
@@ -105,13 +93,13 @@ function key(event: KeyboardEvent, end: End): void {
   event.preventDefault();
   event.stopPropagation();
   const { step, fromSi, toSi } = unit.value;
-  put(end, toSi((Math.round(fromSi(props.want[end]) / step) + by) * step));
+  put(end, toSi((Math.round(fromSi(now.value[end]) / step) + by) * step));
 }
 </script>
 
 <template>
   <div ref="line" class="ends">
-    <BandLine :want="want" />
+    <BandLine :want="now" />
     <span
       v-for="handle in handles"
       :key="handle.end"

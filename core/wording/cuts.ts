@@ -1,8 +1,8 @@
-import type { Cut, CutOutOfReach, SolvedCuts } from '../advice/cuts/solve-cuts';
+import type { Cut } from '../advice/cuts/cut-told';
+import type { CutOutOfReach, SolvedCuts } from '../advice/cuts/solve-cuts';
 import type { Want } from '../advice/rules/wants';
-import type { CutStep } from '../bench/cut-list';
 import type { StepId } from '../bench/cut-steps-table';
-import { cutList } from '../bench/cut-list';
+import { cutList, type CutStep } from '../bench/cut-list';
 import { stepText } from '../locale/en/bench';
 import * as words from '../locale/en/cuts';
 import { WANT_TITLE } from '../locale/en/words';

@@ -106,6 +106,24 @@ test('over Pick it is chosen from lists, and the picks follow', async () => {
   expect(intent()).toEqual({ fall: { from: 0.75, to: 1.2 } });
 });
 
+test('over Pick an end follows every press of a key, whether or not the picks have followed', async () => {
+  await goTo('Pick');
+  (await the('slider', 'Push, least')).focus();
+  await user.keyboard('{ArrowRight}{ArrowRight}{ArrowRight}');
+  expect(intent()!.push!.from).toBe(57);
+  expect((await the('slider', 'Push, least')).getAttribute('aria-valuetext')).toBe('57');
+});
+
+test('why an end cannot be taken is said where it was typed', async () => {
+  await press('Take fall in hand');
+  const most = (): HTMLElement => document.querySelectorAll<HTMLElement>('[data-testid=want-fall] .typed')[1]!;
+  await until(() => expect(most()).toBeDefined());
+  await type('Most, ft/s', '0.5', await row('fall'));
+  await says(most(), 'ends below it');
+  await type('Most, ft/s', '2.5', await row('fall'));
+  await saysNot(most(), 'ends below it');
+});
+
 test('what no rig of the box can do is said, with the nearest', async () => {
   await press('Take fall in hand');
   const own = await row('fall');

@@ -1,6 +1,6 @@
 import { mediumAt, type Medium } from '../../motion/fall';
 import { frameBody } from '../../rig/body/frame';
-import { headBody, rigBody, skirtBody, type SkirtBody } from '../../rig/body/body';
+import { headBody, rigBody, skirtBody, type RigBody, type SkirtBody } from '../../rig/body/body';
 import { trailerBody, type TrailerBody } from '../../rig/body/trailer-body';
 import type { Rig, Skirt, Trailer } from '../../rig/parts/schema';
 import { faultIdsOf, faultPoints, type FaultId } from '../checks';
@@ -12,6 +12,7 @@ import { bestPossible, fit, meets, rulesOn } from '../search/score';
 /** What a rig has and collects, before its faults are looked for. */
 export interface Rated {
   readonly rig: Rig;
+  readonly body: RigBody;
   readonly has: Has;
   /** points of wants and rules */
   readonly points: number;
@@ -25,6 +26,14 @@ export interface Net extends Rated {
   /** share of all that could be collected, 0 to 1 */
   readonly score: number;
 }
+
+/** Points of the wants and rules of a water. */
+export const pointsOf = (compiled: CompiledWater, has: Has, rules: number): number =>
+  compiled.wants.reduce((sum, want) => sum + want.weight * fit(want, has[want.id]), rules);
+
+/** Share of all that could be collected that is left once faults are taken off; what parts alone decide the rules took off already. */
+export const shareLeft = (best: number, points: number, faults: readonly FaultId[]): number =>
+  Math.max(0, (points - faultPoints(faults.filter((id) => !isMistake(id)))) / best);
 
 /** Rates rigs of one head and one family on a water; bodies of parts that several share are put together once. */
 export interface Rater {
@@ -65,19 +74,14 @@ export function raterOf(compiled: CompiledWater, first: Rig): Rater {
   return {
     compiled,
     rate(rig) {
-      const has = measureRig(rig, bodyOf(rig), medium, compiled.facts);
-      let [points, met] = [rulesHere(rig), 0];
-      for (const want of compiled.wants) {
-        points += want.weight * fit(want, has[want.id]);
-        if (meets(want, has[want.id])) met += want.weight;
-      }
-      return { rig, has, points, met };
+      const body = bodyOf(rig);
+      const has = measureRig(rig, body, medium, compiled.facts);
+      const met = compiled.wants.reduce((sum, want) => (meets(want, has[want.id]) ? sum + want.weight : sum), 0);
+      return { rig, body, has, points: pointsOf(compiled, has, rulesHere(rig)), met };
     },
     net(rated) {
-      const faults = faultIdsOf(rated.rig, { water: compiled.facts.water, facts: compiled.facts }, bodyOf(rated.rig));
-      // what parts alone decide has been taken off by the rules
-      const more = faults.filter((id) => !isMistake(id));
-      return { ...rated, faults, score: Math.max(0, (rated.points - faultPoints(more)) / best) };
+      const faults = faultIdsOf(rated.rig, { water: compiled.facts.water, facts: compiled.facts }, rated.body);
+      return { ...rated, faults, score: shareLeft(best, rated.points, faults) };
     },
   };
 }

@@ -1,6 +1,3 @@
-import { guardToPointMm, PAST_POINT_MM } from '../../hold/guard';
-import { HOOKS } from '../../tackle/hooks';
-import { ribsMm } from '../../tackle/ribs';
 import { trailersWith } from '../../tackle/trailers';
 import { all, always, any, not } from '../conditions/condition';
 import {
@@ -45,6 +42,7 @@ import {
 } from './of-rig';
 import { onWater } from '../conditions/on-water';
 import { lengthMFromFt, lengthMFromIn } from '../../units/units';
+import * as craft from './craft-cuts';
 import type { HandlingRule } from './handling-rule';
 
 const feet = lengthMFromFt;
@@ -52,71 +50,50 @@ const inches = lengthMFromIn;
 
 const smallHook = { kind: 'single', point: 'up', size: '1/0' } as const;
 
-/** What the words of the craft amount to in millimetres, strands and fibres. @source craft-practice */
-const RIBS = 4;
-const AN_INCH_MM = 25.4;
-const THINNED = 12;
-const A_LITTLE_MM = 6;
-const SMALL_PLATE_MM = 89;
-const HARD_MM = 6;
-const OPEN_FIBRES = 14;
-const BEHIND_HOOK_MM = 4;
-type Edits = NonNullable<HandlingRule['edits']>;
-const fourRibs: Edits = ({ rig }) => {
-  const rib = ribsMm(rig.trailer!.kind, rig.trailer!.lengthMm)[RIBS - 1];
-  return rib === undefined ? [] : [['nose', Math.round(rib * 10) / 10]];
-};
-const skirtBehindHook: Edits = ({ rig }) => [['skirt-length', HOOKS[rig.head.hook.size].reachMm + BEHIND_HOOK_MM]];
-/** only where the skirt is the longer */
-const skirtToTrailer: Edits = ({ rig }) => {
-  const endsMm = Math.round(rig.trailer!.lengthMm - rig.trailer!.cutNoseMm - rig.trailer!.cutTailMm);
-  return rig.skirt && rig.skirt.lengthMm > endsMm ? [['skirt-length', endsMm]] : [];
-};
-
 /** Scissors, guard, trailer hook, and the tackle a rig goes on. @source craft-practice */
 export const FITTING_RULES = [
   {
     id: 'cut-four-ribs-off-the-bug',
     choice: 'cut',
     when: all(trailer('flat-bug'), not(head('swim')), not(platesAndBlades)),
-    edits: fourRibs,
+    edits: craft.fourRibs,
   },
   {
     id: 'cut-four-ribs-keep-the-legs',
     choice: 'cut',
     when: all(trailer('kick-bug'), head('flipping')),
-    edits: fourRibs,
+    edits: craft.fourRibs,
   },
   {
     id: 'cut-an-inch-off-the-craw',
     choice: 'cut',
     when: all(head('flipping'), trailer('flapper-craw', 'curl-craw'), trailerFrom(3.5)),
-    edits: () => [['nose', AN_INCH_MM]],
+    edits: craft.anInchOffTheNose,
   },
   {
     id: 'skirt-just-behind-the-hook',
     choice: 'cut',
     when: all(head('flipping'), trailer('flapper-craw', 'curl-craw', 'chunk', 'kick-chunk')),
-    edits: skirtBehindHook,
+    edits: craft.skirtBehindHook,
   },
   {
     id: 'thin-the-skirt-from-below',
     choice: 'cut',
     when: all(head('swim'), onWater(clearTo(feet(2))), strandsFrom(40)),
-    edits: () => [['thin', THINNED]],
+    edits: craft.thinned,
   },
   { id: 'leave-the-skirt-full', choice: 'cut', when: all(head('swim'), onWater(murkierThan(inches(18)))) },
   {
     id: 'skirt-short-for-a-short-tail',
     choice: 'cut',
     when: all(head('swim'), tailWorks, any(tailMatch('weak'), tailMatch('dead'), trailerUpTo(3.4))),
-    edits: skirtBehindHook,
+    edits: craft.skirtBehindHook,
   },
   {
     id: 'tear-the-swim-worm-in-half',
     choice: 'cut',
     when: all(trailer('swim-worm'), trailerFrom(5)),
-    edits: ({ rig }) => [['nose', Math.round(rig.trailer!.lengthMm / 2)]],
+    edits: craft.halfOff,
   },
   {
     id: 'slit-the-belly',
@@ -133,7 +110,7 @@ export const FITTING_RULES = [
     id: 'claws-a-little-shorter-to-creep',
     choice: 'cut',
     when: all(head('swim'), onWater(onBottom), trailer('flapper-craw', 'curl-craw', 'single-tail-grub')),
-    edits: () => [['tail', A_LITTLE_MM]],
+    edits: craft.aLittleOffTheTail,
   },
   {
     id: 'core-ahead-of-the-chunk',
@@ -150,7 +127,7 @@ export const FITTING_RULES = [
     id: 'cut-down-behind-a-small-plate',
     choice: 'cut',
     when: all(plateOf('compact'), has('trailer'), trailerFrom(3.5)),
-    edits: ({ rig }) => [['nose', Math.round(rig.trailer!.lengthMm - SMALL_PLATE_MM)]],
+    edits: craft.downToASmallPlate,
   },
   {
     id: 'full-length-behind-a-large-plate',
@@ -166,13 +143,13 @@ export const FITTING_RULES = [
     id: 'blade-skirt-to-trailer-length',
     choice: 'cut',
     when: all(blades, has('trailer'), has('skirt')),
-    edits: skirtToTrailer,
+    edits: craft.skirtToTrailer,
   },
   {
     id: 'push-hard-over-the-keepers',
     choice: 'cut',
     when: all(blades, has('trailer')),
-    edits: () => [['push', HARD_MM]],
+    edits: craft.pushedHard,
   },
   {
     id: 'press-the-arms-together',
@@ -198,19 +175,19 @@ export const FITTING_RULES = [
     id: 'guard-just-past-the-barb',
     choice: 'guard',
     when: all(guardOf('fibre'), not(platesAndBlades)),
-    edits: ({ rig }) => [['guard-length', Math.round(guardToPointMm(rig) + PAST_POINT_MM.cut)]],
+    edits: craft.guardPastTheBarb,
   },
   {
     id: 'guard-fewer-fibres-in-the-open',
     choice: 'guard',
     when: all(head('football'), fibresFrom(16), onWater(not(wood)), onWater(not(weed))),
-    edits: () => [['guard-fibres', OPEN_FIBRES]],
+    edits: craft.fewerFibres,
   },
   {
     id: 'guard-fan-before-thinning',
     choice: 'guard',
     when: all(fibresFrom(20), not(platesAndBlades)),
-    edits: ({ rig }) => (rig.guard?.spread === 'wings' ? [] : [['guard-spread', 'fanned']]),
+    edits: craft.fannedUnlessInWings,
   },
 
   {

@@ -1,11 +1,12 @@
 import { edited } from '../cuts/cut-options';
-import { solveCuts, type Cut } from '../cuts/solve-cuts';
-import { faultIdsOf, faultPoints, faultsOf, type FaultId } from '../checks';
-import { HANDLING_RULES, handle, heldOf, type Handled } from '../handling';
+import { pointsOf, shareLeft } from '../cuts/rate';
+import { bestCut } from '../cuts/solve-cuts';
+import { faultIdsOf, faultsOf, type FaultId } from '../checks';
+import { HANDLING_RULES, handle, heldOf, type Choice, type Handled } from '../handling';
 import { measureRig, type Has } from '../measures/rig-measures';
-import { isMistake } from '../rules/mistakes';
 import type { CompiledWater } from '../rules/wants';
-import { bestPossible, fit, rulesOn } from '../search/score';
+import { bestPossible, rulesOn } from '../search/score';
+import { sameJson } from '../../keeping/merge';
 import { mediumAt } from '../../motion/fall';
 import type { RetrievePlan } from '../../motion/plan';
 import { rigBody } from '../../rig/body/body';
@@ -30,8 +31,6 @@ export interface Ready extends JudgedWhole {
   readonly rig: Rig;
   /** as it came out of the box */
   readonly base: Rig;
-  /** what the solver cut, beyond what the craft always cuts */
-  readonly cuts: readonly Cut[];
 }
 
 /** Cures of a retrieve that are tried one after another. */
@@ -57,12 +56,10 @@ function cutByCraft(compiled: CompiledWater, bare: Rig): Rig {
 function cured(rig: Rig, plan: RetrievePlan, facts: WaterFacts): RetrievePlan {
   let now = plan;
   for (let at = 0; at < CURES; at++) {
-    const fault = faultsOf(rig, { water: facts.water, facts, plan: now }).find(({ fixedPlan }) => fixedPlan !== null);
-    if (!fault) return now;
-    const before = faultIdsOf(rig, { water: facts.water, facts, plan: now }).length;
-    const after = faultIdsOf(rig, { water: facts.water, facts, plan: fault.fixedPlan! }).length;
-    if (after >= before) return now;
-    now = fault.fixedPlan!;
+    const faults = faultsOf(rig, { water: facts.water, facts, plan: now });
+    const next = faults.find(({ fixedPlan }) => fixedPlan !== null)?.fixedPlan;
+    if (!next || faultIdsOf(rig, { water: facts.water, facts, plan: next }).length >= faults.length) return now;
+    now = next;
   }
   return now;
 }
@@ -90,6 +87,17 @@ const paceOf = ({ steps }: RetrievePlan): number | null => {
   return speeds.length === 0 ? null : Math.max(...speeds);
 };
 
+/** What the steps of a retrieve are, whatever their speeds. */
+const kindsOf = ({ steps }: RetrievePlan): string => steps.map(({ do: does }) => does).join(' ');
+
+/** Lines of handling that a cure made untrue: the plan itself says what is done instead. */
+const contradicted = (before: RetrievePlan, after: RetrievePlan): ReadonlySet<Choice> =>
+  new Set<Choice>([
+    ...(sameJson(before.line, after.line) ? [] : (['line'] as const)),
+    ...(kindsOf(before) === kindsOf(after) ? [] : (['retrieve'] as const)),
+    ...(before.tipHeightM === after.tipHeightM ? [] : (['rod-angle'] as const)),
+  ]);
+
 /** Judges a rig as it is, on the retrieve that goes with it: what is prescribed is what is judged. */
 export function judgedWhole(compiled: CompiledWater, rig: Rig): JudgedWhole {
   const plain = handle(compiled, rig);
@@ -101,16 +109,13 @@ export function judgedWhole(compiled: CompiledWater, rig: Rig): JudgedWhole {
   const facts: WaterFacts = { ...compiled.facts, reel: brought };
   const has = measureRig(rig, rigBody(rig), mediumAt(tempC), facts);
   const faults = faultIdsOf(rig, { water: facts.water, facts: compiled.facts, plan });
-  const points =
-    compiled.wants.reduce((sum, want) => sum + want.weight * fit(want, has[want.id]), 0) +
-    rulesOn(compiled, rig) -
-    faultPoints(faults.filter((id) => !isMistake(id)));
+  const untrue = contradicted(plain.plan, plan);
   return {
-    handled: { ...plain, plan },
+    handled: { ...plain, plan, steps: plain.steps.filter(({ choice }) => !untrue.has(choice)) },
     has,
     reel: brought,
     faults,
-    score: Math.max(0, points / bestPossible(compiled)),
+    score: shareLeft(bestPossible(compiled), pointsOf(compiled, has, rulesOn(compiled, rig)), faults),
   };
 }
 
@@ -119,8 +124,8 @@ export function judgedWhole(compiled: CompiledWater, rig: Rig): JudgedWhole {
  * @param bare  as it comes out of the box
  */
 export function makeReady(compiled: CompiledWater, bare: Rig): Ready {
-  const { best: solved } = solveCuts(compiled, cutByCraft(compiled, bare), { base: bare });
-  const { trailerHook } = handle(compiled, solved.rig);
-  const rig: Rig = trailerHook ? { ...solved.rig, trailerHook } : solved.rig;
-  return { rig, base: bare, cuts: solved.cuts, ...judgedWhole(compiled, rig) };
+  const cut = bestCut(compiled, cutByCraft(compiled, bare), { base: bare });
+  const { trailerHook } = handle(compiled, cut);
+  const rig: Rig = trailerHook ? { ...cut, trailerHook } : cut;
+  return { rig, base: bare, ...judgedWhole(compiled, rig) };
 }

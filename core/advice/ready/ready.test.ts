@@ -10,6 +10,7 @@ import { anyFamilyRig } from '../../testing/fixtures/rigs';
 import type { Water } from '../../water/schema';
 import { faultIdsOf, SEVERITY } from '../checks';
 import { advise, judgeRig } from '../recommend/advise';
+import { HANDLING_RULES } from '../handling';
 import { compileWater } from '../rules/wants';
 import { makeReady, judgedWhole } from './make-ready';
 
@@ -45,6 +46,23 @@ describe('made ready', () => {
       { numRuns: 40, seed: 4 },
     );
   });
+});
+
+test('property: no line of handling says what the plan does not do', () => {
+  let checked = 0;
+  fc.assert(
+    fc.property(anyFamilyRig, anyWater, (rig, water) => {
+      const { handled } = makeReady(compiled(water, rig), rig);
+      for (const { rule } of handled.steps) {
+        const { line, tipM } = HANDLING_RULES.find(({ id }) => id === rule)!;
+        if (line) expect([rule, handled.plan.line]).toEqual([rule, line]);
+        if (tipM !== undefined) expect([rule, handled.plan.tipHeightM]).toEqual([rule, tipM]);
+        if (line || tipM !== undefined) checked++;
+      }
+    }),
+    { numRuns: 80, seed: 6 },
+  );
+  expect(checked).toBeGreaterThan(40);
 });
 
 describe('picks', () => {

@@ -199,7 +199,7 @@ export function* adviseInSteps(
   const leading = best[0]?.field ?? fields[0]!;
   const missed = yield* scaled(
     outOfReach(
-      [leading],
+      leading,
       picks.filter(({ rig }) => rig.family === leading.suits.family).map(({ has }) => has),
     ),
     1,

@@ -22,18 +22,18 @@ function askingOnly(field: Field, want: Want): Field {
 /**
  * Wants in the angler's hands that none of the rigs shown meets: for each the rig of the whole box that comes nearest is looked
  * for, so that nobody looks in vain.
- * @param has   of the rigs that are shown
+ * @param field  of the family that leads
+ * @param has    of its rigs that are shown
  * @yields      share of the work done
  */
-export function* outOfReach(fields: readonly Field[], has: readonly Has[]): Generator<number, readonly OutOfReach[]> {
-  const leading = fields.find(({ pairs }) => pairs > 0);
-  if (!leading || has.length === 0) return [];
-  const missed = leading.compiled.wants.filter(
+export function* outOfReach(field: Field, has: readonly Has[]): Generator<number, readonly OutOfReach[]> {
+  if (has.length === 0) return [];
+  const missed = field.compiled.wants.filter(
     (want) => want.inHand !== undefined && !has.some((numbers) => meets(want, numbers[want.id])),
   );
   const found: OutOfReach[] = [];
   for (const [at, want] of missed.entries()) {
-    const own = askingOnly(leading, want);
+    const own = askingOnly(field, want);
     const { found: best } = yield* scaled(rankField(own, 1), at / missed.length, (at + 1) / missed.length);
     if (best[0] === undefined) continue;
     const nearest = makeReady(own.compiled, rigAt(own, best[0])).has[want.id];
