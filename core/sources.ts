@@ -34,6 +34,7 @@ export const SOURCES = {
   'adr-0014': 'Estimate: docs/adr/0014-the-bench.md',
   'adr-0022': 'Estimate: docs/adr/0022-what-is-taken-in-hand.md',
   'adr-0023': 'Estimate: docs/adr/0023-solved-cuts-and-faults.md',
+  'adr-0024': 'Estimate: docs/adr/0024-limits-are-ramps.md',
 } as const;
 
 export type SourceId = keyof typeof SOURCES;

@@ -83,8 +83,8 @@ function headText(rig: Rig, system: UnitSystem): string {
   }
   return `${[
     weight,
-    ...(rig.head.finesse ? ['finesse'] : []),
-    ...(rig.head.metal === 'lead' ? [] : [rig.head.metal]),
+    ...(rig.head.finesse ? [phrases.finesseHead] : []),
+    ...(rig.head.metal === 'lead' ? [] : [NAME[rig.head.metal]]),
     ...(rig.head.nose === undefined || rig.head.nose === HEADS[rig.head.style].nose ? [] : [NOSE_NAME[rig.head.nose]]),
     HEAD_TITLE[rig.head.style],
     ...(rig.head.cams ? [phrases.withCams] : []),

@@ -127,7 +127,7 @@ const TELL: { readonly [T in Tray]: (part: PartOf<T>, system: UnitSystem) => Tol
 /** Why a part stays out of the picks. */
 function whyOut(tray: Tray, part: AnyPart): string | null {
   if (part.quantity === 0) return words.isUsedUp;
-  if (part.condition === 'torn' || part.condition === 'rusty') return part.condition;
+  if (part.condition === 'torn' || part.condition === 'rusty') return NAME[part.condition];
   return tray === 'heads' && familyOfHead(part as PartOf<'heads'>) === null ? words.keptUntilHasBlades : null;
 }
 

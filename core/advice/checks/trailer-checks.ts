@@ -2,7 +2,7 @@ import { onsetOfMps } from '../../motion/kick';
 import { pinnedAboveMps } from '../../motion/skirt-motion';
 import { FREE_GAP_MM, hookPoint } from '../../hold/hook-point';
 import { mediumAt, steadyFall } from '../../motion/fall';
-import { tailReachM } from '../../motion/tail';
+import { MATCH, tailReachM } from '../../motion/tail';
 import { exitFromNoseMm } from '../../rig/body/body';
 import { MIN_TRAILER_LEFT_MM, PART_LIMITS, type Rig } from '../../rig/parts/schema';
 import { isRoundBody } from '../../rig/body/trailer-body';
@@ -151,14 +151,22 @@ const pointStaysInPlastic: RigCheck = {
   },
 };
 
+/** A skirt that ends this close behind the hook is cut to suit a short tail, mm. @source craft-practice */
+const SUITS_WITHIN_MM = 8;
+const isCutShort = ({ skirt, head }: Rig): boolean =>
+  !skirt || (skirt.trim === 'all' && skirt.lengthMm <= HOOKS[head.hook.size].reachMm + SUITS_WITHIN_MM);
+/** The least match that a short skirt makes up for: 3 1/4 in behind 3/8 oz. @source adr-0010 */
+const HELPED_FROM = 290 / MATCH.middle;
+
 /** A head that its tail cannot move does nothing. */
 const tailTooSmall: RigCheck = {
   id: 'tail-too-small',
   judge(checked) {
     if (!swims(checked) || checked.match.index === null) return doesNotApply;
     const { verdict, index } = checked.match;
-    const short = (checked.rig.skirt?.trim ?? 'all') === 'all';
-    return adviseIf(verdict === 'dead' || (verdict === 'weak' && !short), { index });
+    // under a skirt cut back to the hook a tail one size small still shows what it does
+    const helped = isCutShort(checked.rig) && index >= HELPED_FROM;
+    return adviseIf(!helped && (verdict === 'dead' || verdict === 'weak'), { index });
   },
   cure(checked) {
     const longer = lengthThatCures(checked, this, true);

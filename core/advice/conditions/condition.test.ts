@@ -125,8 +125,8 @@ describe('by degrees', () => {
     expect(share(all(ramped, not(onBottom)), facts)).toBe(0);
   });
   test('without a ramp it is taken wholly or not at all', () => {
-    expect(share(colderThan(55), at(55))).toBe(0);
-    expect(share(colderThan(55), at(54.99))).toBe(1);
+    expect(share(colderThan(55, { over: 0 }), at(55))).toBe(0);
+    expect(share(colderThan(55, { over: 0 }), at(54.99))).toBe(1);
   });
 });
 

@@ -44,11 +44,17 @@ export const pressure = (value: Water['pressure']): WaterCondition => chosen('pr
 export const species = (value: Water['species']): WaterCondition => chosen('species', value);
 
 interface Ramp {
-  /** width of the ramp about the limit, in the unit of the limit */
+  /** width of the ramp about the limit, in the unit of the limit; 0 where it holds at once */
   readonly over?: number;
 }
+/**
+ * How wide the ramp about a limit of craft is, since nobody means 55 °F to the degree: °F, and shares of what is seen and of a depth.
+ * @source adr-0024
+ */
+const RAMP = { tempF: 4, seen: 0.25, depth: 0.25 } as const;
+
 /** @param tempF  °F; it falls silent on the limit itself */
-export const colderThan = (tempF: number, { over = 0 }: Ramp = {}): WaterCondition =>
+export const colderThan = (tempF: number, { over = RAMP.tempF }: Ramp = {}): WaterCondition =>
   compares(
     'colder',
     { tempF },
@@ -62,7 +68,7 @@ export const atLeastF = (tempF: number, ramp?: Ramp): WaterCondition => not(cold
 /** Rounded as far as a limit in a table goes. */
 const rounded = (value: number): number => Math.round(value * 1000) / 1000;
 /** @param lengthM  that is seen, m: by what fish meet, low light halves it */
-export const murkierThan = (lengthM: number, { over = 0 }: Ramp = {}): WaterCondition =>
+export const murkierThan = (lengthM: number, { over = RAMP.seen * lengthM }: Ramp = {}): WaterCondition =>
   compares('murkier', { in: rounded(inFromLengthM(lengthM)) }, (w: WaterFacts) => w.seenM, 'below', lengthM, over);
 export const clearTo = (lengthM: number, ramp?: Ramp): WaterCondition => not(murkierThan(lengthM, ramp));
 
@@ -76,8 +82,10 @@ const depth = (limitM: number, included: boolean, over: number): WaterCondition 
     over,
   );
 /** @param limitM  m */
-export const shallowerThan = (limitM: number, { over = 0 }: Ramp = {}): WaterCondition => depth(limitM, false, over);
-export const noDeeperThan = (limitM: number, { over = 0 }: Ramp = {}): WaterCondition => depth(limitM, true, over);
+export const shallowerThan = (limitM: number, { over = RAMP.depth * limitM }: Ramp = {}): WaterCondition =>
+  depth(limitM, false, over);
+export const noDeeperThan = (limitM: number, { over = RAMP.depth * limitM }: Ramp = {}): WaterCondition =>
+  depth(limitM, true, over);
 export const asDeepAs = (limitM: number, ramp?: Ramp): WaterCondition => not(shallowerThan(limitM, ramp));
 
 export const coverOf = (kind: CoverKind): WaterCondition => clause('cover', { kind }, (w: WaterFacts) => w.has(kind));
@@ -125,6 +133,7 @@ export const wantedFrom = (depthM: number): WaterCondition =>
     ({ water }: WaterFacts) => water.band?.fromM ?? 0,
     'from',
     depthM,
+    RAMP.depth * depthM,
   );
 export const wantedTo = (depthM: number): WaterCondition =>
   compares(
@@ -133,6 +142,7 @@ export const wantedTo = (depthM: number): WaterCondition =>
     ({ water }: WaterFacts) => water.band?.toM ?? 0,
     'from',
     depthM,
+    RAMP.depth * depthM,
   );
 export const depthAsked = clause('depth-asked', {}, ({ water }: WaterFacts) => water.band !== undefined);
 export const weedTopKnown = clause('weed-top-known', {}, (w: WaterFacts) => w.weedTopM !== null);

@@ -1,4 +1,4 @@
-import { lengthMFromFt, lengthMFromIn } from '../../units/units';
+import { lengthMFromFt, lengthMFromIn, tempCFromF } from '../../units/units';
 import { SCHOOL_QUESTIONS, type SchoolOf, type SchoolQuestion, type SchoolRef } from '../../water/schema';
 import type { WaterFacts } from './water-facts';
 
@@ -37,8 +37,28 @@ export type SchoolReason = (typeof SCHOOL_REASONS)[number];
 export interface SchoolAnswer<Q extends SchoolQuestion = SchoolQuestion> {
   readonly school: SchoolOf<Q> | null;
   readonly reason: SchoolReason;
+  /** near the limit that decides, the other one has a say too, 0 to a half */
+  readonly beside?: { readonly school: SchoolOf<Q>; readonly share: number };
 }
 export type SchoolAnswers = { readonly [Q in SchoolQuestion]: SchoolAnswer<Q> };
+
+/** Width of the ramp about a temperature that decides, °C: as wide as that of the rules. @source adr-0024 */
+const RAMP_C = 2.2;
+
+/** What answers on the cold side of a temperature and what on the warm one; near it both have their say. */
+function byCold<Q extends SchoolQuestion>(
+  w: WaterFacts,
+  tempF: number,
+  cold: SchoolAnswer<Q>,
+  warm: SchoolAnswer<Q>,
+): SchoolAnswer<Q> {
+  const off = (w.tempC - tempCFromF(tempF)) / RAMP_C;
+  const [own, other] = w.belowF(tempF) ? [cold, warm] : [warm, cold];
+  const share = Math.max(0, 0.5 - Math.abs(off));
+  return share === 0 || other.school === null || own.school === other.school
+    ? own
+    : { ...own, beside: { school: other.school, share } };
+}
 
 const usual = <S extends string>(school: S): { readonly school: S; readonly reason: 'usual' } => ({
   school,
@@ -53,10 +73,10 @@ const CLEAR_RESERVOIR_M = lengthMFromFt(4);
 /** Where nobody chose, the water decides. One row a question. @source craft-practice */
 const BY_WATER: { readonly [Q in SchoolQuestion]: (w: WaterFacts) => SchoolAnswer<Q> } = {
   weight: (w) => {
-    if (w.belowF(55)) return { school: 'slow-hand', reason: 'cold' };
-    if (w.water.mood === 'inactive') return { school: 'slow-hand', reason: 'inactive' };
-    if (w.water.aim === 'saturate') return { school: 'slow-hand', reason: 'saturate' };
-    return usual('heaviest');
+    const cold = { school: 'slow-hand', reason: 'cold' } as const;
+    if (w.water.mood === 'inactive') return w.belowF(55) ? cold : { school: 'slow-hand', reason: 'inactive' };
+    if (w.water.aim === 'saturate') return w.belowF(55) ? cold : { school: 'slow-hand', reason: 'saturate' };
+    return byCold(w, 55, cold, usual('heaviest'));
   },
   'mud-weight': (w) =>
     w.family === 'spinner' ? { school: 'heavy-thump', reason: 'blades' } : usual('one-weight-big-trailer'),
@@ -71,8 +91,10 @@ const BY_WATER: { readonly [Q in SchoolQuestion]: (w: WaterFacts) => SchoolAnswe
   // told by two numbers (what-lifts.ts); no rule waits for it, since every rig's own depth is computed
   'vibrating-lift': () => ({ school: null, reason: 'computed' }),
   'spinner-trailer': (w) =>
-    w.belowF(60) && w.seenM < lengthMFromIn(12) ? { school: 'drag-in-mud', reason: 'cold-mud' } : usual('none'),
-  'spinner-blades-mud': (w) => (w.belowF(55) ? { school: 'double-colorado', reason: 'cold' } : usual('single-large')),
+    w.seenM < lengthMFromIn(12)
+      ? byCold(w, 60, { school: 'drag-in-mud', reason: 'cold-mud' }, usual('none'))
+      : usual('none'),
+  'spinner-blades-mud': (w) => byCold(w, 55, { school: 'double-colorado', reason: 'cold' }, usual('single-large')),
   'spinner-blades-spring': () => usual('colorado-below-60'),
   'spinner-bump': () => usual('pause'),
   'spinner-rod': () => usual('by-cover'),
@@ -80,7 +102,7 @@ const BY_WATER: { readonly [Q in SchoolQuestion]: (w: WaterFacts) => SchoolAnswe
   'heavy-swim-tail': () => usual('rolling'),
   // rig by rig: steady where tail and head fit, else shaken
   'swim-retrieve': () => ({ school: null, reason: 'computed' }),
-  'swim-bottom': (w) => (w.belowF(50) ? { school: 'creep', reason: 'cold' } : usual('never-rest')),
+  'swim-bottom': (w) => byCold(w, 50, { school: 'creep', reason: 'cold' }, usual('never-rest')),
   'trailer-colour': () => usual('match'),
   'colour-order': (w) =>
     w.water.forage.length > 0
@@ -127,6 +149,17 @@ export function schoolSpeaks(answers: SchoolAnswers, ref: SchoolRef | undefined)
   const at = ref.indexOf(':');
   const answer = answers[ref.slice(0, at) as SchoolQuestion];
   return answer.school === null || answer.school === ref.slice(at + 1);
+}
+
+/** How far a school has its say, 0 to 1: near the limit that decides between two, both. */
+export function schoolShare(answers: SchoolAnswers, ref: SchoolRef | undefined): number {
+  if (ref === undefined) return 1;
+  const at = ref.indexOf(':');
+  const answer: SchoolAnswer = answers[ref.slice(0, at) as SchoolQuestion];
+  if (answer.school === null) return 1;
+  const other = answer.beside?.share ?? 0;
+  if (answer.school === ref.slice(at + 1)) return 1 - other;
+  return answer.beside?.school === ref.slice(at + 1) ? other : 0;
 }
 
 export const questionOf = (ref: SchoolRef): SchoolQuestion => ref.slice(0, ref.indexOf(':')) as SchoolQuestion;

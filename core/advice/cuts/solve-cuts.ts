@@ -45,6 +45,9 @@ const FINISHING: ReadonlyMap<EditId, readonly FaultId[]> = new Map<EditId, reado
   ['guard-fibres', ['guard-too-stiff', 'guard-holds-point-flat']],
 ]);
 const OF_SKIRT: ReadonlySet<EditId> = new Set<EditId>(['skirt-length', 'skirt-side', 'thin']);
+/** Edits that move every number a little only: they are tried on so many of the best of the others. */
+const MOVES_LITTLE: ReadonlySet<EditId> = new Set<EditId>(['split', 'push', 'hang']);
+const REFINED = 24;
 /** Combinations that are all tried; where there are more, plastic and skirt take turns. */
 const ALL_TRIED = 1500;
 const ROUNDS = 3;
@@ -69,9 +72,34 @@ function waysOf(rig: Rig, base: Rig, options: readonly CutOption[]): { readonly 
 
 const isBetter = (a: Net, b: Net): boolean => a.score > b.score + 1e-12;
 
-/** The wants and rules of every candidate worth looking at. */
+/** The wants and rules of every candidate worth looking at: the cuts that move much, all together; those that move little, on the best. */
 function candidatesOf(rater: Rater, rig: Rig, base: Rig, options: readonly CutOption[]): Candidate[] {
   const moving = options.filter(({ edit }) => !FINISHING.has(edit));
+  const small = moving.filter(({ edit }) => MOVES_LITTLE.has(edit));
+  const coarse = combinationsOf(
+    rater,
+    rig,
+    base,
+    moving.filter(({ edit }) => !MOVES_LITTLE.has(edit)),
+  );
+  if (small.length === 0) return coarse;
+  const place = new Map(options.map(({ edit }, at) => [edit, at]));
+  const finest = [...coarse].sort((a, b) => b.rated.points - a.rated.points).slice(0, REFINED);
+  return [
+    ...coarse,
+    ...[...finest, ...coarse.slice(0, 1)].flatMap(({ made, rated }) =>
+      waysOf(rated.rig, base, small)
+        .slice(1)
+        .map((way): Candidate => ({
+          made: [...made, ...way.made].sort(([x], [y]) => place.get(x)! - place.get(y)!),
+          rated: rater.rate(way.rig),
+        })),
+    ),
+  ];
+}
+
+/** All combinations of some edits, or the most promising of them where there are too many. */
+function combinationsOf(rater: Rater, rig: Rig, base: Rig, moving: readonly CutOption[]): Candidate[] {
   const plastic = waysOf(
     rig,
     base,

@@ -103,10 +103,12 @@ export function reasonsFor(compiled: CompiledWater, rig: Rig, has: Has): Reason[
     return { rule: want.rules[0]!, want: want.id, weight, for: inside };
   });
   const fromRules = compiled.prefers
-    .filter(({ target }) =>
-      Object.entries(target).every(([axis, wanted]) =>
-        (wanted as readonly unknown[]).includes(values[axis as keyof typeof values]),
-      ),
+    .filter(
+      ({ target, holds }) =>
+        holds &&
+        Object.entries(target).every(([axis, wanted]) =>
+          (wanted as readonly unknown[]).includes(values[axis as keyof typeof values]),
+        ),
     )
     .map(({ id, weight }): Reason => ({ rule: id, want: null, weight: Math.abs(weight), for: weight > 0 }));
   return [...fromWants, ...fromRules].sort((a, b) => b.weight - a.weight);
@@ -128,7 +130,7 @@ export type Judged = Omit<Pick, 'rank' | 'base' | 'dissent' | 'alike'>;
 export function judgeRig(water: Water, rig: Rig): Judged {
   const families = familiesOf(water).includes(rig.family) ? familiesOf(water) : [...familiesOf(water), rig.family];
   const suits = familiesSuit(water, families).find(({ family }) => family === rig.family)!;
-  const field = fieldOf(water, emptyBox(), suits, families.length === 1);
+  const field = fieldOf(water, emptyBox(), suits);
   return judgedIn(field, rig, judgedWhole(field.compiled, rig));
 }
 

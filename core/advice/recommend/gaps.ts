@@ -5,7 +5,6 @@ import { type Family, type Water, leadAllowed } from '../../water/schema';
 import { familiesSuit } from '../rules/family-suits';
 import { fieldOf, mostWithin, queueIn, rigAt, type Field } from '../search/per-family';
 import { searchBest, type Found, type SearchFor } from '../search/best-first';
-import { familiesOf } from '../conditions/water-facts';
 import { makeReady } from '../ready/make-ready';
 
 /** The best rig that needs so many parts from outside the box, and which. */
@@ -91,10 +90,9 @@ export const joinCatalogue = (box: Box, all: Box, trays: readonly RigTray[]): Bo
 
 /** The families a water may be answered with, each as a maker of fields over other boxes. */
 export function familyFields(water: Water): { readonly family: Family; of(box: Box): Field }[] {
-  const alone = familiesOf(water).length === 1;
   return familiesSuit(water).map((suits) => ({
     family: suits.family,
-    of: (box: Box): Field => fieldOf(water, box, suits, alone),
+    of: (box: Box): Field => fieldOf(water, box, suits),
   }));
 }
 

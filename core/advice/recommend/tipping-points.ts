@@ -3,9 +3,8 @@ import type { Rig } from '../../rig/parts/schema';
 import { intentAtDepth } from '../../water/intent-words';
 import { MOODS, SKIES, type Water } from '../../water/schema';
 import { weightStep } from '../candidates/attributes';
-import { familiesSuit } from '../rules/family-suits';
 import { fieldsOf, mergeRanked, rankFields, rigAt, type Field, type Ranked } from '../search/per-family';
-import { compileWater } from '../rules/wants';
+import { makeReady, type Ready } from '../ready/make-ready';
 
 /** What of a water a day may change. */
 export const TIPPING_FIELDS = ['temperatureC', 'visibilityM', 'depthM', 'sky', 'mood'] as const;
@@ -19,25 +18,26 @@ export interface TippingPoint {
   readonly to: Rig;
 }
 
-/** How far a number is looked at, and in which steps: by so much, or by such a factor. */
+/** How far a number is looked at, and in which steps: by so much, or by such a factor. Rules speak by degrees, so no answer jumps between two. */
 interface Scale {
   readonly from: number;
   readonly to: number;
   readonly plus?: number;
   readonly times?: number;
-  /** steps between two looks where no rule changes its mind: physics changes slowly */
-  readonly look: number;
 }
 
 /** @source adr-0013 */
 const SCALES: Readonly<Record<'temperatureC' | 'visibilityM' | 'depthM', Scale>> = {
-  temperatureC: { from: 1, to: 34, plus: 0.25, look: 16 },
-  visibilityM: { from: 0.04, to: 6, times: 1.03, look: Infinity },
-  depthM: { from: 0.4, to: 15, times: 1.03, look: 10 },
+  temperatureC: { from: 1, to: 34, plus: 1 },
+  visibilityM: { from: 0.04, to: 6, times: 1.15 },
+  depthM: { from: 0.4, to: 15, times: 1.15 },
 };
 
-/** So many places beyond the picks are looked at for them. */
+/** So many places beyond the picks are looked at for them, and so many beyond theirs are made ready to see who comes out ahead. */
 const SPARE = 4;
+const READY_BEYOND = 2;
+/** More than cutting two rigs well usually sets them apart, as a share of the score. */
+const CUT_GAINS = 0.05;
 
 /** Pairs of different heads and trailers that are ranked again and again at most. */
 export const TIPPING_PAIRS = 400_000;
@@ -59,15 +59,6 @@ export function changed(water: Water, field: TippingField, at: number | string):
   return field === 'depthM' ? atDepth(water, at as number) : ({ ...water, [field]: at } as Water);
 }
 
-/** Which rules speak: where two waters agree on this, only slow physics can tell their answers apart. */
-const spokenOn = (water: Water): string =>
-  familiesSuit(water)
-    .map(({ family, points }) => {
-      const { wants, prefers } = compileWater(water, family);
-      return [family, points, ...wants.flatMap(({ rules }) => rules), ...prefers.map(({ id }) => id)].join(' ');
-    })
-    .join('|');
-
 /** What must stay for a pick to be the same: its family, make of head, kind of trailer, and weight class. */
 export const pickKey = ({ family, head, trailer, blade, blades }: Rig): string => {
   const carries = [blade?.size, ...(blades ?? []).map(({ shape }) => shape)].join('+');
@@ -81,21 +72,29 @@ function* rankOver(fields: readonly Field[], top: number): Generator<number, Ran
   return mergeRanked(yield* rankFields(fields, top, true), top);
 }
 
-/** Waters of one number, outward from where it stands, the nearer of both sides first: where rules change or physics may have. */
-function stopsOf(water: Water, field: keyof typeof SCALES): { at: number; before: number; sharp: boolean }[] {
+/** Rigs found made ready, the best first: what is shown in a list is what is compared. */
+function* madeReady(ranked: readonly Ranked[]): Generator<number, Ready[]> {
+  const rows: { readonly ready: Ready; readonly score: number }[] = [];
+  for (const { field, found } of ranked) {
+    const ready = makeReady(field.compiled, rigAt(field, found));
+    rows.push({ ready, score: field.worth * ready.score });
+    yield 0;
+  }
+  return rows.sort((a, b) => b.score - a.score).map(({ ready }) => ready);
+}
+
+/** Places on one number, outward from where it stands, the nearer of both sides first. */
+function stopsOf(water: Water, field: keyof typeof SCALES): { readonly at: number; readonly before: number }[] {
   const scale = SCALES[field];
   const start = water[field];
   const step = (at: number, way: number): number =>
     scale.times === undefined ? at + way * scale.plus! : at * scale.times ** way;
-  const stops: { at: number; before: number; sharp: boolean; steps: number }[] = [];
+  const stops: { at: number; before: number; steps: number }[] = [];
   for (const way of [-1, 1]) {
-    let [spoken, before, since] = [spokenOn(water), start, 0];
+    let before = start;
     for (let at = step(start, way), steps = 1; at >= scale.from && at <= scale.to; at = step(at, way), steps++) {
-      const here = spokenOn(changed(water, field, at));
-      const sharp = here !== spoken;
-      if (!sharp && ++since < scale.look) continue;
-      stops.push({ at, before: sharp ? step(at, -way) : before, sharp, steps });
-      [spoken, before, since] = [here, at, 0];
+      stops.push({ at, before, steps });
+      before = at;
     }
   }
   return stops.sort((a, b) => a.steps - b.steps);
@@ -119,7 +118,7 @@ function* narrowed(
 
 /**
  * For each of the best picks the nearest change of each thing a day may change at which another rig takes its place, by search:
- * outward from the water as it is, at every value where some rule changes its mind and, for slow physics, in between.
+ * outward from the water as it is, step by step, then narrowed down between the last step where it stands and the first where it does not.
  * @param water  checked
  * @param picks  as they come out of the box, the first first
  * @yields       share of the work done, roughly
@@ -134,23 +133,32 @@ export function* tippingPointsInSteps(
   const base = fieldsOf(water, box);
   const pairs = base.reduce((sum, field) => sum + field.pairs, 0);
   if (picks.length === 0 || pairs > TIPPING_PAIRS) return [];
-  // made ready, picks may have changed places: each is followed at the place where the search has it
+  // made ready, picks may have changed places: each is looked for at the place where the search has it, and told by the one it has ready
   const here = (yield* rankOver(base, picks.length + SPARE)).map(keyOf);
   const keys = picks.map(pickKey);
   const places = keys.map((key) => here.indexOf(key));
-  const top = Math.max(0, ...places) + 1;
+  const top = Math.max(0, ...places) + 1 + READY_BEYOND;
   const flips: TippingPoint[][] = picks.map(() => []);
   const rankAt = function* (field: TippingField, at: number | string): Generator<number, Ranked[]> {
     return yield* rankOver(fieldsOf(changed(water, field, at), box, base), top);
   };
-  const at = (ranked: readonly Ranked[], pick: number): Ranked | undefined => ranked[places[pick]!];
-  const givesWay = (ranked: readonly Ranked[], pick: number): boolean => {
-    const there = at(ranked, pick);
-    return there !== undefined && keyOf(there) !== keys[pick];
+  /** the search has another one in its place; of the first pick, one so near that cutting may bring it past */
+  const mayGiveWay = (ranked: readonly Ranked[], pick: number): boolean => {
+    const there = ranked[places[pick]!];
+    if (there === undefined) return false;
+    if (keyOf(there) !== keys[pick]) return true;
+    return pick === 0 && ranked.some((one) => one !== there && one.score > there.score - CUT_GAINS);
   };
-  const note = (field: TippingField, where: number | string, ranked: readonly Ranked[], pick: number): void => {
-    const { field: of, found } = at(ranked, pick)!;
-    flips[pick]!.push({ field, at: where, to: rigAt(of, found) });
+  /** those that may stand in the places of some picks once they are made ready */
+  const contenders = (ranked: readonly Ranked[], asked: readonly number[]): readonly Ranked[] => {
+    const last = Math.max(-1, ...asked.map((pick) => places[pick]!));
+    const least = (ranked[last]?.score ?? Infinity) - CUT_GAINS;
+    return ranked.slice(0, last === -1 ? 0 : last + 1 + READY_BEYOND).filter(({ score }) => score > least);
+  };
+  /** what stands in a pick's place once all are made ready; null where that is still the pick */
+  const inPlaceOf = (ready: readonly Ready[], pick: number): Rig | null => {
+    const there = ready[pick]?.rig;
+    return there === undefined || pickKey(there) === keys[pick] ? null : there;
   };
 
   for (const [nth, field] of TIPPING_FIELDS.entries()) {
@@ -163,8 +171,12 @@ export function* tippingPointsInSteps(
       for (const at of others) {
         if (open.size === 0) break;
         const ranked = yield* rankAt(field, at);
-        for (const place of [...open].filter((one) => givesWay(ranked, one))) {
-          note(field, at, ranked, place);
+        const moved = [...open].filter((one) => mayGiveWay(ranked, one));
+        const ready = yield* madeReady(contenders(ranked, moved));
+        for (const place of moved) {
+          const to = inPlaceOf(ready, place);
+          if (to === null) continue;
+          flips[place]!.push({ field, at, to });
           open.delete(place);
         }
       }
@@ -173,14 +185,19 @@ export function* tippingPointsInSteps(
     for (const stop of stopsOf(water, field)) {
       if (open.size === 0) break;
       const ranked = yield* rankAt(field, stop.at);
-      for (const place of [...open].filter((one) => givesWay(ranked, one))) {
+      const moved = [...open].filter((one) => mayGiveWay(ranked, one));
+      const ready = yield* madeReady(contenders(ranked, moved));
+      for (const place of moved) {
+        const to = inPlaceOf(ready, place);
+        if (to === null) continue;
         const step = CLOSE * Math.abs(stop.at - stop.before);
-        const spokenBefore = spokenOn(changed(water, field, stop.before));
         const at = yield* narrowed(stop.before, stop.at, step, function* (middle) {
-          if (stop.sharp) return spokenOn(changed(water, field, middle)) !== spokenBefore;
-          return givesWay(yield* rankAt(field, middle), place);
+          const there = yield* rankAt(field, middle);
+          if (!mayGiveWay(there, place)) return false;
+          // only of the first pick it is known to a hair: the others are as near as the search tells
+          return place > 0 || inPlaceOf(yield* madeReady(contenders(there, [place])), place) !== null;
         });
-        note(field, at, ranked, place);
+        flips[place]!.push({ field, at, to });
         open.delete(place);
       }
     }

@@ -12,6 +12,7 @@ export const FALL_CASES: Cases<typeof FALL_BANDS | typeof FALL_SHIFTS> = {
   'fall-mud-slower': [seen(inches(6) - just), seen(inches(6))],
   'fall-very-clear-slower': [seen(ft(8)), seen(ft(8) - just)],
   'fall-deep-faster': [{ depthM: ft(15) }, { depthM: ft(15) - just }],
+  'fall-very-deep-faster': [{ depthM: ft(25) }, { depthM: ft(25) - just }],
   'fall-through-cover': [cover('brush', 'thick'), cover('brush', 'medium')],
   'fall-saturate-slower': [{ aim: 'saturate' }, { aim: 'bites' }],
   'fall-search-faster': [{ aim: 'search' }, { aim: 'bites' }],

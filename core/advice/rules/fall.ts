@@ -11,7 +11,7 @@ import {
   overWeed,
 } from '../conditions/of-water';
 import { lengthMFromFt, lengthMFromIn } from '../../units/units';
-import type { BandRule, ShiftRule } from './rule';
+import type { BandRule, ShiftBounds, ShiftRule } from './rule';
 
 const ftps = lengthMFromFt;
 
@@ -30,7 +30,11 @@ export const FALL_SHIFTS = [
   { id: 'fall-mud-slower', when: murkierThan(lengthMFromIn(6)), times: 0.85 },
   { id: 'fall-very-clear-slower', when: clearTo(ftps(8)), times: 0.9 },
   { id: 'fall-deep-faster', when: all(onBottom, asDeepAs(ftps(15))), times: 1.3 },
+  { id: 'fall-very-deep-faster', when: all(onBottom, asDeepAs(ftps(25))), times: 1.15 },
   { id: 'fall-through-cover', when: all(onBottom, coverAtLeast('thick'), not(overWeed)), times: 1.1 },
   { id: 'fall-saturate-slower', when: aim('saturate'), times: 0.85 },
   { id: 'fall-search-faster', when: aim('search'), times: 1.12 },
 ] as const satisfies readonly ShiftRule[];
+
+/** As far as anybody slows a fall that cold already slowed, and hurries one into deep water. @source craft-practice */
+export const FALL_BOUNDS: ShiftBounds = { times: [0.72, 1.75] };

@@ -1,4 +1,4 @@
-import { holds } from '../conditions/condition';
+import { holds, share } from '../conditions/condition';
 import { FAMILIES, type Family, type Water } from '../../water/schema';
 import { FAMILY_RULES } from './family';
 import { familiesOf, waterFacts } from '../conditions/water-facts';
@@ -8,7 +8,7 @@ export interface FamilySuits {
   readonly family: Family;
   /** points for and against it, added up */
   readonly points: number;
-  /** what its rigs' scores are worth beside those of the family that suits best: 1 for that one */
+  /** what its rigs' scores are worth beside those of the family that suits best of all: 1 for that one */
   readonly worth: number;
   readonly rules: readonly { readonly rule: string; readonly for: boolean; readonly weight: number }[];
 }
@@ -18,17 +18,22 @@ const POINTS_REACH = 6;
 
 /**
  * How well each family suits a water, best first; of equals the first in the order of the families.
- * @param families  those in question; a family alone always suits fully
+ * @param families  those in question
  */
 export function familiesSuit(water: Water, families: readonly Family[] = familiesOf(water)): FamilySuits[] {
   const facts = waterFacts(water);
-  const speaking = FAMILY_RULES.filter((rule) => holds(rule.when, facts));
-  const rows = families.map((family) => {
-    const rules = speaking.filter((rule) => rule.family === family);
-    return { family, rules, points: rules.reduce((sum, { weight }) => sum + weight, 0) };
+  const rows = FAMILIES.map((family) => {
+    const own = FAMILY_RULES.filter((rule) => rule.family === family);
+    return {
+      family,
+      rules: own.filter(({ when }) => holds(when, facts)),
+      points: own.reduce((sum, { weight, when }) => sum + weight * share(when, facts), 0),
+    };
   });
+  // beside all there are, so that a rig has one score whatever else is allowed
   const most = Math.max(...rows.map(({ points }) => points));
   return rows
+    .filter(({ family }) => families.includes(family))
     .map(({ family, points, rules }) => ({
       family,
       points,

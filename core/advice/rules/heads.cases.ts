@@ -78,6 +78,8 @@ export const HEAD_CASES: Cases<typeof HEAD_RULES> = {
   ],
   'vertical-swings-out': [school('vertical-tie', 'avoid'), school('vertical-tie', 'vertical-only')],
   'vertical-only-upright': [{ depthM: ft(15) - just }, { depthM: ft(15) }],
+  'bottom-heads-do-not-swim': [HIGH, {}],
+  'finesse-is-not-for-size': [{ aim: 'size' }, { aim: 'size', pressure: 'high' }],
   'finesse-when-watched': [seen(ft(4)), seen(ft(4) - just)],
   'finesse-football-in-clear': [
     { ...OPEN, ...seen(ft(4)) },

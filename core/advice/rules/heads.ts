@@ -202,7 +202,7 @@ export const HEAD_RULES = [
     when: all(onBottom, asDeepAs(feet(20)), aim('saturate')),
     school: 'vertical-tie:vertical-only',
     target: { head: ['vertical'] },
-    weight: 2.6,
+    weight: 3.2,
   },
   {
     id: 'vertical-swings-out',
@@ -217,6 +217,18 @@ export const HEAD_RULES = [
     school: 'vertical-tie:vertical-only',
     target: { head: ['vertical'] },
     weight: -1,
+  },
+  {
+    id: 'bottom-heads-do-not-swim',
+    when: offBottom,
+    target: { head: ['football', 'ball', 'vertical', 'bullet'] },
+    weight: -1.5,
+  },
+  {
+    id: 'finesse-is-not-for-size',
+    when: all(aim('size'), not(pressure('high'))),
+    target: { finesse: [true] },
+    weight: -0.6,
   },
   {
     id: 'finesse-when-watched',

@@ -1,7 +1,7 @@
 import { always } from '../conditions/condition';
 import { clearTo, colderThan, mood, murkierThan, pressure, wind } from '../conditions/of-water';
 import { lengthMFromFt, lengthMFromIn } from '../../units/units';
-import type { BandRule, ShiftRule } from './rule';
+import type { BandRule, ShiftBounds, ShiftRule } from './rule';
 
 const feet = lengthMFromFt;
 const inches = lengthMFromIn;
@@ -23,6 +23,10 @@ export const PUSH_SHIFTS = [
   { id: 'push-pressure-less', when: pressure('high'), plus: -6 },
   { id: 'push-chop-more', when: wind('chop'), plus: 5 },
 ] as const satisfies readonly ShiftRule[];
+
+/** Moods and wind move a band by a class of visibility, never by two. @source craft-practice */
+export const PUSH_BOUNDS: ShiftBounds = { plus: [-18, 12] };
+export const SHOW_BOUNDS: ShiftBounds = { plus: [-0.3, 0.3] };
 
 /** Motion to the eye, 0 to 1. @source craft-practice */
 export const SHOW_BANDS = [

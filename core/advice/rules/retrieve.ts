@@ -13,7 +13,7 @@ import {
   weedTopKnown,
 } from '../conditions/of-water';
 import { lengthMFromFt, lengthMFromIn } from '../../units/units';
-import type { BandRule, ShiftRule } from './rule';
+import type { BandRule, ShiftBounds, ShiftRule } from './rule';
 import type { WaterFacts } from '../conditions/water-facts';
 
 /** Weed that ends nearer to the surface than this is not run over, m. @source craft-practice */
@@ -65,6 +65,9 @@ export const HOLD_SHIFTS = [
   { id: 'pace-clear-faster', when: all(clearTo(lengthMFromFt(4)), atLeastF(60)), times: 1.15 },
   { id: 'pace-search-faster', when: aim('search'), times: 1.15 },
 ] as const satisfies readonly ShiftRule[];
+
+/** As far as a pace is slowed or hurried on one water. @source craft-practice */
+export const HOLD_BOUNDS: ShiftBounds = { times: [0.75, 1.6] };
 
 /** Room between that pace and the ends of the speeds at which a rig works; and how far over its onset a tail kicks. @source adr-0006 */
 export const WINDOW_BANDS = [

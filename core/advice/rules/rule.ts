@@ -119,10 +119,22 @@ export interface PreferRule extends RuleBase {
   readonly weight: number;
 }
 
+/** A rule on one water: its weight as far as its condition holds there. */
+export interface SpokenRule extends PreferRule {
+  /** its condition holds: inside its ramp, on the far side of the limit, a rule already counts a little but has no words yet */
+  readonly holds: boolean;
+}
+
 /** Speaks for (weight above 0) or against a whole family on a water. */
 export interface FamilyRule extends RuleBase {
   readonly family: Family;
   readonly weight: number;
+}
+
+/** The least and the most that all shifts of a want together may do: the craft never goes further on one water. */
+export interface ShiftBounds {
+  readonly times?: readonly [least: number, most: number];
+  readonly plus?: readonly [least: number, most: number];
 }
 
 /** Everything that shapes one want. */
@@ -130,4 +142,5 @@ export interface WantTopic {
   readonly want: WantId;
   readonly bands: readonly BandRule[];
   readonly shifts: readonly ShiftRule[];
+  readonly bounds?: ShiftBounds;
 }

@@ -7,6 +7,7 @@ import { FAMILY_CASES } from './family.cases';
 import { HEAD_CASES } from './heads.cases';
 import { HOOK_AND_GUARD_CASES } from './hooks-and-guards.cases';
 import { MOTION_CASES } from './motion.cases';
+import { PLATE_WEIGHT_CASES, SPINNER_WEIGHT_CASES } from './reeled-weights.cases';
 import { RETRIEVE_CASES } from './retrieve.cases';
 import { SIZE_CASES } from './size.cases';
 import { SKIRT_CASES } from './skirts.cases';
@@ -36,7 +37,7 @@ function speaking(part: Part, family: Family): Set<string> {
   const compiled = compileWater(water, part.families?.[0] ?? family);
   return new Set([
     ...compiled.wants.flatMap(({ rules }) => rules),
-    ...compiled.prefers.map(({ id }) => id),
+    ...compiled.prefers.filter((rule) => rule.holds).map(({ id }) => id),
     ...familiesSuit(water).flatMap(({ rules }) => rules.map(({ rule }) => rule)),
   ]);
 }
@@ -57,8 +58,12 @@ const JIG_CASES = {
 };
 const CASES = [
   ...Object.entries(JIG_CASES).map(([id, parts]) => [id, 'skirted', ...parts] as const),
-  ...Object.entries(VIBRATING_CASES).map(([id, parts]) => [id, 'vibrating', ...parts] as const),
-  ...Object.entries(SPINNER_CASES).map(([id, parts]) => [id, 'spinner', ...parts] as const),
+  ...Object.entries({ ...VIBRATING_CASES, ...PLATE_WEIGHT_CASES }).map(
+    ([id, parts]) => [id, 'vibrating', ...parts] as const,
+  ),
+  ...Object.entries({ ...SPINNER_CASES, ...SPINNER_WEIGHT_CASES }).map(
+    ([id, parts]) => [id, 'spinner', ...parts] as const,
+  ),
 ];
 
 describe('each rule speaks where it should and is silent where it should', () => {

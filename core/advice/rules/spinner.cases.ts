@@ -1,15 +1,4 @@
-import {
-  ft,
-  inches,
-  just,
-  below,
-  warm,
-  seen,
-  cover,
-  OPEN,
-  school,
-  type Cases,
-} from '../../testing/fixtures/case-waters';
+import { ft, inches, just, below, warm, seen, cover, school, type Cases } from '../../testing/fixtures/case-waters';
 import type { SPINNER_RULES } from './spinner';
 
 export const SPINNER_CASES: Cases<typeof SPINNER_RULES> = {
@@ -29,19 +18,6 @@ export const SPINNER_CASES: Cases<typeof SPINNER_RULES> = {
     { season: 'spawn', ...below(60) },
   ],
   'big-thump-in-the-cold': [below(50), warm(50)],
-  'heavy-thump-slow-rolled': [
-    { ...below(60), ...seen(inches(12) - just) },
-    { ...below(60), ...seen(inches(12)) },
-  ],
-  'one-weight-in-mud-too': [
-    { ...below(60), ...seen(inches(10)), ...school('mud-weight', 'one-weight-big-trailer') },
-    { ...below(60), ...seen(inches(10)) },
-  ],
-  'light-in-mud-too': [
-    { ...below(60), ...seen(inches(10)), ...school('mud-weight', 'light-high') },
-    { ...below(60), ...seen(inches(10)) },
-  ],
-  'slow-roll-wants-weight': [below(50), warm(50)],
   'willow-slips-through-weed': [
     { ...cover('pads'), ...warm(60) },
     { ...cover('pads'), ...below(60) },
@@ -73,8 +49,12 @@ export const SPINNER_CASES: Cases<typeof SPINNER_RULES> = {
     { season: 'winter', ...below(55) },
     { season: 'winter', ...warm(55) },
   ],
-  'half-ounce-reaches-over-flats': [OPEN, cover('brush')],
-  'three-eighths-lands-beside-cover': [cover('brush'), OPEN],
+  'long-blades-unseen-in-mud': [seen(inches(12) - just), seen(inches(12))],
+  'big-round-too-loud-in-clear': [
+    { ...seen(ft(4)), ...warm(55) },
+    { ...seen(ft(4)), ...below(55) },
+  ],
+  'large-blade-on-a-light-head': [{}, {}],
   'gold-blades-in-colour': [seen(ft(2) - just), seen(ft(2))],
   'nickel-blades-clear-or-cold': [seen(ft(4)), seen(ft(4) - just)],
   'gold-and-nickel-for-panfish': [{ forage: ['panfish'] }, { forage: ['shad'] }],

@@ -1,7 +1,6 @@
 import { trailersWith } from '../../tackle/trailers';
 import { all, always, any, not } from '../conditions/condition';
 import {
-  aim,
   atLeastF,
   clearTo,
   colderThan,
@@ -97,33 +96,6 @@ export const SPINNER_RULES = [
     weight: 1.2,
   },
   {
-    id: 'heavy-thump-slow-rolled',
-    when: all(murkierThan(inches(12)), colderThan(60)),
-    school: 'mud-weight:heavy-thump',
-    target: { weight: ['3/4', '1'] },
-    weight: 0.9,
-  },
-  {
-    id: 'one-weight-in-mud-too',
-    when: all(murkierThan(inches(12)), colderThan(60)),
-    school: 'mud-weight:one-weight-big-trailer',
-    target: { weight: ['3/8', '1/2'] },
-    weight: 0.9,
-  },
-  {
-    id: 'light-in-mud-too',
-    when: all(murkierThan(inches(12)), colderThan(60)),
-    school: 'mud-weight:light-high',
-    target: { weight: ['1/8', '3/16', '1/4'] },
-    weight: 0.9,
-  },
-  {
-    id: 'slow-roll-wants-weight',
-    when: all(colderThan(50), clearTo(inches(12))),
-    target: { weight: ['3/4', '1'] },
-    weight: 0.8,
-  },
-  {
     id: 'willow-slips-through-weed',
     when: all(weed, atLeastF(60)),
     target: { blades: ['tandem', ...WILLOW] },
@@ -184,16 +156,22 @@ export const SPINNER_RULES = [
     weight: 0.8,
   },
   {
-    id: 'half-ounce-reaches-over-flats',
-    when: all(any(aim('search'), not(inCover)), atLeastF(50)),
-    target: { weight: ['1/2'] },
-    weight: 0.6,
+    id: 'long-blades-unseen-in-mud',
+    when: murkierThan(inches(12)),
+    target: { blades: WILLOW },
+    weight: -1,
   },
   {
-    id: 'three-eighths-lands-beside-cover',
-    when: all(inCover, not(aim('search')), atLeastF(50), clearTo(inches(12))),
-    target: { weight: ['3/8'] },
-    weight: 0.6,
+    id: 'big-round-too-loud-in-clear',
+    when: all(clearTo(feet(4)), atLeastF(55)),
+    target: { blades: [...COLORADO, 'single-indiana', 'double-indiana'], bladeSize: ['5', '6'] },
+    weight: -1,
+  },
+  {
+    id: 'large-blade-on-a-light-head',
+    when: always,
+    target: { bladeSize: ['5', '6'], weight: ['1/8', '3/16', '1/4'] },
+    weight: -1.5,
   },
   {
     id: 'gold-blades-in-colour',

@@ -15,6 +15,15 @@ import type { SWIM_RULES } from './swim';
 
 export const SWIM_CASES: Cases<typeof SWIM_RULES> = {
   'paddle-on-a-swim-head': [HIGH, {}],
+  'dead-body-on-a-swim-head': [HIGH, {}],
+  'chunk-not-while-they-see': [
+    { ...HIGH, ...seen(inches(12)) },
+    { ...HIGH, ...seen(inches(12) - just) },
+  ],
+  'swim-wants-a-tail-not-legs': [
+    { ...HIGH, ...seen(inches(18)) },
+    { ...HIGH, ...seen(inches(18) - just) },
+  ],
   'swim-claws-in-murk': [
     { ...HIGH, ...seen(inches(18) - just) },
     { ...HIGH, ...seen(inches(18)) },

@@ -31,7 +31,25 @@ export const SWIM_RULES = [
     id: 'paddle-on-a-swim-head',
     when: offBottom,
     target: { head: SWIM, trailer: trailersWith('boot') },
-    weight: 1,
+    weight: 1.2,
+  },
+  {
+    id: 'dead-body-on-a-swim-head',
+    when: offBottom,
+    target: { head: SWIM, trailer: ['flat-bug', 'stick-worm', 'finesse-worm', 'split-strip'] },
+    weight: -1.5,
+  },
+  {
+    id: 'chunk-not-while-they-see',
+    when: all(offBottom, clearTo(inches(12))),
+    target: { head: SWIM, trailer: ['chunk'] },
+    weight: -1,
+  },
+  {
+    id: 'swim-wants-a-tail-not-legs',
+    when: all(offBottom, clearTo(inches(18)), not(overWeed), not(stems)),
+    target: { head: SWIM, trailer: ['kick-bug', 'kick-chunk', 'creature'] },
+    weight: -1,
   },
   {
     id: 'swim-claws-in-murk',
@@ -85,7 +103,7 @@ export const SWIM_RULES = [
     id: 'swim-worm-goes-deeper',
     when: all(offBottom, wantedFrom(feet(5))),
     target: { head: SWIM, trailer: ['swim-worm'] },
-    weight: 0.7,
+    weight: 1.3,
   },
   {
     id: 'wide-body-planes-over-weed',

@@ -48,8 +48,8 @@ export const TRAILER_CASES: Cases<typeof TRAILER_RULES> = {
   'legs-wrap-branches': [cover('brush', 'medium'), cover('brush', 'sparse')],
   'hung-chunk-is-longer': [seen(ft(2)), seen(ft(2) - just)],
   'threaded-holds-better': [cover('dock', 'medium'), cover('dock', 'sparse')],
-  'on-edge-looks-like-panfish': [{ forage: ['panfish'] }, { forage: ['shad', 'panfish'] }],
-  'flat-sits-right-on-bottom': [{ forage: [] }, { forage: ['panfish'] }],
+  'on-edge-looks-like-panfish': [{ ...HIGH, forage: ['panfish'] }, { forage: ['panfish'] }],
+  'flat-sits-right-on-bottom': [{ forage: ['panfish'] }, HIGH],
   'paddle-is-for-swimming': [{}, HIGH],
   'larger-chunk-for-larger-fish': [
     { mood: 'inactive', aim: 'size' },
@@ -84,5 +84,5 @@ export const TRAILER_CASES: Cases<typeof TRAILER_RULES> = {
   'flat-face-planes': [HIGH, { depthM: 1.82, band: { fromM: 0.2, toM: 1 } }],
   'edge-drops-it-deeper': [{ band: { fromM: 0.2, toM: 1 } }, HIGH],
   'edge-digs-into-a-mat': [cover('grass-matted'), cover('reeds')],
-  'edge-slips-between-stems': [cover('reeds'), cover('grass-submerged')],
+  'edge-slips-between-stems': [{ ...HIGH, ...cover('reeds') }, cover('reeds')],
 };

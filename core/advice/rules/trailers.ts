@@ -192,13 +192,13 @@ export const TRAILER_RULES = [
   },
   {
     id: 'on-edge-looks-like-panfish',
-    when: firstFood('panfish'),
+    when: all(offBottom, firstFood('panfish')),
     target: { trailer: ['flat-bug', 'kick-bug', 'creature', 'wide-swimmer', 'chunk'], orientation: ['edge'] },
     weight: 0.7,
   },
   {
     id: 'flat-sits-right-on-bottom',
-    when: all(onBottom, not(firstFood('panfish'))),
+    when: onBottom,
     target: { orientation: ['edge'] },
     weight: -0.4,
   },
@@ -283,7 +283,7 @@ export const TRAILER_RULES = [
   { id: 'edge-digs-into-a-mat', when: matted, target: { orientation: ['edge'] }, weight: -0.8 },
   {
     id: 'edge-slips-between-stems',
-    when: all(stems, not(matted)),
+    when: all(offBottom, stems, not(matted)),
     target: { trailer: trailersWith('flat'), orientation: ['edge'] },
     weight: 0.3,
   },

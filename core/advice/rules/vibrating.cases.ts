@@ -72,6 +72,9 @@ export const VIBRATING_CASES: Cases<typeof VIBRATING_RULES> = {
     { ...seen(ft(1.5)), aim: 'size' },
   ],
   'oversize-plate-too-loud-here': [{ pressure: 'high' }, { pressure: 'low' }],
+  'subtle-plate-lost-in-colour': [seen(ft(2) - just), seen(ft(2))],
+  'compact-plate-lost-in-mud': [seen(inches(16) - just), seen(inches(16))],
+  'large-plate-on-a-light-head': [{}, {}],
   'oversize-plate-full-length-trailer': [seen(ft(2)), seen(ft(2) - just)],
   'oversize-plate-creature-on-panfish-beds': [
     { forage: ['panfish'], season: 'spawn', ...seen(ft(2) - just) },
@@ -89,7 +92,5 @@ export const VIBRATING_CASES: Cases<typeof VIBRATING_RULES> = {
   'linked-plate-in-open-water': [OPEN, cover('brush')],
   'tough-plastic-stays-on-the-plate': [warm(60), below(60)],
   'soft-plastic-still-wags-in-the-cold': [below(55), warm(55)],
-  'plate-weights-everyday': [{ depthM: ft(10) - just }, { depthM: ft(10) }],
-  'plate-weights-for-depth': [{ depthM: ft(10) }, { depthM: ft(10) - just }],
   'plate-takes-no-chunk': [{}, {}],
 };

@@ -1,12 +1,12 @@
-import { holds, type Condition } from '../conditions/condition';
+import { holds, share, type Condition } from '../conditions/condition';
 import { PREFER_RULES, WANT_TOPICS } from '.';
-import { MISTAKE_RULES } from './mistakes';
-import { REELED_WANTS, WANT_IDS, type PreferRule, type WantId } from './rule';
+import { isMistake, MISTAKE_RULES } from './mistakes';
+import { REELED_WANTS, WANT_IDS, type BandRule, type PreferRule, type SpokenRule, type WantId } from './rule';
 import { wantFromFile } from '../../water/intent';
 import { leadingFamily } from './family-suits';
 import { waterFacts, type Reel, type WaterFacts } from '../conditions/water-facts';
 import { IN_HAND_COUNTS, WANT_WEIGHTS } from './weights';
-import { schoolAnswers, schoolSpeaks, type SchoolAnswers } from '../conditions/schools';
+import { schoolAnswers, schoolShare, schoolSpeaks, type SchoolAnswers } from '../conditions/schools';
 import { FAMILIES, type Family, type SchoolRef, type Water } from '../../water/schema';
 
 /** A band this water asks for, SI, and the rules that made it: the one that set it first, then those that moved it. */
@@ -33,15 +33,15 @@ function reelOf(wants: readonly Want[]): Reel | null {
 /** Wants a family is not asked: reeled lures are not judged by their fall, and a frame of wire has no length or depth of body. */
 const NOT_ASKED_OF: Readonly<Record<Family, ReadonlySet<WantId>>> = {
   skirted: new Set(),
-  vibrating: new Set<WantId>(['fall', 'weight']),
-  spinner: new Set<WantId>(['fall', 'weight', 'length', 'ratio']),
+  vibrating: new Set<WantId>(['fall']),
+  spinner: new Set<WantId>(['fall', 'length', 'ratio']),
 };
 
 /** A water compiled once: bands, and the rules that speak about rigs here. */
 export interface CompiledWater {
   readonly facts: WaterFacts;
   readonly wants: readonly Want[];
-  readonly prefers: readonly PreferRule[];
+  readonly prefers: readonly SpokenRule[];
   readonly schools: SchoolAnswers;
   /** wants the angler took in hand that are not asked of this family here: they count for nothing */
   readonly unheeded: readonly WantId[];
@@ -50,18 +50,61 @@ export interface CompiledWater {
 /** Ends of the scales that have ends. */
 const SCALE_ENDS: Partial<Record<WantId, readonly [number, number]>> = { push: [0, 100], show: [0, 1], snag: [0, 1] };
 
-function compileWant(topic: (typeof WANT_TOPICS)[number], facts: WaterFacts, schools: SchoolAnswers): Want | null {
-  const speaks = (rule: Spoken): boolean => schoolSpeaks(schools, rule.school) && holds(rule.when, facts);
-  const band = topic.bands.find(speaks);
-  if (!band) return null;
-  const at = (end: number | ((w: WaterFacts) => number)): number => (typeof end === 'number' ? end : end(facts));
-  let [from, to] = [at(band.from), at(band.to)];
-  const rules = [band.id];
-  for (const shift of topic.shifts.filter(speaks)) {
-    from = from * (shift.times ?? 1) + (shift.plus ?? 0);
-    to = to * (shift.times ?? 1) + (shift.plus ?? 0);
-    rules.push(shift.id);
+/** How far a rule speaks here, 0 to 1: its condition on its ramp, and the school it follows. */
+const sayOf = (rule: Spoken, facts: WaterFacts, schools: SchoolAnswers): number => {
+  const heard = schoolShare(schools, rule.school);
+  if (heard === 0) return 0;
+  // a fault is there or it is not: check and search go by the same yes or no
+  if (rule.id !== undefined && isMistake(rule.id)) return holds(rule.when, facts) ? 1 : 0;
+  return Math.min(heard, share(rule.when, facts));
+};
+const speaksOn = (rule: Spoken, facts: WaterFacts, schools: SchoolAnswers): boolean =>
+  schoolSpeaks(schools, rule.school) && holds(rule.when, facts);
+
+/** The bands that have a say, each with its share: the first has all of what its condition holds, the next of what is left. */
+function sharesOf(bands: readonly BandRule[], facts: WaterFacts, schools: SchoolAnswers): [BandRule, number][] {
+  const shares: [BandRule, number][] = [];
+  let left = 1;
+  for (const band of bands) {
+    const say = left * sayOf(band, facts, schools);
+    if (say > 0) shares.push([band, say]);
+    left -= say;
+    if (left <= 1e-9) break;
   }
+  return shares;
+}
+
+const within = (value: number, [least, most]: readonly [number, number] = [-Infinity, Infinity]): number =>
+  Math.min(most, Math.max(least, value));
+
+function compileWant(topic: (typeof WANT_TOPICS)[number], facts: WaterFacts, schools: SchoolAnswers): Want | null {
+  const shares = sharesOf(topic.bands, facts, schools);
+  const all = shares.reduce((sum, [, part]) => sum + part, 0);
+  const band = topic.bands.find((one) => speaksOn(one, facts, schools));
+  if (!band) return null;
+  const isRatio = WANT_WEIGHTS[topic.want].scale === 'ratio';
+  // between two bands both count: an end lies between theirs, by how far each holds
+  const at = (end: 'from' | 'to'): number => {
+    const ends = shares.map(([one, part]): [number, number] => {
+      const set = one[end];
+      return [typeof set === 'number' ? set : set(facts), part / all];
+    });
+    if (ends.length === 1) return ends[0]![0];
+    return isRatio
+      ? Math.exp(ends.reduce((sum, [value, part]) => sum + part * Math.log(value), 0))
+      : ends.reduce((sum, [value, part]) => sum + part * value, 0);
+  };
+  const rules = [band.id];
+  let [times, plus] = [1, 0];
+  for (const shift of topic.shifts) {
+    const say = sayOf(shift, facts, schools);
+    times *= (shift.times ?? 1) ** say;
+    plus += (shift.plus ?? 0) * say;
+    if (speaksOn(shift, facts, schools)) rules.push(shift.id);
+  }
+  times = within(times, topic.bounds?.times);
+  plus = within(plus, topic.bounds?.plus);
+  let [from, to] = [at('from') * times + plus, at('to') * times + plus];
   const ends = SCALE_ENDS[topic.want];
   if (ends) {
     const width = to - from;
@@ -85,7 +128,10 @@ export function compileWater(water: Water, family: Family = leadingFamily(water)
   return {
     facts: { ...facts, reel: reelOf(wants) },
     wants,
-    prefers: prefers.filter((rule) => schoolSpeaks(schools, rule.school) && holds(rule.when, facts)),
+    prefers: prefers.flatMap((rule): SpokenRule[] => {
+      const say = sayOf(rule, facts, schools);
+      return say > 0 ? [{ ...rule, weight: say * rule.weight, holds: speaksOn(rule, facts, schools) }] : [];
+    }),
     schools,
     unheeded,
   };
@@ -144,7 +190,7 @@ function rulesFor(family: Family): {
   };
 }
 
-type Spoken = { readonly school?: SchoolRef; readonly when: Condition<WaterFacts> };
+type Spoken = { readonly id?: string; readonly school?: SchoolRef; readonly when: Condition<WaterFacts> };
 const everyRule = (family: Family): Spoken[] => {
   const { topics, prefers } = rulesFor(family);
   return [...topics.flatMap(({ bands, shifts }) => [...bands, ...shifts]), ...prefers];

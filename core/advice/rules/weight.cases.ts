@@ -12,9 +12,12 @@ import {
   school,
   type Cases,
 } from '../../testing/fixtures/case-waters';
+import type { PLATE_WEIGHTS, SPINNER_WEIGHTS } from './reeled-weights';
 import type { WEIGHT_BANDS, WEIGHT_SHIFTS } from './weight';
 
-export const WEIGHT_CASES: Cases<typeof WEIGHT_BANDS | typeof WEIGHT_SHIFTS> = {
+type OfJigs = Exclude<(typeof WEIGHT_BANDS)[number], (typeof PLATE_WEIGHTS | typeof SPINNER_WEIGHTS)[number]>;
+
+export const WEIGHT_CASES: Cases<readonly OfJigs[] | typeof WEIGHT_SHIFTS> = {
   'weight-over-weed': [OVER_GRASS, { ...OVER_GRASS, band: { fromM: 0, toM: 0.7 } }],
   'weight-swim-small-prey': [
     { ...HIGH, forage: ['minnow'] },
@@ -49,6 +52,10 @@ export const WEIGHT_CASES: Cases<typeof WEIGHT_BANDS | typeof WEIGHT_SHIFTS> = {
   'weight-summer-thick-cover': [
     { season: 'summer', ...cover('laydown', 'thick') },
     { season: 'summer', ...cover('laydown', 'medium') },
+  ],
+  'weight-very-deep': [
+    { ...OPEN, depthM: ft(25) },
+    { ...OPEN, depthM: ft(25) - just },
   ],
   'weight-deep': [
     { ...OPEN, depthM: ft(15) },

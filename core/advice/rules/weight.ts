@@ -8,6 +8,7 @@ import {
   coverAtLeast,
   coverOf,
   firstFood,
+  forFamily,
   inCover,
   matted,
   mood,
@@ -23,13 +24,16 @@ import {
   weed,
 } from '../conditions/of-water';
 import { lengthMFromFt, lengthMFromIn, massKgFromOz } from '../../units/units';
-import type { BandRule, ShiftRule } from './rule';
+import { PLATE_WEIGHTS, SPINNER_WEIGHTS } from './reeled-weights';
+import type { BandRule, ShiftBounds, ShiftRule } from './rule';
 
 const oz = massKgFromOz;
 const feet = lengthMFromFt;
 
 /** Head weight by cover, temperature and depth. @source craft-practice */
 export const WEIGHT_BANDS = [
+  ...PLATE_WEIGHTS,
+  ...SPINNER_WEIGHTS,
   {
     id: 'weight-over-weed',
     when: weed,
@@ -89,6 +93,7 @@ export const WEIGHT_BANDS = [
     from: oz(5 / 8),
     to: oz(1),
   },
+  { id: 'weight-very-deep', when: all(onBottom, asDeepAs(feet(25))), from: oz(3 / 4), to: oz(1.25) },
   { id: 'weight-deep', when: all(onBottom, asDeepAs(feet(15))), from: oz(5 / 8), to: oz(1) },
   { id: 'weight-into-weed', when: any(weed, coverOf('brush')), from: oz(7 / 16), to: oz(3 / 4) },
   {
@@ -100,12 +105,18 @@ export const WEIGHT_BANDS = [
   { id: 'weight-any-depth', when: always, from: oz(7 / 16), to: oz(5 / 8) },
 ] as const satisfies readonly BandRule[];
 
+const bottomJig = all(forFamily('skirted'), onBottom);
+
+/** Shifts speak of jigs on the bottom: how heavy a swimmer, a plate or blades are to be says the band. */
 export const WEIGHT_SHIFTS = [
-  { id: 'weight-step-up', when: not(overWeed), times: 1.15, school: 'weight:heaviest' },
-  { id: 'weight-slow-hand', when: always, times: 0.75, school: 'weight:slow-hand' },
-  { id: 'weight-below-65', when: all(colderThan(65), atLeastF(55)), times: 0.9 },
-  { id: 'weight-no-reaction', when: mood('inactive'), times: 0.85 },
-  { id: 'weight-mud', when: murkierThan(lengthMFromIn(6)), times: 0.85 },
-  { id: 'weight-very-clear', when: clearTo(feet(8)), times: 0.85 },
-  { id: 'weight-hurry', when: aim('search'), times: 1.1 },
+  { id: 'weight-step-up', when: all(bottomJig, not(overWeed)), times: 1.15, school: 'weight:heaviest' },
+  { id: 'weight-slow-hand', when: bottomJig, times: 0.75, school: 'weight:slow-hand' },
+  { id: 'weight-below-65', when: all(bottomJig, colderThan(65), atLeastF(55)), times: 0.9 },
+  { id: 'weight-no-reaction', when: all(bottomJig, mood('inactive')), times: 0.85 },
+  { id: 'weight-mud', when: all(bottomJig, murkierThan(lengthMFromIn(6))), times: 0.85 },
+  { id: 'weight-very-clear', when: all(bottomJig, clearTo(feet(8))), times: 0.85 },
+  { id: 'weight-hurry', when: all(bottomJig, aim('search')), times: 1.1 },
 ] as const satisfies readonly ShiftRule[];
+
+/** Two steps lighter and one heavier is as far as anybody goes from what the water asks. @source craft-practice */
+export const WEIGHT_BOUNDS: ShiftBounds = { times: [0.72, 1.3] };

@@ -231,10 +231,12 @@ export function* searchBest(
 
 /** How much more a rig can collect under another judge than under the first: what other rules and other wants may add. */
 export function mostGained(space: CandidateClasses, from: CompiledWater, to: CompiledWater): number {
-  const [before, after] = [new Set(from.prefers), new Set(to.prefers)];
-  const added = to.prefers.filter((rule) => !before.has(rule) && rule.weight > 0);
-  const dropped = from.prefers.filter((rule) => !after.has(rule) && rule.weight < 0);
-  const rules = [...added, ...dropped].reduce((sum, { weight }) => sum + Math.abs(weight), 0);
+  const before = new Map(from.prefers.map(({ id, weight }) => [id, weight]));
+  const after = new Map(to.prefers.map(({ id, weight }) => [id, weight]));
+  const rules = [...new Set([...before.keys(), ...after.keys()])].reduce(
+    (sum, id) => sum + Math.max(0, (after.get(id) ?? 0) - (before.get(id) ?? 0)),
+    0,
+  );
   const wants = to.wants.reduce((sum, want) => {
     const old = from.wants.find(({ id }) => id === want.id);
     if (old && old.from === want.from && old.to === want.to) return sum;

@@ -29,7 +29,7 @@ import {
   type SharedTrailers,
 } from '../candidates/candidate-classes';
 import { compileWater, type CompiledWater } from '../rules/wants';
-import { familiesOf, type WaterFacts } from '../conditions/water-facts';
+import type { WaterFacts } from '../conditions/water-facts';
 import { paced, scaled } from './progress';
 
 /** The rigs of one family on a water, and what judges them. */
@@ -42,7 +42,7 @@ export interface Field {
   readonly judge: Judge;
   readonly reach: ReachableRangeOf;
   readonly numbersOf: ReturnType<typeof rigNumbers>;
-  /** what a share of its best possible is worth beside other families; 1 where it stands alone */
+  /** what a share of its best possible is worth beside other families */
   readonly worth: number;
   readonly pairs: number;
 }
@@ -115,7 +115,6 @@ export function fieldOf(
   water: Water,
   box: Box,
   suits: FamilySuits,
-  alone: boolean,
   like?: Field,
   shared: SharedTrailers = new Map(),
 ): Field {
@@ -133,7 +132,7 @@ export function fieldOf(
     judge: judgeOf(space, compiled),
     reach: physics.reach,
     numbersOf: physics.numbersOf,
-    worth: alone ? 1 : (suits.worth * USUAL_BEST.skirted) / USUAL_BEST[family],
+    worth: (suits.worth * USUAL_BEST.skirted) / USUAL_BEST[family],
     pairs: space.heads.length * space.trailers.length,
   };
 }
@@ -143,14 +142,12 @@ export function fieldOf(
  * @param like  fields over the same box: what they measured is used again where this water leaves it unchanged
  */
 export function fieldsOf(water: Water, box: Box, like: readonly Field[] = []): Field[] {
-  const families = familiesOf(water);
   const shared: SharedTrailers = new Map();
   return familiesSuit(water).map((suits) =>
     fieldOf(
       water,
       box,
       suits,
-      families.length === 1,
       like.find((field) => field.suits.family === suits.family),
       shared,
     ),

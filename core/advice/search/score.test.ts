@@ -3,7 +3,7 @@ import { DEMO_BOX, NORTH_ARM } from '../../../demo/brindle-mere';
 import { ATTRIBUTE_NAMES } from '../candidates/attributes';
 import { candidateClasses } from '../candidates/candidate-classes';
 import { WANT_SCALES } from '../../water/intent';
-import { AT_LEAST, WANT_IDS, type PreferRule, type WantId } from '../rules/rule';
+import { AT_LEAST, WANT_IDS, type SpokenRule, type WantId } from '../rules/rule';
 import { always } from '../conditions/condition';
 import { compileWater, type CompiledWater, type Want } from '../rules/wants';
 import { WANT_WEIGHTS } from '../rules/weights';
@@ -19,7 +19,14 @@ const want = (id: WantId, from: number, to: number, more: Partial<Want> = {}): W
   rules: ['some-rule'],
   ...more,
 });
-const rule = (weight: number, target: PreferRule['target']): PreferRule => ({ id: 'r', when: always, weight, target });
+let made = 0;
+const rule = (weight: number, target: SpokenRule['target']): SpokenRule => ({
+  id: `rule-${made++}`,
+  when: always,
+  weight,
+  target,
+  holds: true,
+});
 
 describe('how well a number answers a want', () => {
   test('on a scale of steps: 1 in the middle, a little less on its ends, exp(-1) of that one reach outside', () => {
@@ -129,7 +136,7 @@ describe('rules, part by part', () => {
   const chunk = space.trailers.find(({ trailer }) => trailer?.kind === 'chunk')!;
   const bare = space.trailers.find(({ trailer }) => trailer === null)!;
   const skirt = space.skirts[0]!;
-  const closed = (target: PreferRule['target'], on = head, with_ = chunk): number =>
+  const closed = (target: SpokenRule['target'], on = head, with_ = chunk): number =>
     ruleScorer([rule(2, target)]).closed(on, with_);
 
   test('of the head, of the trailer, of both, of anybody', () => {

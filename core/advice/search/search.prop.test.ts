@@ -11,7 +11,8 @@ import type { Family, Water } from '../../water/schema';
 import { reachableRangesOf } from './reachable-ranges';
 import { fieldsOf, lookAhead, mergeRanked, rankField, rankFields, rigAt } from './per-family';
 import { measureRig, type Has } from '../measures/rig-measures';
-import { advise, adviseInSteps, reasonsFor } from '../recommend/advise';
+import { attributeValues } from '../candidates/attributes';
+import { advise, adviseInSteps } from '../recommend/advise';
 import { WANT_IDS } from '../rules/rule';
 import { bestPossible, fit } from './score';
 import { rigOf } from '../candidates/candidate-classes';
@@ -63,9 +64,13 @@ const allRigs = (box: Box, water: Water): Rig[] => familiesOf(water).flatMap((fa
 /** The score of one rig from its wants and the rules that name it, the slow way. */
 function scoreOf(compiled: CompiledWater, rig: Rig, has: Has): number {
   const wants = compiled.wants.reduce((sum, want) => sum + want.weight * fit(want, has[want.id]), 0);
-  const rules = reasonsFor(compiled, rig, has)
-    .filter(({ want }) => want === null)
-    .reduce((sum, { weight, for: speaksFor }) => sum + (speaksFor ? weight : -weight), 0);
+  const values = attributeValues(rig);
+  const aimed = compiled.prefers.filter(({ target }) =>
+    Object.entries(target).every(([axis, wanted]) =>
+      (wanted as readonly unknown[]).includes(values[axis as keyof typeof values]),
+    ),
+  );
+  const rules = aimed.reduce((sum, { weight }) => sum + weight, 0);
   return Math.max(0, (wants + rules) / bestPossible(compiled));
 }
 

@@ -130,3 +130,5 @@ export const DIFFERS: Readonly<Record<WantId, readonly [less: string, more: stri
   window: ['With less room', 'With more room'],
   kick: ['Nearer to dead', 'More alive'],
 };
+
+export const finesseHead = 'finesse';

@@ -1,4 +1,5 @@
 import type { FAMILY_RULES } from '../../advice/rules/family';
+import type { PLATE_WEIGHTS, SPINNER_WEIGHTS } from '../../advice/rules/reeled-weights';
 import type { SPINNER_RULES } from '../../advice/rules/spinner';
 import type { VIBRATING_RULES } from '../../advice/rules/vibrating';
 
@@ -70,6 +71,9 @@ export const VIBRATING_TEXT: Lines<typeof VIBRATING_RULES> = {
   'compact-with-cut-claws-as-it-warms': 'As it warms, or on panfish: cut-down claws behind the small plate.',
   'oversize-plate-for-big-fish-in-colour': 'Coloured water and big fish: a large plate, felt in the arm.',
   'oversize-plate-too-loud-here': 'A large plate is too loud for this water.',
+  'subtle-plate-lost-in-colour': 'In coloured water so soft a knock is lost.',
+  'compact-plate-lost-in-mud': 'In mud so small a plate is not felt far.',
+  'large-plate-on-a-light-head': 'So large a plate throws so light a head about.',
   'oversize-plate-full-length-trailer': 'Where they see, the large plate wants a quiet body at full length.',
   'oversize-plate-creature-on-panfish-beds':
     'Panfish on their beds in coloured water: a full creature behind the large plate.',
@@ -82,8 +86,6 @@ export const VIBRATING_TEXT: Lines<typeof VIBRATING_RULES> = {
   'linked-plate-in-open-water': 'In open water a loose link does no harm.',
   'tough-plastic-stays-on-the-plate': 'Tough plastic stays on.',
   'soft-plastic-still-wags-in-the-cold': 'Soft plastic still wags in the cold.',
-  'plate-weights-everyday': '{oz 3/8} and {oz 1/2} run from the top to {ft 10}.',
-  'plate-weights-for-depth': 'At {depth} it takes {oz 1/2} and more to stay down.',
   'plate-takes-no-chunk': 'What hangs behind a plate should be round and long enough to hold it.',
 };
 
@@ -98,10 +100,6 @@ export const SPINNER_TEXT: Lines<typeof SPINNER_RULES> = {
   'tandem-all-spring': 'Spring: thump and flash together, says this school.',
   'tandem-in-a-warming-spring': 'A warming spring: thump and flash together.',
   'big-thump-in-the-cold': 'Cold: one big slow beat.',
-  'heavy-thump-slow-rolled': 'Cold mud: heavy, so that the big blade can be rolled along the bottom.',
-  'one-weight-in-mud-too': 'In mud keep the weight you cast best.',
-  'light-in-mud-too': 'In mud the lightest stays up where they can find it.',
-  'slow-roll-wants-weight': 'Rolled slowly near the bottom it takes {oz 3/4} and more.',
   'willow-slips-through-weed': 'A long blade slips through weed.',
   'large-round-fouls-in-weed': 'A large round blade fouls in weed; up to about number 4 gets through.',
   'tandem-covers-water-and-cover': 'One round, one long: it covers water and bumps cover.',
@@ -112,8 +110,9 @@ export const SPINNER_TEXT: Lines<typeof SPINNER_RULES> = {
   'two-willows-under-a-bright-calm-sky': 'High sun and no wind: two long blades, faster, for a reaction.',
   'willow-the-size-of-their-shad': 'A long blade the size of their shad.',
   'biggest-round-before-spring': 'Late winter: the biggest round blade, barely turning.',
-  'half-ounce-reaches-over-flats': '{oz 1/2} reaches far over flats.',
-  'three-eighths-lands-beside-cover': '{oz 3/8} lands softly beside cover.',
+  'long-blades-unseen-in-mud': 'Long blades live by being seen, and here they are not.',
+  'big-round-too-loud-in-clear': 'Clear and warm: so big a round blade is more than they need.',
+  'large-blade-on-a-light-head': 'So large a blade lifts and rolls so light a head.',
   'gold-blades-in-colour': 'Gold shows in coloured water.',
   'nickel-blades-clear-or-cold': 'Nickel where it is clear or cold: tone it down.',
   'gold-and-nickel-for-panfish': 'Gold and nickel together look like panfish.',
@@ -132,4 +131,19 @@ export const SPINNER_TEXT: Lines<typeof SPINNER_RULES> = {
   'tail-works-against-the-blades':
     'A working tail lifts it and slows it down, for nothing the blades do not do better.',
   'tail-lifts-it-off-the-weed': 'Over weed a tail lifts it and forces you to slow down.',
+};
+
+/** Why the head of a plate or of blades is to weigh so much. */
+export const REELED_WEIGHT_TEXT: Lines<typeof PLATE_WEIGHTS | typeof SPINNER_WEIGHTS> = {
+  'plate-light-over-weed': 'Held high over weed: a light plate stays up at a slow pace.',
+  'plate-weights-for-depth': 'At {depth} it takes {oz 1/2} and more to stay down.',
+  'plate-heavier-when-burned': 'Burned it climbs: a little more weight keeps it down.',
+  'plate-weights-everyday': '{oz 3/8} and {oz 1/2} run where most of them swim.',
+  'heavy-thump-slow-rolled': 'Cold mud: heavy, so that the big blade can be rolled along the bottom.',
+  'one-weight-in-mud-too': 'In mud keep the weight you cast best.',
+  'light-in-mud-too': 'In mud the lightest stays up where they can find it.',
+  'slow-roll-wants-weight': 'Rolled slowly near the bottom it takes {oz 3/4} and more.',
+  'blades-wanted-deep': 'To run this deep it takes {oz 1/2} and more.',
+  'half-ounce-reaches-over-flats': '{oz 1/2} reaches far over flats.',
+  'three-eighths-lands-beside-cover': '{oz 3/8} lands softly beside cover.',
 };

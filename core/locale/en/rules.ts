@@ -1,5 +1,5 @@
 import type { RuleId } from '../../advice/rules';
-import { FAMILY_TEXT, SPINNER_TEXT, VIBRATING_TEXT } from './rules-blades';
+import { FAMILY_TEXT, REELED_WEIGHT_TEXT, SPINNER_TEXT, VIBRATING_TEXT } from './rules-blades';
 
 /**
  * The because-line of every rule, in the app's voice. Words in braces are filled in with this water:
@@ -10,6 +10,7 @@ export const RULE_TEXT: Readonly<Record<RuleId, string>> = {
   ...FAMILY_TEXT,
   ...VIBRATING_TEXT,
   ...SPINNER_TEXT,
+  ...REELED_WEIGHT_TEXT,
   'fall-ice-cold': '{temp} is near the floor for bass: let it sink as slowly as it will.',
   'fall-cold': '{temp} is cold: a slow fall gives them time to decide.',
   'fall-cool': '{temp} is still cool: slow enough to be taken, quick enough to keep you in touch.',
@@ -20,6 +21,7 @@ export const RULE_TEXT: Readonly<Record<RuleId, string>> = {
   'fall-mud-slower': 'In mud it should hang in front of them longer.',
   'fall-very-clear-slower': 'In water this clear a hasty fall looks wrong.',
   'fall-deep-faster': '{depth} is a long way down: time on the way is time not fishing.',
+  'fall-very-deep-faster': 'So deep, most of the day would go in waiting for it.',
   'fall-through-cover': 'It has to drop through thick {cover}, not hang on top.',
   'fall-saturate-slower': 'You mean to work each spot to the full, so slower.',
   'fall-search-faster': 'You are searching, so each drop should be short.',
@@ -36,6 +38,7 @@ export const RULE_TEXT: Readonly<Record<RuleId, string>> = {
   'weight-cold-shallow-cover': 'Cold, shallow cover: about {oz 3/8} slows the fall and still pitches true.',
   'weight-summer-thick-cover': 'Summer and thick {cover}: heavy enough to get in, however shallow.',
   'weight-deep': '{depth} of water wants a heavy head to stay in touch.',
+  'weight-very-deep': 'At {depth} it takes {oz 3/4} and more to be felt at all.',
   'weight-into-weed': 'It has to get into the {cover}, be felt there and drop back after each lift.',
   'weight-mild-shallow-cover': 'Shallow cover at {temp}: about {oz 1/2}, the trailer still holds it back.',
   'weight-any-depth': 'About {oz 1/2} casts and skips well and covers most depths.',
@@ -119,6 +122,8 @@ export const RULE_TEXT: Readonly<Record<RuleId, string>> = {
   'vertical-stroked': 'Worked up and down under the rod, a tie straight up hangs it right at every lift.',
   'vertical-swings-out': 'A tie straight up swings the hook out sideways before the head turns.',
   'vertical-only-upright': 'A tie straight up is for lifting and dropping; pulled along, the hook swings out.',
+  'bottom-heads-do-not-swim': 'That head is made for the bottom: it does not swim.',
+  'finesse-is-not-for-size': 'The small version is not what the largest fish come for.',
   'finesse-when-watched': 'Fish that look closely take the small version sooner.',
   'finesse-football-in-clear': 'Clear and open: the small football is the one they take.',
   'finesse-stays-light': 'A finesse jig over {oz 3/8} is neither one thing nor the other.',
@@ -205,6 +210,9 @@ export const RULE_TEXT: Readonly<Record<RuleId, string>> = {
   'edge-digs-into-a-mat': 'On its side it digs into a mat.',
   'edge-slips-between-stems': 'On its side it slips through lanes between stems.',
 
+  'dead-body-on-a-swim-head': 'Nothing on that body moves, and a swim jig has to live.',
+  'chunk-not-while-they-see': 'While they see it a chunk behind a swim head is a lump.',
+  'swim-wants-a-tail-not-legs': 'Where they see it a swim jig passes for a fish, and fish have one tail.',
   'swim-claws-in-murk': 'Murk or low light: claws they can feel from a distance.',
   'swim-curls-when-bright': 'Bright and clear: curling legs, much to see, little push.',
   'swim-big-dark-chunk-in-mud': 'Mud: a large dark chunk behind the swimmer.',

@@ -63,7 +63,7 @@ export function plainHead(style: HeadStyle, weightOz: number, finesse: boolean):
 
 /**
  * Every kind in every size, as a box: what `advise` ranks when nobody says what they own.
- * Trailers come in a natural, a dark and a white tone, skirts in five colours: colour moves no water.
+ * Trailers and skirts come in five colours each, one a class a jig is commonly tied in: colour moves no water.
  */
 export function catalogueBox(): Box {
   const heads: HeadPart[] = HEAD_STYLES.flatMap((style) =>
@@ -193,6 +193,8 @@ const CATALOGUE_TRAILERS = [
   { softness: 'medium', colour: 'green pumpkin' },
   { softness: 'medium', colour: 'black/blue' },
   { softness: 'medium', colour: 'white' },
+  { softness: 'medium', colour: 'brown/orange' },
+  { softness: 'medium', colour: 'bluegill mix' },
   { softness: 'soft', colour: 'green pumpkin' },
 ] as const;
 
