@@ -31,11 +31,25 @@ export const useAdvice = defineStore('advice', () => {
   const progress = ref(0);
   /** the last ranking was given up: what is shown belongs to an earlier water or box */
   const stopped = ref(false);
+  const picks = computed(() => advice.value?.picks ?? []);
   let asked: Water | null = null;
 
   const ranker = createRanker(takeRanker, (reply) => {
     if ('progress' in reply) {
       progress.value = reply.progress;
+      return;
+    }
+    if ('first' in reply) {
+      // what is shown already is not given up for a list of one
+      if (picks.value.length > 0) return;
+      advice.value = reply.first;
+      answered.value = asked;
+      return;
+    }
+    if ('others' in reply) {
+      const { others } = reply;
+      const shown = advice.value;
+      if (shown) advice.value = { ...shown, picks: shown.picks.map((pick, at) => ({ ...pick, ...others[at] })) };
       return;
     }
     if ('flips' in reply) {
@@ -88,6 +102,5 @@ export const useAdvice = defineStore('advice', () => {
   const cancel = (): void => ranker.cancel();
   const again = (): void => start(water.water, settings.settings.source === 'catalogue' ? 'catalogue' : box.box);
 
-  const picks = computed(() => advice.value?.picks ?? []);
   return { advice, answered, flips, picks, tookMs, ranking, progress, stopped, cancel, again };
 });

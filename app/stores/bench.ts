@@ -261,7 +261,7 @@ export const useBench = defineStore('bench', () => {
   /** Writes the ticket of the build as it is. */
   function writeTicket(): string {
     const { rig: current, base } = build.value!;
-    const judged = { ...judgeRig(water.water, current), base, rank: 1, dissent: [], alike: 0 };
+    const judged = { ...judgeRig(water.water, current), base, rank: 1, dissent: [], agree: [], alike: 0 };
     return tickets.make(judged, water.water, base);
   }
 

@@ -55,10 +55,21 @@ export function answerRankings(mail: Mail): void {
     reply({ id, alive: true });
     const from =
       box === 'catalogue' ? catalogueFor({ lead: leadAllowed(water.localRules) }) : box === 'held' ? held : box;
-    const answer = await inSlices(id, adviseInSteps(water, from, top), true);
+    let told = false;
+    const answer = await inSlices(
+      id,
+      adviseInSteps(water, from, top, 'all-schools', (early) => {
+        if ('first' in early) return reply({ id, first: early.first });
+        told = true;
+        reply({ id, ok: true, advice: early.whole, tookMs: performance.now() - started });
+      }),
+      true,
+    );
     if (answer === null) return;
-    reply({ id, ok: true, advice: answer.value, tookMs: performance.now() - started });
-    const picks = answer.value.picks.slice(0, flipsFor).map(({ base }) => base);
+    const { value: advice } = answer;
+    if (told) reply({ id, others: advice.picks.map(({ dissent, agree }) => ({ dissent, agree })) });
+    else reply({ id, ok: true, advice, tookMs: performance.now() - started });
+    const picks = advice.picks.slice(0, flipsFor).map(({ base }) => base);
     const flips = await inSlices(id, tippingPointsInSteps(water, from, picks), false);
     if (flips !== null) reply({ id, flips: flips.value });
   }

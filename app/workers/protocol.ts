@@ -1,4 +1,4 @@
-import type { Advice, Box, TippingPoint, Tray, Water } from '@core';
+import type { Advice, Box, Pick as RigPick, TippingPoint, Tray, Water } from '@core';
 
 /** What the page asks of the ranking worker. */
 export interface RankRequest {
@@ -17,6 +17,9 @@ export interface BoxPiece {
   readonly isFirst: boolean;
 }
 
+/** What other schools say to one pick. */
+export type OtherTies = Pick<RigPick, 'dissent' | 'agree'>;
+
 /** Gives a job up: its answer is not wanted any more. */
 export interface RankCancel {
   readonly cancel: number;
@@ -28,7 +31,11 @@ export interface RankCancel {
  */
 export type RankReply =
   | { readonly id: number; readonly progress: number }
+  /** the first rig that is ready, while others still are made so */
+  | { readonly id: number; readonly first: Advice }
   | { readonly id: number; readonly ok: true; readonly advice: Advice; readonly tookMs: number }
+  /** what other schools would tie instead of each pick */
+  | { readonly id: number; readonly others: readonly OtherTies[] }
   | { readonly id: number; readonly flips: readonly (readonly TippingPoint[])[] }
   | { readonly id: number; readonly ok: false; readonly bug: string }
   /** a sign that it works, where there is nothing to tell */

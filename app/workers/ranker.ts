@@ -70,7 +70,7 @@ export function createRanker(
       listen();
       if ('alive' in data) return;
       // an answer is shown at once; the job goes on to what would flip it
-      const goesOn = 'progress' in data || ('ok' in data && data.ok);
+      const goesOn = 'progress' in data || 'first' in data || 'others' in data || ('ok' in data && data.ok);
       if (!goesOn) finish(data);
       else if (data.id === newest) onReply(data);
     };

@@ -7,20 +7,23 @@ import type { Rig } from '../rig/parts/schema';
 import { rigTitles } from './rig-titles';
 import * as phrases from '../locale/en/phrases';
 
-const schoolWords = ({ question, school }: Dissent) => SCHOOL_WORDS[`${question}:${school}` as SchoolRef];
+/** What a dissent is told by; tickets keep no more of it. */
+type Told = Omit<Dissent, 'base'>;
+
+const schoolWords = ({ question, school }: Told) => SCHOOL_WORDS[`${question}:${school}` as SchoolRef];
 
 /**
  * What the other school would tie and why.
  * @param than  the rig it stands beside: the name says what tells them apart
  */
-export const dissentText = (dissent: Dissent, than: Rig, system: UnitSystem): string =>
+export const dissentText = (dissent: Told, than: Rig, system: UnitSystem): string =>
   phrases.falls(
     rigTitles([than, dissent.rig], system)[1] ?? '',
     shown('speed', dissent.fall.speedMps, system),
     inUnits(schoolWords(dissent)?.says ?? '', system),
   );
 
-export const dissentTitle = (dissent: Dissent, system: UnitSystem): string =>
+export const dissentTitle = (dissent: Told, system: UnitSystem): string =>
   phrases.schoolOf(
     QUESTION_TITLE[dissent.question] ?? dissent.question,
     inUnits(schoolWords(dissent)?.name ?? dissent.school, system),

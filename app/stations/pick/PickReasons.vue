@@ -49,7 +49,7 @@ const router = useRouter();
 /** the pick after the remedies that were applied to it; a new answer starts afresh */
 const cured = shallowRef<Pick | null>(null);
 watch(
-  () => props.pick,
+  () => props.pick.rig,
   () => (cured.value = null),
 );
 const shown = computed(() => cured.value ?? props.pick);

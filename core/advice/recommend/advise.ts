@@ -4,21 +4,22 @@ import { rigBody } from '../../rig/body/body';
 import { onsetOfMps } from '../../motion/kick';
 import type { FallReport } from '../../motion/report';
 import { colourClassOf } from '../../tackle/colours';
-import type { Water } from '../../water/schema';
+import type { SchoolQuestion, Water } from '../../water/schema';
 import { attributeValues } from '../candidates/attributes';
 import type { Has } from '../measures/rig-measures';
 import { familiesSuit, type FamilySuits } from '../rules/family-suits';
-import { fieldOf, fieldsOf, mergeRanked, rankFields, rigAt, type Field, type Ranked } from '../search/per-family';
+import { fieldOf, fieldsOf, mergeRanked, rankFields, type Field } from '../search/per-family';
+import { finalistOf, withNeighbours, type Finalist } from './neighbours';
 import { scaled } from '../search/progress';
 import { excludedFrom, type Excluded } from '../conditions/excluded';
 import type { FaultId } from '../checks';
 import type { Handled } from '../handling';
-import { judgedWhole, makeReady, type JudgedWhole, type Ready } from '../ready/make-ready';
+import { judgedWhole, type JudgedWhole } from '../ready/make-ready';
 import { notAJig, type NotAJigId } from '../rules/not-a-jig';
 import { reeledBands, type ReeledBands } from '../measures/retrieve-measures';
 import { fits, meets } from '../search/score';
 import { dissentersOf, dissentOf, hookDissent, numbersIn, type Dissent, type Dissenter } from './other-schools';
-import type { SchoolAnswers } from '../conditions/schools';
+import { questionOf, type SchoolAnswers } from '../conditions/schools';
 import { familiesOf, type Reel } from '../conditions/water-facts';
 import type { WantId } from '../rules/rule';
 import type { CompiledWater, Want } from '../rules/wants';
@@ -52,6 +53,8 @@ export interface Pick {
   readonly bands: ReeledBands;
   readonly reasons: readonly Reason[];
   readonly dissent: readonly Dissent[];
+  /** questions on which anglers part here, and on which the other school has nothing else in this box to tie */
+  readonly agree: readonly SchoolQuestion[];
   /** how it is cut, fitted and fished here */
   readonly handled: Handled;
   /** further rigs with the same head and trailer kind that differ in weight, size, skirt or colour */
@@ -88,6 +91,9 @@ export interface Advice {
   readonly tooManyPairs: number;
 }
 
+/** What is known on the way: the first rig that is ready, which others may still pass; the whole answer but for other schools. */
+export type Told = { readonly first: Advice } | { readonly whole: Advice };
+
 export const DEFAULT_TOP = 8;
 
 /** Pairs of different heads and trailers that are compared at most, and up to how many the other schools are asked too. */
@@ -121,7 +127,7 @@ const bandsIn = ({ compiled, medium }: Field, rig: Rig, reel: Reel | null): Reel
 };
 
 /** What is known of one rig on a water, however it came about: a pick without its place in a list. */
-export type Judged = Omit<Pick, 'rank' | 'base' | 'dissent' | 'alike'>;
+export type Judged = Omit<Pick, 'rank' | 'base' | 'dissent' | 'agree' | 'alike'>;
 
 /**
  * Judges one rig that need not come from a box: one that was cut, turned or cured.
@@ -155,6 +161,7 @@ const judgedIn = (field: Field, rig: Rig, { has, handled, faults, reel, score }:
  * @param box    checked; parts that are used up, torn, rusty or not allowed at this place are left out
  * @param top    how many picks to return, 1 or more
  * @param asks   whether the other schools are asked too; without them a pick has no dissent
+ * @param tell   hears the first rig as soon as one is ready, and the whole answer before the other schools are asked
  * @yields       share of the work done, 0 to 1
  * @returns      picks with reasons and what other schools would tie; an empty list and what is missing when nothing can be built
  */
@@ -163,76 +170,103 @@ export function* adviseInSteps(
   box: Box,
   top: number = DEFAULT_TOP,
   asks: 'all-schools' | 'own-school' = 'all-schools',
+  tell?: (told: Told) => void,
 ): Generator<number, Advice> {
   const fields = fieldsOf(water, box);
   const pairs = fields.reduce((sum, field) => sum + field.pairs, 0);
   const tooMany = pairs > PAIR_LIMITS.compared;
   const ranked = tooMany ? [] : yield* scaled(rankFields(fields, top + SPARE), 0, RANKING_SHARE);
+  const adviceOf = (best: readonly Finalist[], missed: readonly OutOfReach[], families: FamilyVerdict[]): Advice => {
+    const leading = best[0]?.field ?? fields[0]!;
+    return {
+      wants: leading.compiled.wants,
+      schools: leading.compiled.schools,
+      families,
+      picks: best.map(({ field, found, ready }, at): Pick => ({
+        rank: at + 1,
+        base: ready.base,
+        ...judgedIn(field, ready.rig, ready),
+        dissent: [],
+        agree: [],
+        alike: field.kin.count(found.head, found.trailer) - 1,
+      })),
+      considered: fields.reduce((sum, { space }) => sum + space.considered, 0),
+      missing: RIG_TRAYS.filter((tray) => !box[tray].some(usable) && !dressed(tray, box)),
+      notAJig: notAJig(water, leading.suits.family),
+      forbidden: excludedFrom(water, box),
+      unknownColours: unknownColours(box),
+      unheeded: leading.compiled.unheeded,
+      outOfReach: missed,
+      tooManyPairs: tooMany ? pairs : 0,
+    };
+  };
+  /** the best of each family, as far as they are made ready */
+  const verdictsOf = (best: readonly Finalist[]): FamilyVerdict[] =>
+    fields.map((field): FamilyVerdict => {
+      const own = best.find((one) => one.field === field);
+      return { ...field.suits, best: own ? { rig: own.ready.rig, score: own.score } : null };
+    });
+
   const finalists: Finalist[] = [];
   for (const one of mergeRanked(ranked, top + SPARE)) {
-    const ready = makeReady(one.field.compiled, rigAt(one.field, one.found));
-    finalists.push({ ...one, ready, score: one.field.worth * ready.score });
+    finalists.push(finalistOf(one));
+    if (finalists.length === 1) tell?.({ first: adviceOf(finalists, [], verdictsOf(finalists)) });
     yield RANKING_SHARE;
   }
-  // made ready they may change places; of equals the one that was found first
-  const best = finalists.sort((a, b) => b.score - a.score).slice(0, top);
-  const shown = ranked.filter(({ field }) => best.some((one) => one.field === field));
-  const dissenters = new Map<Field, readonly Dissenter[]>();
-  if (asks === 'all-schools' && pairs <= PAIR_LIMITS.withDissent) {
-    for (const [at, { field, found, queue }] of shown.entries()) {
-      const [from, to] = [at, at + 1].map((part) => RANKING_SHARE + ((1 - RANKING_SHARE) * part) / shown.length);
-      dissenters.set(field, yield* scaled(dissentersOf(water, field, found, queue), from!, to!));
-    }
+  const around = withNeighbours(finalists);
+  let looked = around.next();
+  while (!looked.done) {
+    yield RANKING_SHARE;
+    looked = around.next();
   }
-
-  const picks: Pick[] = best.map(({ field, found, ready }, at) => {
-    const first = shown.find((row) => row.field === field)!.found[0]!;
-    return {
-      rank: at + 1,
-      base: ready.base,
-      ...judgedIn(field, ready.rig, ready),
-      dissent: [
-        ...dissentOf(field, dissenters.get(field) ?? [], found, first),
-        ...hookDissent(water, field, ready.base),
-      ],
-      alike: field.kin.count(found.head, found.trailer) - 1,
-    };
-  });
+  // made ready they may change places; of equals the one that was found first
+  const best = looked.value.slice(0, top);
   const leading = best[0]?.field ?? fields[0]!;
+  const own = best.filter(({ field }) => field === leading);
   const missed = yield* scaled(
     outOfReach(
       leading,
-      picks.filter(({ rig }) => rig.family === leading.suits.family).map(({ has }) => has),
+      own.map(({ ready }) => ready.has),
     ),
     1,
     1,
   );
-  return {
-    wants: leading.compiled.wants,
-    schools: leading.compiled.schools,
-    families: fields.map((field): FamilyVerdict => {
-      const own = best.find((one) => one.field === field)?.ready;
-      const found = ranked.find((row) => row.field === field)?.found[0];
-      const ready = own ?? (found ? makeReady(field.compiled, rigAt(field, found)) : null);
-      return { ...field.suits, best: ready && { rig: ready.rig, score: field.worth * ready.score } };
-    }),
-    picks,
-    considered: fields.reduce((sum, { space }) => sum + space.considered, 0),
-    missing: RIG_TRAYS.filter((tray) => !box[tray].some(usable) && !dressed(tray, box)),
-    notAJig: notAJig(water, leading.suits.family),
-    forbidden: excludedFrom(water, box),
-    unknownColours: unknownColours(box),
-    unheeded: leading.compiled.unheeded,
-    outOfReach: missed,
-    tooManyPairs: tooMany ? pairs : 0,
-  };
+  // a family without a place in the list still has a best rig
+  const unlisted = fields.filter((field) => best.every((one) => one.field !== field));
+  const besides = unlisted.flatMap((field) => {
+    const found = ranked.find((row) => row.field === field)?.found[0];
+    return found ? [finalistOf({ field, found })] : [];
+  });
+  const advice = adviceOf(best, missed, verdictsOf([...best, ...besides]));
+  if (asks === 'own-school' || pairs > PAIR_LIMITS.withDissent) return advice;
+  tell?.({ whole: advice });
+  return { ...advice, picks: yield* withDissents(water, advice.picks, best) };
+}
+
+/** Picks with what other schools would tie instead. */
+function* withDissents(water: Water, picks: readonly Pick[], best: readonly Finalist[]): Generator<number, Pick[]> {
+  const dissenters = new Map<Field, readonly Dissenter[]>();
+  const told: Pick[] = [];
+  for (const [at, { field, found, ready }] of best.entries()) {
+    const others = dissenters.get(field) ?? dissentersOf(water, field);
+    dissenters.set(field, others);
+    const steps = dissentOf(field, others, found, ready);
+    let step = steps.next();
+    while (!step.done) {
+      yield RANKING_SHARE + ((1 - RANKING_SHARE) * at) / best.length;
+      step = steps.next();
+    }
+    const dissent = [...step.value, ...hookDissent(water, field, ready)];
+    const agree = others
+      .map(({ ref }) => questionOf(ref))
+      .filter((asked) => dissent.every(({ question }) => question !== asked));
+    told.push({ ...picks[at]!, dissent, agree });
+  }
+  return told;
 }
 
 /** So many more than are shown are made ready, since cutting may change their places. */
 const SPARE = 4;
-/** A rig found, made ready, with its score among all families. */
-type Finalist = Ranked & { readonly ready: Ready };
-
 /** Share of the work that ranking is; asking the other schools is the rest. */
 const RANKING_SHARE = 0.7;
 

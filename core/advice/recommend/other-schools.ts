@@ -1,21 +1,28 @@
-import { rigBody } from '../../rig/body/body';
-import type { Rig } from '../../rig/parts/schema';
-import { fallReport, type FallReport } from '../../motion/report';
-import type { SchoolQuestion, SchoolRef, Water } from '../../water/schema';
-import { bestOnly, otherSchools, parts, rivalWeights } from './rival-search';
-import { mostWithin, rigAt, type Field } from '../search/per-family';
-import { paced } from '../search/progress';
+import { attributeValues, isAimedAt } from '../candidates/attributes';
+import { questionOf } from '../conditions/schools';
+import type { FaultId } from '../checks';
 import { handle } from '../handling';
 import { measureRig, type Has } from '../measures/rig-measures';
-import { questionOf } from '../conditions/schools';
-import { better, judgeOf, mostGained, searchBest, type Found, type Judge, type Queue } from '../search/best-first';
-import { compileWater } from '../rules/wants';
+import { fallReport, type FallReport } from '../../motion/report';
+import { makeReady, judgedWhole, type Ready } from '../ready/make-ready';
+import { rigBody } from '../../rig/body/body';
+import type { Rig } from '../../rig/parts/schema';
+import { WANT_IDS } from '../rules/rule';
+import { SEVERITY } from '../rules/severity';
+import { compileWater, type CompiledWater, type Want } from '../rules/wants';
+import { bestPossible, fit } from '../search/score';
+import { judgeOf, type Found, type Judge } from '../search/best-first';
+import { rigAt, type Field } from '../search/per-family';
+import type { SchoolQuestion, SchoolRef, Water } from '../../water/schema';
+import { otherSchools } from './schools-at-stake';
 
-/** What another school would tie, and its numbers. On weight it is the best rig with a lighter, or a heavier, head. */
+/** What another school would tie, made ready as it would, and its numbers. */
 export interface Dissent {
   readonly question: SchoolQuestion;
   readonly school: string;
+  /** as that school would fish it: cut, hung and fitted */
   readonly rig: Rig;
+  readonly base: Rig;
   readonly has: Has;
   readonly fall: FallReport;
 }
@@ -31,71 +38,160 @@ const withSchool = (water: Water, ref: SchoolRef): Water => {
   return { ...water, schools: { ...water.schools, [question]: ref.slice(question.length + 1) } };
 };
 
+/** Another school on one water, as a judge of the rigs of a field. */
 export interface Dissenter {
   readonly ref: SchoolRef;
-  readonly found: readonly Found[];
+  readonly compiled: CompiledWater;
+  readonly judge: Judge;
+  /** wants that lie elsewhere than ours because this school speaks */
+  readonly moved: readonly Want[];
 }
 
-/** The best that rigs already found collect under another judge: what a rival has to reach at least. */
-function leastOfRivals({ space, numbersOf }: Field, judge: Judge, found: readonly Found[]): number {
-  const scores = found.map(({ head, skirt, trailer }) => {
-    const [of, worn, hung] = [space.heads[head]!, space.skirts[skirt]!, space.trailers[trailer]!];
-    const rules = judge.rules.closed(of, hung) + judge.rules.skirt(judge.rules.open(of, hung), worn, hung);
-    return Math.max(0, (judge.wants.exact(numbersOf(head, skirt, trailer)) + rules) / judge.best);
-  });
-  return Math.max(0, ...scores);
-}
-
-/** What each other school would tie in a field whose best rigs are known. */
-export function* dissentersOf(
-  water: Water,
-  field: Field,
-  found: readonly Found[],
-  queue: Queue,
-): Generator<number, Dissenter[]> {
-  const { space, numbersOf } = field;
-  const others = otherSchools(field.compiled);
-  const dissenters: Dissenter[] = [];
-  for (const [at, ref] of others.entries()) {
+/** The other schools that have something to say in a field. */
+export function dissentersOf(water: Water, field: Field): Dissenter[] {
+  return otherSchools(field.compiled).map((ref) => {
     const compiled = compileWater(withSchool(water, ref), field.suits.family);
-    const theirs: Field = { ...field, compiled, judge: judgeOf(space, compiled) };
-    // their order is ours, a little looser: sorting all pairs anew for each school would take longer than the search
-    const gained = mostGained(space, field.compiled, compiled);
-    const lifted: Queue = { ...queue, most: (block) => queue.most(block) + gained };
-    const goal =
-      questionOf(ref) === 'weight'
-        ? rivalWeights(space, found, ref)
-        : { ...bestOnly, floor: leastOfRivals(field, theirs.judge, found) - ROUNDING, strict: true };
-    const rivals = searchBest(space, theirs.judge, lifted, mostWithin(theirs), numbersOf, goal);
-    dissenters.push({ ref, found: yield* paced(rivals, at / others.length, (at + 1) / others.length) });
-  }
-  return dissenters;
+    const moved = compiled.wants.filter((want) => {
+      const own = field.compiled.wants.find(({ id }) => id === want.id);
+      return own?.from !== want.from || own.to !== want.to;
+    });
+    return { ref, compiled, judge: judgeOf(field.space, compiled), moved };
+  });
 }
 
-/** Room for rounding between a score that was added up in one order and in another. */
-const ROUNDING = 1e-9;
+/** How much a rig is what a school asks for: its own rules, and how near it comes to the bands it moves. */
+export function asItSays({ ref, compiled, moved }: Dissenter, rig: Rig, has: Has): number {
+  const values = attributeValues(rig);
+  const rules = compiled.prefers.filter(({ school, target }) => school === ref && isAimedAt(target, values));
+  return (
+    rules.reduce((sum, { weight }) => sum + weight, 0) +
+    moved.reduce((sum, want) => sum + want.weight * fit(want, has[want.id]), 0)
+  );
+}
 
-/** What other schools tie instead of one pick, where that is another rig. */
-export function dissentOf(field: Field, dissenters: readonly Dissenter[], best: Found, first: Found): Dissent[] {
-  return dissenters.flatMap(({ ref, found: rivals }) => {
-    const question = questionOf(ref);
-    // where the other school ties what this one ties first anyway, the question makes no difference here
-    if (question !== 'weight' && rivals[0] && better(rivals[0], { ...first, score: rivals[0].score }) === 0) return [];
-    const rival = rivals.find((one) => parts(question, ref, field.space, one, best));
-    if (!rival) return [];
-    const rig = rigAt(field, rival);
-    return [{ question, school: ref.slice(question.length + 1), rig, ...numbersIn(field, rig) }];
-  });
+/** A rig has to be more of what a school asks for than ours by so much, in points, to be called its own. */
+const CLEARLY = 0.25;
+const OZ_APART = 0.01;
+/** So much of its own judgement a school gives up for what it holds to. */
+const NOT_IN_THE_BOX = 0.1;
+
+/** What a school says of a rig beside ours, where words and numbers can be held against each other. */
+const TESTS: Partial<Record<SchoolRef, (theirs: Tested, ours: Tested) => boolean>> = {
+  'weight:slow-hand': (a, b) => a.rig.head.weightOz < b.rig.head.weightOz - OZ_APART && a.has.fall <= b.has.fall,
+  'weight:heaviest': (a, b) => a.rig.head.weightOz > b.rig.head.weightOz + OZ_APART && a.has.fall >= b.has.fall,
+  'mud-weight:light-high': (a, b) => a.rig.head.weightOz < b.rig.head.weightOz - OZ_APART,
+  'mud-weight:heavy-thump': (a, b) => a.rig.head.weightOz > b.rig.head.weightOz + OZ_APART,
+  'grass-weight:float-over': (a, b) => a.rig.head.weightOz < b.rig.head.weightOz - OZ_APART,
+  'grass-weight:punch-through': (a, b) => a.rig.head.weightOz > b.rig.head.weightOz + OZ_APART,
+  'cold-brake:claw-brake': (a, b) => a.has.fall < b.has.fall,
+};
+/** Questions of colour leave the shape alone. */
+const OF_COLOUR: ReadonlySet<SchoolQuestion> = new Set(['mud-colour', 'colour-order', 'trailer-colour']);
+interface Tested {
+  readonly rig: Rig;
+  readonly has: Has;
+}
+
+const spoils = (faults: readonly FaultId[]): number => faults.filter((id) => SEVERITY[id] < 3).length;
+
+/** Whether a school would really tie a rig rather than ours: by its own words, by its own judgement, and not to its harm. */
+export function wouldTie(school: Dissenter, theirs: Ready, ours: Pick<Ready, 'rig' | 'has' | 'faults'>): boolean {
+  if (spoils(theirs.faults) > spoils(ours.faults)) return false;
+  const test = TESTS[school.ref];
+  if (test && !test(theirs, ours)) return false;
+  if (!test && asItSays(school, theirs.rig, theirs.has) < asItSays(school, ours.rig, ours.has) + CLEARLY) return false;
+  if (OF_COLOUR.has(questionOf(school.ref)) && theirs.rig.trailer?.kind !== ours.rig.trailer?.kind) return false;
+  // where words and numbers show it, a school ties its own even where the box has no equal of ours in it
+  const given = test ? NOT_IN_THE_BOX : 0;
+  return theirs.score > judgedWhole(school.compiled, ours.rig).score - given;
+}
+
+/** More than cutting two rigs well usually sets them apart, as a share of the score, and what a school gives up besides. */
+const CUT_GAINS = 0.05 + NOT_IN_THE_BOX;
+/** Rigs that are made ready for a school before it is said that it has none. */
+const TRIED = 2;
+
+/** The most promising rigs of a school one part away from ours: only heads, only plastics, only skirts that are more of what it asks for. */
+function onePartAway(field: Field, { judge, moved, ref, compiled }: Dissenter, pick: Found): Found[] {
+  const { space, numbersOf } = field;
+  const best = bestPossible(compiled);
+  const asked = compiled.prefers.filter(({ school }) => school === ref);
+  const own = ({ head, skirt, trailer }: Omit<Found, 'score'>): number => {
+    const values = attributeValues(rigAt(field, { head, skirt, trailer, score: 0 }));
+    const row = numbersOf(head, skirt, trailer);
+    return (
+      asked.reduce((sum, { target, weight }) => (isAimedAt(target, values) ? sum + weight : sum), 0) +
+      moved.reduce((sum, want) => sum + want.weight * fit(want, row[WANT_IDS.indexOf(want.id)]!), 0)
+    );
+  };
+  const ours = own(pick);
+  const scored = (row: Omit<Found, 'score'>): number => {
+    const [of, worn, hung] = [space.heads[row.head]!, space.skirts[row.skirt]!, space.trailers[row.trailer]!];
+    const rules = judge.rules.closed(of, hung) + judge.rules.skirt(judge.rules.open(of, hung), worn, hung);
+    return (judge.wants.exact(numbersOf(row.head, row.skirt, row.trailer)) + rules) / best;
+  };
+  const least = scored(pick) - CUT_GAINS;
+  const found = (part: Partial<Found>): Found => {
+    const row = { ...pick, ...part };
+    // what is no more of what it asks for is no answer of this school
+    return { ...row, score: own(row) <= ours ? -1 : scored(row) };
+  };
+  const { skirtSet } = space.heads[pick.head]!;
+  return [
+    ...space.heads.flatMap((row, at) => (at !== pick.head && row.skirtSet === skirtSet ? [found({ head: at })] : [])),
+    ...space.trailers.flatMap((_, at) => (at === pick.trailer ? [] : [found({ trailer: at })])),
+    ...space.skirtSets[skirtSet]!.classes.flatMap((at) => (at === pick.skirt ? [] : [found({ skirt: at })])),
+  ]
+    .filter(({ score }) => score >= Math.max(0, least))
+    .sort((a, b) => b.score - a.score);
+}
+
+/** Heads, trailers and skirts beyond which nobody asks what others would tie: each has to be measured. */
+const MOST_PARTS = 4000;
+
+/**
+ * What other schools would tie instead of one pick, each with the fewest parts changed that make it theirs; none where theirs is ours, or
+ * where nothing in the box is what they ask for.
+ * @yields  after each school
+ */
+export function* dissentOf(
+  field: Field,
+  dissenters: readonly Dissenter[],
+  found: Found,
+  ours: Ready,
+): Generator<null, Dissent[]> {
+  const { space } = field;
+  if (space.heads.length + space.trailers.length + space.skirts.length > MOST_PARTS) return [];
+  const dissents: Dissent[] = [];
+  for (const school of dissenters) {
+    yield null;
+    const near = onePartAway(field, school, found).slice(0, 3 * TRIED);
+    const wanted = TESTS[school.ref] ? near : near.slice(0, TRIED);
+    for (const one of wanted) {
+      const theirs = makeReady(school.compiled, rigAt(field, one));
+      if (!wouldTie(school, theirs, ours)) continue;
+      const question = questionOf(school.ref);
+      dissents.push({
+        question,
+        school: school.ref.slice(question.length + 1),
+        rig: theirs.rig,
+        base: theirs.base,
+        ...numbersIn(field, theirs.rig),
+      });
+      break;
+    }
+  }
+  return dissents;
 }
 
 /** The same rig with a trailer hook, where another school would put one on, or without, where another would leave it off. */
-export function hookDissent(water: Water, field: Field, bare: Rig): Dissent[] {
+export function hookDissent(water: Water, field: Field, { rig, base }: Ready): Dissent[] {
   const { school } = field.compiled.schools['trailer-hook'];
   const other = school === 'on-when-fast' ? 'off-until-losing' : 'on-when-fast';
   const ref = `trailer-hook:${other}` as const;
-  const theirs = handle(compileWater(withSchool(water, ref), field.suits.family), bare).trailerHook;
-  const ours = handle(field.compiled, bare).trailerHook;
+  const theirs = handle(compileWater(withSchool(water, ref), field.suits.family), rig).trailerHook;
+  const ours = rig.trailerHook ?? null;
   if ((theirs === null) === (ours === null)) return [];
-  const rig: Rig = theirs === null ? bare : { ...bare, trailerHook: theirs };
-  return [{ question: 'trailer-hook', school: other, rig, ...numbersIn(field, rig) }];
+  const hooked: Rig = { ...rig, trailerHook: theirs };
+  return [{ question: 'trailer-hook', school: other, rig: hooked, base, ...numbersIn(field, hooked) }];
 }

@@ -206,7 +206,7 @@ export const TRAILER_RULES = [
     id: 'paddle-is-for-swimming',
     when: onBottom,
     target: { trailer: ['paddle-tail', 'ribbed-paddle-tail', 'rolling-paddle-tail', 'swim-worm', 'wide-swimmer'] },
-    weight: -1,
+    weight: -2.5,
   },
   {
     id: 'larger-chunk-for-larger-fish',

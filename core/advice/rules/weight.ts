@@ -36,7 +36,7 @@ export const WEIGHT_BANDS = [
   ...SPINNER_WEIGHTS,
   {
     id: 'weight-over-weed',
-    when: weed,
+    when: all(weed, offBottom),
     school: 'grass-weight:float-over',
     from: oz(3 / 16),
     to: oz(5 / 16),

@@ -1,14 +1,6 @@
 import type { Medium } from '../../motion/fall';
 import { measureParts, type HasRow } from '../measures/rig-measures';
-import {
-  bestPossible,
-  fitter,
-  ruleScorer,
-  wantScorer,
-  type OpenRules,
-  type RuleScorer,
-  type WantScorer,
-} from './score';
+import { bestPossible, ruleScorer, wantScorer, type OpenRules, type RuleScorer, type WantScorer } from './score';
 import { ATTRIBUTES, ATTRIBUTE_NAMES } from '../candidates/attributes';
 import type { HeadClass, CandidateClasses, TrailerClass } from '../candidates/candidate-classes';
 import type { CompiledWater } from '../rules/wants';
@@ -227,27 +219,6 @@ export function* searchBest(
     }
   }
   return [...best.values()].sort(better);
-}
-
-/** How much more a rig can collect under another judge than under the first: what other rules and other wants may add. */
-export function mostGained(space: CandidateClasses, from: CompiledWater, to: CompiledWater): number {
-  const before = new Map(from.prefers.map(({ id, weight }) => [id, weight]));
-  const after = new Map(to.prefers.map(({ id, weight }) => [id, weight]));
-  const rules = [...new Set([...before.keys(), ...after.keys()])].reduce(
-    (sum, id) => sum + Math.max(0, (after.get(id) ?? 0) - (before.get(id) ?? 0)),
-    0,
-  );
-  const wants = to.wants.reduce((sum, want) => {
-    const old = from.wants.find(({ id }) => id === want.id);
-    if (old && old.from === want.from && old.to === want.to) return sum;
-    if (!old || want.id !== 'weight') return sum + want.weight;
-    // what a head weighs is known, so what it gains is too
-    const [is, was] = [fitter(want), fitter(old)];
-    return (
-      sum + Math.max(0, ...space.heads.map(({ body }) => want.weight * is(body.massKg) - old.weight * was(body.massKg)))
-    );
-  }, 0);
-  return rules + wants;
 }
 
 /** Pairs between two looks at whether enough is settled. */

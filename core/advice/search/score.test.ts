@@ -7,7 +7,7 @@ import { AT_LEAST, WANT_IDS, type SpokenRule, type WantId } from '../rules/rule'
 import { always } from '../conditions/condition';
 import { compileWater, type CompiledWater, type Want } from '../rules/wants';
 import { WANT_WEIGHTS } from '../rules/weights';
-import { better, judgeOf, lotsOf, mostGained, queueOf, type Found } from './best-first';
+import { better, judgeOf, lotsOf, queueOf, type Found } from './best-first';
 import { paced, scaled } from './progress';
 import { bestPossible, bestValue, fit, fits, meets, ruleScorer, wantScorer, type Range } from './score';
 
@@ -220,32 +220,6 @@ describe('the order of the search', () => {
   });
   test('members of a lot keep their order, lots the order in which they begin', () => {
     expect(lotsOf(['b', 'a', 'b', 'c', 'a'], (key) => key)).toEqual([[0, 2], [1, 4], [3]]);
-  });
-  test('what other rules may add: friendly ones that are new, unfriendly ones that go, wants that moved', () => {
-    const space = candidateClasses(DEMO_BOX, ['skirted']);
-    const compiled = compileWater(NORTH_ARM, 'skirted');
-    const [friend, foe] = [rule(2, {}), rule(-1.5, {})];
-    const gained = (from: Partial<CompiledWater>, to: Partial<CompiledWater>): number =>
-      mostGained(
-        space,
-        { ...compiled, wants: [], prefers: [], ...from },
-        { ...compiled, wants: [], prefers: [], ...to },
-      );
-    expect(gained({}, { prefers: [friend] })).toBe(2);
-    expect(gained({ prefers: [friend] }, {})).toBe(0);
-    expect(gained({}, { prefers: [foe] })).toBe(0);
-    expect(gained({ prefers: [foe] }, {})).toBe(1.5);
-    expect(gained({ prefers: [friend, foe] }, { prefers: [friend, foe] })).toBe(0);
-    expect(gained({ wants: [want('push', 1, 2)] }, { wants: [want('push', 1, 2)] })).toBe(0);
-    expect(gained({ wants: [want('push', 1, 2)] }, { wants: [want('push', 1, 3)] })).toBe(2);
-    expect(gained({ wants: [want('push', 0, 2)] }, { wants: [want('push', 1, 2)] })).toBe(2);
-    expect(gained({}, { wants: [want('push', 1, 2)] })).toBe(2);
-    // what a head weighs is known, and so is what another band of weights is worth to it
-    const [light, heavy] = [want('weight', 0.005, 0.007), want('weight', 0.02, 0.03)];
-    const worth = Math.max(...space.heads.map(({ body }) => 3 * fit(heavy, body.massKg) - 3 * fit(light, body.massKg)));
-    expect(gained({ wants: [light] }, { wants: [heavy] })).toBeCloseTo(Math.max(0, worth), 12);
-    expect(worth).toBeGreaterThan(0);
-    expect(worth).toBeLessThan(3);
   });
 });
 

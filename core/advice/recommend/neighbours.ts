@@ -1,0 +1,101 @@
+import type { Found } from '../search/best-first';
+import { rigAt, type Field, type Ranked } from '../search/per-family';
+import { makeReady, type Ready } from '../ready/make-ready';
+
+/** A rig found, made ready, with its score among all families. */
+export interface Finalist extends Ranked {
+  readonly ready: Ready;
+}
+
+export const finalistOf = ({ field, found }: Pick<Ranked, 'field' | 'found'>): Finalist => {
+  const ready = makeReady(field.compiled, rigAt(field, found));
+  return { field, found, ready, score: field.worth * ready.score };
+};
+
+/** So many of the nearest on each side are tried, and parts beyond which nobody looks, since each has to be measured. */
+const TRIED = { trailers: 5, heads: 3 } as const;
+const MOST_PARTS = 4000;
+
+/** Score of a rig of a field before anything is cut. */
+function scoreAt({ space, judge, numbersOf }: Field, head: number, skirt: number, trailer: number): number {
+  const [of, worn, hung] = [space.heads[head]!, space.skirts[skirt]!, space.trailers[trailer]!];
+  const rules = judge.rules.closed(of, hung) + judge.rules.skirt(judge.rules.open(of, hung), worn, hung);
+  return (judge.wants.exact(numbersOf(head, skirt, trailer)) + rules) / judge.best;
+}
+
+/** Rigs of one field that were made ready already, by their parts. */
+type Known = ReadonlySet<string>;
+const partsOf = ({ head, trailer }: Pick<Found, 'head' | 'trailer'>): string => `${head} ${trailer}`;
+
+/**
+ * Rigs one part away from one: the most promising plastics of other kinds, the most promising other heads, sizes among them.
+ * @returns  none where a box has too many parts to measure each
+ */
+function neighboursOf(field: Field, { head, skirt, trailer }: Found, known: Known): Found[] {
+  const { space, kin } = field;
+  if (space.heads.length + space.trailers.length > MOST_PARTS) return [];
+  const best = (rows: readonly Found[], most: number, groupOf: (row: Found) => number): Found[] => {
+    const byGroup = new Map<number, Found>();
+    for (const row of rows) {
+      if (known.has(partsOf(row))) continue;
+      const so = byGroup.get(groupOf(row));
+      if (!so || row.score > so.score) byGroup.set(groupOf(row), row);
+    }
+    return [...byGroup.values()].sort((a, b) => b.score - a.score).slice(0, most);
+  };
+  const found = (h: number, t: number): Found => ({
+    head: h,
+    skirt,
+    trailer: t,
+    score: scoreAt(field, h, skirt, t),
+  });
+  const hung = space.trailers.map((_, at) => found(head, at));
+  // a head that comes dressed, or one of another family, does not wear this skirt
+  const dressed = space.heads.flatMap((row, at) =>
+    row.skirtSet === space.heads[head]!.skirtSet ? [found(at, trailer)] : [],
+  );
+  return [
+    ...best(hung, TRIED.trailers, (row) => kin.of(row.head, row.trailer)),
+    ...best(dressed, TRIED.heads, ({ head: at }) => at),
+  ];
+}
+
+/** Rounds of looking around, and finalists with different heads whose surroundings are looked at in each. */
+const ROUNDS = 3;
+const SEEDS = 2;
+
+/**
+ * Looks around the best finalists for what is better still once it is cut and fished as it should be: cutting changes most what comes longest out
+ * of its bag, and a pace what runs too high, so that the best uncut need not be the best ready.
+ * @yields   nothing of note
+ * @returns  finalists, the best first, one a kin
+ */
+export function* withNeighbours(finalists: readonly Finalist[]): Generator<null, Finalist[]> {
+  let all = [...finalists].sort((a, b) => b.score - a.score);
+  const looked = new Set<Finalist>();
+  for (let round = 0; round < ROUNDS; round++) {
+    const heads = new Set<string>();
+    const seeds = all.filter(({ field, found }) => {
+      const name = `${field.suits.family} ${found.head}`;
+      return heads.size < SEEDS && !heads.has(name) && heads.add(name);
+    });
+    const fresh = seeds.filter((one) => !looked.has(one));
+    if (fresh.length === 0) break;
+    for (const seed of fresh) {
+      looked.add(seed);
+      const known = new Set(all.filter(({ field }) => field === seed.field).map(({ found }) => partsOf(found)));
+      for (const found of neighboursOf(seed.field, seed.found, known)) {
+        all.push(finalistOf({ field: seed.field, found }));
+        yield null;
+      }
+    }
+    all = all.sort((a, b) => b.score - a.score);
+  }
+  const kins = new Map<Field, Set<number>>();
+  return all.filter(({ field, found }) => {
+    const seen = kins.get(field) ?? new Set<number>();
+    kins.set(field, seen);
+    const kin = field.kin.of(found.head, found.trailer);
+    return !seen.has(kin) && seen.add(kin);
+  });
+}
