@@ -177,6 +177,8 @@ export { whatLifts, type WhatLifts } from './advice/measures/lift';
 export { CHOICE_TITLE, HANDLING_TEXT } from './locale/en/handling';
 export { NOT_A_JIG_TEXT } from './locale/en/not-a-jig';
 export { type Dissent } from './advice/recommend/other-schools';
+export { isAsGood } from './advice/recommend/score-off';
+export { flipText } from './wording/flips';
 export { fillGaps, type Gaps, type GapStep } from './advice/recommend/gaps';
 export { whatToBuy, type Purchase } from './advice/recommend/purchases';
 export { compileWater, LIVE_SCHOOLS, type CompiledWater, type Want } from './advice/rules/wants';

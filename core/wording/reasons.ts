@@ -5,6 +5,7 @@ import type { Has } from '../advice/measures/rig-measures';
 import type { Advice, Pick, Reason } from '../advice/recommend/advise';
 import type { WantId } from '../advice/rules/rule';
 import { isMistake } from '../advice/rules/mistakes';
+import { SEVERITY } from '../advice/rules/severity';
 import { IN_HAND, type Want } from '../advice/rules/wants';
 import { waterFacts } from '../advice/conditions/water-facts';
 import { faultText } from '../locale/en/faults';
@@ -125,6 +126,8 @@ const EVERYDAY: ReadonlySet<string> = new Set([
 
 const lowerFirst = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);
 
+const isSpoilt = (pick: Pick | undefined): boolean => pick?.faults.some((id) => SEVERITY[id] < 3) === true;
+
 /** Warnings that come with an answer. */
 export function adviceWarnings(advice: Advice, system: UnitSystem): string[] {
   const asked = (id: WantId): Want => advice.wants.find((want) => want.id === id)!;
@@ -134,6 +137,7 @@ export function adviceWarnings(advice: Advice, system: UnitSystem): string[] {
     ...advice.outOfReach.map(({ want, nearest }) =>
       phrases.noneReaches(WANT_TITLE[want], wantBand(asked(want), system), wantValue(want, nearest, system)),
     ),
+    ...(isSpoilt(advice.picks[0]) ? [phrases.nothingCleaner] : []),
     ...advice.missing.map((tray) => MISSING_PART[tray]),
     ...advice.forbidden.map((row) => EXCLUDED_TEXT[row.by](row.heads)),
     ...(advice.unknownColours.length > 0 ? [unknownColoursText(advice.unknownColours)] : []),

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { rigTitles, type TippingPoint, type Rig, type Water } from '@core';
+import { flipText, rigTitles, type TippingPoint, type Rig, type Water } from '@core';
 import FractionText from '../../parts/FractionText.vue';
 import RigDrawing from '../../parts/RigDrawing.vue';
 import { useUnits } from '../../composables/useUnits';
@@ -8,28 +8,12 @@ import * as words from '../../locale/en/pick';
 
 /** The nearest change of each thing a day may change at which another rig takes this place. */
 const props = defineProps<{ flips: readonly TippingPoint[] | null; water: Water; than: Rig }>();
-const { system, show } = useUnits();
+const { system } = useUnits();
 
-const LIGHT = { bright: words.lightTurnsBright, mixed: words.lightTurnsMixed, dark: words.itTurnsDark } as const;
-const MOOD = {
-  active: words.theyBecomeActive,
-  neutral: words.theyTurnNeutral,
-  inactive: words.theyTurnInactive,
-} as const;
-
-function change({ field, at }: TippingPoint): string {
-  if (field === 'sky') return words.ifWord(LIGHT[at as keyof typeof LIGHT]);
-  if (field === 'mood') return words.ifWord(MOOD[at as keyof typeof MOOD]);
-  const value = at as number;
-  const way = value > props.water[field] ? words.upFrom : words.downTo;
-  if (field === 'temperatureC') return `${way} ${show('temperature', value)}`;
-  if (field === 'visibilityM') return words.ofVisibility(way, show('visibility', value));
-  return words.ofWater(way, show('depth', value));
-}
 const rows = computed(() =>
   (props.flips ?? []).map((flip) => ({
     ...flip,
-    change: change(flip),
+    change: flipText(flip, props.water, system.value),
     title: rigTitles([props.than, flip.to], system.value)[1] ?? '',
   })),
 );

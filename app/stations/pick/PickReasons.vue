@@ -99,6 +99,13 @@ const followed = computed(() => {
   });
 });
 
+/** questions on which others would tie this rig too, or have nothing else in this box */
+const agreed = computed(() =>
+  props.pick.agree.length === 0
+    ? ''
+    : words.wouldTieTheSame(props.pick.agree.map((question) => QUESTION_TITLE[question].toLowerCase()).join(', ')),
+);
+
 /** as it came out of the box; of one that was cured, as far as the rig itself tells */
 const cameAs = computed(() => (cured.value ? undefined : props.pick.base));
 async function toBench(): Promise<void> {
@@ -160,6 +167,7 @@ async function makeTicket(): Promise<void> {
         <RigDrawing :rig="other.rig" :label="words.rigFromTheSide(rigTitle(other.rig, system))" />
         <p><FractionText :text="dissentText(other, pick.rig, system)" /></p>
       </section>
+      <p v-if="agreed !== ''" class="reasons__school soft" data-testid="agree">{{ agreed }}</p>
     </div>
   </div>
 </template>

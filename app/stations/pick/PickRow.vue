@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue';
 import {
   fishesLikeText,
+  isAsGood,
   pickSentence,
   rigFaults,
   wantValue,
@@ -35,6 +36,14 @@ const cuts = computed(() => {
   const titles = stage.value > 0 ? cutsOf(props.pick, system.value).map(({ title }) => title.toLowerCase()) : [];
   return titles.length > 0 ? words.cutShort(titles.join(', ')) : '';
 });
+const score = computed(() => Math.round(100 * props.pick.score));
+/** how far it is behind the first, where the numbers can tell them apart at all */
+const distance = computed(() => {
+  const first = props.advice.picks[0];
+  if (!first || props.pick.rank === 1) return '';
+  if (isAsGood(props.pick, first)) return words.asGoodAsFirst;
+  return words.lessThanFirst(Math.max(1, Math.round(100 * first.score) - score.value));
+});
 const like = computed(() => fishesLikeText(props.pick.fall, system.value));
 /** what it does, for the deck: how it runs where it is reeled, how it falls where it is dropped */
 const does = computed(() => {
@@ -63,6 +72,10 @@ const cells = computed(() =>
     <button type="button" class="pick-row__title" :aria-expanded="open" @click="open = !open">
       <div class="pick-row__grid" :style="{ '--wants': cells.length }">
         <div class="pick-row__rank number">{{ pick.rank }}</div>
+        <div class="pick-row__score" data-testid="row-score">
+          <b class="number" :aria-label="words.answersOf100(score)">{{ score }}</b>
+          <small v-if="distance !== ''">{{ distance }}</small>
+        </div>
         <RigDrawing class="pick-row__drawing" :rig="pick.rig" :label="words.fromTheSide(title)" />
         <div class="pick-row__what">
           <h2 class="pick-row__name"><FractionText :text="title" /></h2>
@@ -122,12 +135,27 @@ const cells = computed(() =>
 }
 .pick-row__grid {
   display: grid;
-  grid-template-columns: 48px 338px repeat(var(--wants), 1fr);
+  grid-template-columns: 78px 308px repeat(var(--wants), 1fr);
   grid-template-rows: auto 1fr;
   width: 100%;
 }
+.pick-row__score {
+  grid-column: 1;
+  grid-row: 2;
+  padding: 0 0 8px 16px;
+  line-height: 1.1;
+}
+.pick-row__score b {
+  display: block;
+  font-size: 18px;
+}
+.pick-row__score small {
+  font-size: 13px;
+  color: rgb(var(--v-theme-ink-soft));
+}
 .pick-row__rank {
-  grid-row: 1 / 3;
+  grid-column: 1;
+  grid-row: 1;
   color: rgb(var(--v-theme-oxblood));
   font-size: 34px;
   padding: 8px 0 0 16px;
@@ -192,8 +220,15 @@ const cells = computed(() =>
   .pick-row__grid {
     grid-template-columns: 44px 1fr;
   }
-  .pick-row__rank {
-    grid-row: 1;
+  .pick-row__score {
+    grid-column: 2;
+    grid-row: 3;
+    padding: 0 10px 8px;
+  }
+  .pick-row__score b,
+  .pick-row__score small {
+    display: inline;
+    margin-right: 8px;
   }
   .pick-row__drawing {
     grid-column: 1 / -1;

@@ -16,8 +16,8 @@ import {
   type SchoolQuestion,
   type SchoolRef,
 } from '@core';
-import FractionText from '../../parts/FractionText.vue';
-import SelectField from '../../parts/SelectField.vue';
+import { useAdvice } from '../../stores/advice';
+import SchoolRow, { type SchoolRowTold } from './SchoolRow.vue';
 import { useUnits } from '../../composables/useUnits';
 import { useWater } from '../../stores/water';
 import { useFocusBack } from '../../composables/useFocusBack';
@@ -27,6 +27,7 @@ import * as words from '../../locale/en/pick';
 useFocusBack();
 const open = defineModel<boolean>({ required: true });
 const store = useWater();
+const advice = useAdvice();
 const { show, system } = useUnits();
 
 /** The family a question is about, as it is asked of it. */
@@ -58,7 +59,7 @@ const nameOf = (question: SchoolQuestion, school: string): string | undefined =>
   inUnits(SCHOOL_WORDS[`${question}:${school}` as SchoolRef]?.name ?? '', system.value) || undefined;
 
 const rows = computed(() =>
-  SCHOOL_QUESTIONS.map((question) => {
+  SCHOOL_QUESTIONS.map((question): SchoolRowTold => {
     const own = byWater.value[familyOf(question)][question];
     const chosen = store.water.schools?.[question] ?? 'water';
     const unsettled = own.reason === 'computed' ? words.whatNumbersSay : words.allOfThem;
@@ -89,6 +90,12 @@ function choose(question: SchoolQuestion, school: string): void {
   const { [question]: _gone, ...rest } = store.water.schools ?? {};
   store.change({ schools: school === 'water' ? rest : { ...rest, [question]: school } });
 }
+/** what would change today's first rig stands first, and what is chosen already */
+const groups = computed(() => {
+  const told = new Set<SchoolQuestion>(advice.picks[0]?.dissent.map(({ question }) => question));
+  const turns = ({ question, chosen }: SchoolRowTold): boolean => told.has(question) || chosen !== 'water';
+  return { turning: rows.value.filter(turns), rest: rows.value.filter((row) => !turns(row)) };
+});
 const chosenCount = computed(() => Object.keys(store.water.schools ?? {}).length);
 </script>
 
@@ -100,19 +107,17 @@ const chosenCount = computed(() => Object.keys(store.water.schools ?? {}).length
         <p>{{ words.schoolsHelp }}</p>
       </div>
       <div class="schools__rows">
-        <div v-for="row in rows" :key="row.question" class="schools__row">
-          <SelectField
-            :model-value="row.chosen"
-            :items="row.items"
-            :label="row.title"
-            @update:model-value="choose(row.question, $event)"
-          />
-          <p>
-            {{ row.says }}{{ ' ' }}<FractionText v-if="row.numbers" :text="`${row.numbers} `" /><span class="soft"
-              >({{ row.because }})</span
-            >
-          </p>
-        </div>
+        <h3 v-if="groups.turning.length > 0">{{ words.schoolsThatTurnIt }}</h3>
+        <SchoolRow
+          v-for="row in groups.turning"
+          :key="row.question"
+          :row="row"
+          @choose="choose(row.question, $event)"
+        />
+        <component :is="groups.turning.length > 0 ? 'details' : 'div'" class="schools__rest">
+          <summary v-if="groups.turning.length > 0">{{ words.otherQuestions(groups.rest.length) }}</summary>
+          <SchoolRow v-for="row in groups.rest" :key="row.question" :row="row" @choose="choose(row.question, $event)" />
+        </component>
       </div>
       <div class="schools__foot">
         <v-btn class="act" @click="open = false">{{ words.done }}</v-btn>
@@ -135,23 +140,15 @@ const chosenCount = computed(() => Object.keys(store.water.schools ?? {}).length
 .schools__rows {
   overflow: auto;
 }
-.schools__row {
-  display: grid;
-  grid-template-columns: 290px 1fr;
-  gap: 16px;
-  align-items: center;
-  padding: 10px 0;
-  border-bottom: 1px solid rgb(var(--v-theme-rule));
+.schools__rest > summary {
+  min-height: 48px;
+  padding: 12px 0;
+  cursor: pointer;
+  font-weight: 600;
 }
 .schools__foot {
   display: flex;
   gap: 10px;
   padding-top: 14px;
-}
-@media (max-width: 700px) {
-  .schools__row {
-    grid-template-columns: 1fr;
-    gap: 6px;
-  }
 }
 </style>

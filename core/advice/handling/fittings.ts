@@ -17,6 +17,7 @@ import {
 import {
   armsOpen,
   blades,
+  burned,
   fast,
   fibresFrom,
   finesse,
@@ -180,7 +181,7 @@ export const FITTING_RULES = [
   {
     id: 'guard-fewer-fibres-in-the-open',
     choice: 'guard',
-    when: all(head('football'), fibresFrom(16), onWater(not(wood)), onWater(not(weed))),
+    when: all(head('football'), fibresFrom(16), onWater(all(not(wood), not(weed), coverAtMost('medium')))),
     edits: craft.fewerFibres,
   },
   {
@@ -277,6 +278,12 @@ export const FITTING_RULES = [
     choice: 'line',
     when: all(blades, onWater(wood)),
     line: { kind: 'fluorocarbon', lb: 15 },
+  },
+  {
+    id: 'line-blades-to-burn',
+    choice: 'line',
+    when: any(burned, all(blades, onWater(wantedHigh))),
+    line: { kind: 'fluorocarbon', lb: 17 },
   },
   { id: 'line-blades-thin-to-stay-down', choice: 'line', when: blades, line: { kind: 'fluorocarbon', lb: 12 } },
   { id: 'line-not-rod-behind-a-plate', choice: 'line', when: plate, line: { kind: 'fluorocarbon', lb: 17 } },

@@ -4,7 +4,7 @@ import type { TrailerKind } from '../../tackle/trailers';
 import { inFromLengthM, lengthMFromFt, lengthMFromMm } from '../../units/units';
 import { trailerHookAllowed, type Family } from '../../water/schema';
 import { all, clause, compares, not, type Condition } from '../conditions/condition';
-import { asDeepAs, clearTo, inCover, offBottom } from '../conditions/of-water';
+import { asDeepAs, atLeastF, clearTo, inCover, mood, offBottom, wantedFrom } from '../conditions/of-water';
 import { onWater } from '../conditions/on-water';
 import { STOUT_WIRES, type Held } from './handling-rule';
 
@@ -63,6 +63,13 @@ export const roundBlades: RigCondition = clause('round-blades', {}, ({ rig }: He
 const LARGE_BLADE = 5;
 export const largeRoundBlade: RigCondition = clause('large-round-blade', {}, ({ rig }: Held) =>
   (rig.blades ?? []).some(({ shape, size }) => shape === 'colorado' && size >= LARGE_BLADE),
+);
+
+/** Blades that are brought back as fast as they stay under the surface: fish chase and see, and nothing holds the blades back. */
+export const burned: RigCondition = all(
+  blades,
+  onWater(all(mood('active'), clearTo(lengthMFromFt(3)), atLeastF(55), not(wantedFrom(lengthMFromFt(2))))),
+  not(all(has('trailer'), roundBlades)),
 );
 
 /** Its tail is one that can move a head. */

@@ -7,7 +7,6 @@ import {
   colderThan,
   coverOf,
   inCover,
-  mood,
   murkierThan,
   onBottom,
   overWeed,
@@ -16,7 +15,7 @@ import {
   weedAtLeast,
   wood,
 } from '../conditions/of-water';
-import { blades, has, head, jig, plate, roundBlades, shaken, swimsOffBottom } from './of-rig';
+import { blades, burned, has, head, jig, plate, roundBlades, shaken, swimsOffBottom } from './of-rig';
 import { onWater, school } from '../conditions/on-water';
 import { lengthMFromFt, lengthMFromIn } from '../../units/units';
 import type { HandlingRule, Held } from './handling-rule';
@@ -127,7 +126,11 @@ export const RETRIEVE_RULES = [
   {
     id: 'roll-the-blades-along-the-bottom',
     choice: 'retrieve',
-    when: all(blades, onWater(any(colderThan(55), all(colderThan(60), murkierThan(inches(12)))))),
+    when: all(
+      blades,
+      onWater(not(wantedHigh)),
+      onWater(any(colderThan(55), all(colderThan(60), murkierThan(inches(12))))),
+    ),
     steps: (h) => [
       { do: 'countdown', s: toBottom(h) },
       { do: 'reel', mPerS: ROLL_MPS },
@@ -136,7 +139,7 @@ export const RETRIEVE_RULES = [
   {
     id: 'burn-the-blades-bulging',
     choice: 'retrieve',
-    when: all(blades, onWater(mood('active')), onWater(clearTo(feet(3)))),
+    when: burned,
     steps: (h) => [{ do: 'reel', mPerS: pace(h) * BURN_SHARE }],
   },
   {
@@ -184,7 +187,13 @@ export const RETRIEVE_RULES = [
   },
 
   { id: 'rod-at-ten-to-twelve', choice: 'rod-angle', when: swimsOffBottom, tipM: 2.5 },
-  { id: 'rod-up-behind-a-high-plate', choice: 'rod-angle', when: all(plate, onWater(wantedHigh)), tipM: 2.2 },
+  {
+    id: 'rod-up-behind-a-high-plate',
+    choice: 'rod-angle',
+    when: all(any(plate, blades), onWater(wantedHigh)),
+    tipM: 2.2,
+  },
+  { id: 'rod-up-for-a-bulge', choice: 'rod-angle', when: burned, tipM: 2 },
   { id: 'rod-steers-into-wood', choice: 'rod-angle', when: all(blades, onWater(wood)), tipM: 1 },
   { id: 'rod-down-the-slope', choice: 'rod-angle', when: onWater(all(coverOf('riprap'), wood)), tipM: 1 },
   { id: 'rod-low-along-the-line', choice: 'rod-angle', when: any(blades, plate), tipM: 0.6 },
@@ -193,9 +202,14 @@ export const RETRIEVE_RULES = [
   {
     id: 'same-stick-many-times',
     choice: 'trigger',
-    when: onWater(all(murkierThan(inches(12)), wood)),
+    when: onWater(all(murkierThan(inches(12)), wood, not(aim('search')))),
   },
-  { id: 'fan-out-then-move', choice: 'trigger', when: onWater(aim('search')) },
+  // a spot is pitched to or worked under the rod, not fanned over
+  {
+    id: 'fan-out-then-move',
+    choice: 'trigger',
+    when: all(onWater(aim('search')), not(head('vertical')), any(not(jig), swimsOffBottom, onWater(not(inCover)))),
+  },
   { id: 'pop-weed-off', choice: 'trigger', when: all(onWater(weed), not(jig)) },
   { id: 'never-let-a-swim-jig-rest', choice: 'trigger', when: head('swim') },
   {
@@ -214,11 +228,15 @@ export const RETRIEVE_RULES = [
     choice: 'trigger',
     when: all(blades, onWater(wood), not(school('spinner-bump', 'snap')), onWater(atLeastF(50))),
   },
-  { id: 'over-their-heads', choice: 'trigger', when: onWater(all(wantedHigh, asDeepAs(feet(8)))) },
+  {
+    id: 'over-their-heads',
+    choice: 'trigger',
+    when: all(any(swimsOffBottom, plate, blades), onWater(all(wantedHigh, asDeepAs(feet(8))))),
+  },
   {
     id: 'bump-everything',
     choice: 'trigger',
-    when: all(onWater(colderThan(55)), onWater(inCover), not(jig)),
+    when: all(onWater(all(colderThan(55), inCover, not(wantedHigh))), not(jig)),
   },
   { id: 'shake-a-round-head-free', choice: 'trigger', when: all(head('casting', 'ball'), onWater(wood)) },
   {

@@ -2,7 +2,7 @@ import { edited } from '../cuts/cut-options';
 import { pointsOf, shareLeft } from '../cuts/rate';
 import { bestCut } from '../cuts/solve-cuts';
 import { faultIdsOf, faultsOf, type FaultId } from '../checks';
-import { HANDLING_RULES, handle, heldOf, type Choice, type Handled } from '../handling';
+import { HANDLING_RULES, handle, heldOf, type Choice, type Handled, type Handling, type HandlingId } from '../handling';
 import { measureRig, type Has } from '../measures/rig-measures';
 import type { CompiledWater } from '../rules/wants';
 import { bestPossible, rulesOn } from '../search/score';
@@ -98,6 +98,17 @@ const contradicted = (before: RetrievePlan, after: RetrievePlan): ReadonlySet<Ch
     ...(before.tipHeightM === after.tipHeightM ? [] : (['rod-angle'] as const)),
   ]);
 
+/** Lines that say a part is left whole: true as long as nobody cut it. */
+const LEFT_WHOLE: Partial<Record<HandlingId, (rig: Rig) => boolean>> = {
+  'leave-the-skirt-full': ({ skirt }) =>
+    !skirt || (skirt.thinned === 0 && (skirt.fullMm ?? skirt.lengthMm) <= skirt.lengthMm),
+  'full-length-behind-a-large-plate': ({ trailer }) => !trailer || trailer.cutNoseMm + trailer.cutTailMm === 0,
+  'nose-flush-with-the-head': ({ trailer }) => trailer?.cutNoseMm === 0,
+};
+/** What is cut is told by the list of cuts, once. */
+const isTold = ({ rule }: Handling, rig: Rig): boolean =>
+  HANDLING_RULES.find(({ id }) => id === rule)!.edits === undefined && (LEFT_WHOLE[rule]?.(rig) ?? true);
+
 /** Judges a rig as it is, on the retrieve that goes with it: what is prescribed is what is judged. */
 export function judgedWhole(compiled: CompiledWater, rig: Rig): JudgedWhole {
   const plain = handle(compiled, rig);
@@ -111,7 +122,7 @@ export function judgedWhole(compiled: CompiledWater, rig: Rig): JudgedWhole {
   const faults = faultIdsOf(rig, { water: facts.water, facts: compiled.facts, plan });
   const untrue = contradicted(plain.plan, plan);
   return {
-    handled: { ...plain, plan, steps: plain.steps.filter(({ choice }) => !untrue.has(choice)) },
+    handled: { ...plain, plan, steps: plain.steps.filter((step) => !untrue.has(step.choice) && isTold(step, rig)) },
     has,
     reel: brought,
     faults,

@@ -24,6 +24,7 @@ import { familiesOf, type Reel } from '../conditions/water-facts';
 import type { WantId } from '../rules/rule';
 import type { CompiledWater, Want } from '../rules/wants';
 import { outOfReach, type OutOfReach } from './out-of-reach';
+import { scoreOff } from './score-off';
 
 /** One reason for or against a rig, by rule; wording is made from it later. */
 export interface Reason {
@@ -41,6 +42,8 @@ export interface Pick {
   /** as it comes out of the box */
   readonly base: Rig;
   readonly score: number;
+  /** how far the score may be off, since its numbers may */
+  readonly off: number;
   /** faults it carries all the same, of parts or retrieve */
   readonly faults: readonly FaultId[];
   readonly has: Has;
@@ -141,18 +144,23 @@ export function judgeRig(water: Water, rig: Rig): Judged {
 }
 
 /** Everything known of one rig in its field. */
-const judgedIn = (field: Field, rig: Rig, { has, handled, faults, reel, score }: JudgedWhole): Judged => ({
-  rig,
-  score: field.worth * score,
-  has,
-  fall: numbersIn(field, rig).fall,
-  faults,
-  wants: field.compiled.wants,
-  schools: field.compiled.schools,
-  bands: bandsIn(field, rig, reel),
-  handled,
-  reasons: reasonsFor(field.compiled, rig, has),
-});
+function judgedIn(field: Field, rig: Rig, { has, handled, faults, reel, score }: JudgedWhole): Judged {
+  const { fall } = numbersIn(field, rig);
+  const bands = bandsIn(field, rig, reel);
+  return {
+    rig,
+    score: field.worth * score,
+    off: field.worth * scoreOff(field.compiled, has, { ...bands, fall: fall.bandMps }),
+    has,
+    fall,
+    faults,
+    wants: field.compiled.wants,
+    schools: field.compiled.schools,
+    bands,
+    handled,
+    reasons: reasonsFor(field.compiled, rig, has),
+  };
+}
 
 /**
  * Ranks every rig a box allows on a water, in steps, so that a caller can show progress or give up. Each family is judged by its

@@ -66,6 +66,7 @@ export const HANDLING_TEXT: Readonly<Record<HandlingId, string>> = {
   'line-finesse': '{lb 10..12} fluorocarbon: light wire allows it, and light line brings bites.',
   'line-blades-heavy-cover': '{lb 17} fluorocarbon: heavy cover.',
   'line-blades-wood': '{lb 15} fluorocarbon around wood.',
+  'line-blades-to-burn': '{lb 15..17} fluorocarbon: stouter line rides higher, and up is where it is wanted.',
   'line-blades-thin-to-stay-down': '{lb 12} fluorocarbon: thinner runs deeper and casts farther.',
   'line-not-rod-behind-a-plate': '{lb 15..20} fluorocarbon; go up or down in line, not in rod, as the cover thickens.',
   'line-stout-jig': '{lb 20..25} fluorocarbon or {lb 50} braid: wire this stout needs it.',
@@ -110,6 +111,7 @@ export const HANDLING_TEXT: Readonly<Record<HandlingId, string>> = {
 
   'rod-at-ten-to-twelve': 'Between ten and twelve o’clock, never down or pointed at it.',
   'rod-up-behind-a-high-plate': 'Up, to keep it high.',
+  'rod-up-for-a-bulge': 'Up, as high as it takes to run just under the surface.',
   'rod-steers-into-wood': 'Point left or right to steer it into the wood.',
   'rod-down-the-slope': 'Pull at 45° down the slope.',
   'rod-low-along-the-line': 'Low and along the line, so that it stays down.',

@@ -132,3 +132,24 @@ export const DIFFERS: Readonly<Record<WantId, readonly [less: string, more: stri
 };
 
 export const finesseHead = 'finesse';
+
+/** What a change of one thing about a water is called, less and more of it. */
+export const WATER_TURNS = {
+  temperatureC: ['colder', 'warmer'],
+  visibilityM: ['murkier', 'clearer'],
+  depthM: ['shallower', 'deeper'],
+} as const;
+export const LIGHT_TURNS = {
+  bright: 'if the light turns bright',
+  mixed: 'if the light turns mixed',
+  dark: 'if it turns dark',
+} as const;
+export const THEY_TURN = {
+  active: 'if they become active',
+  neutral: 'if they turn neither active nor slow',
+  inactive: 'if they turn inactive',
+} as const;
+export const awayAt = (off: string, way: string, at: string): string => `${off} ${way}: at ${at}`;
+export const tooCloseToCall = (way: string): string => `a hair ${way}: too close to call`;
+export const nothingCleaner =
+  'The first rig carries a fault all the same: nothing in this box that is one part, cut or turn away does without one and answers as well.';
