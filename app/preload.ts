@@ -22,6 +22,7 @@ const REST: readonly (() => Promise<unknown>)[] = [
   () => import('./stations/pick/PickSchools.vue'),
   () => import('./stations/bench/BenchSteps.vue'),
   () => import('./stations/bench/BenchSolve.vue'),
+  () => import('./stations/bench/BenchTable.vue'),
   () => import('./stations/bench/BenchCompare.vue'),
   () => import('./stations/bench/BenchCard.vue'),
   () => import('./stations/bench/BenchCalibrate.vue'),

@@ -178,6 +178,7 @@ export { CHOICE_TITLE, HANDLING_TEXT } from './locale/en/handling';
 export { NOT_A_JIG_TEXT } from './locale/en/not-a-jig';
 export { type Dissent } from './advice/recommend/other-schools';
 export { isAsGood } from './advice/recommend/score-off';
+export { cutTable, type CutCell, type CutColumn, type CutNumber, type CutTable } from './advice/cuts/cut-table';
 export { flipText } from './wording/flips';
 export { fillGaps, type Gaps, type GapStep } from './advice/recommend/gaps';
 export { whatToBuy, type Purchase } from './advice/recommend/purchases';

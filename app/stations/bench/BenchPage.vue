@@ -12,6 +12,7 @@ import { useBench } from '../../stores/bench';
 import { useScreen } from '../../stores/screen';
 import BenchCutList from './BenchCutList.vue';
 import BenchEmpty from './BenchEmpty.vue';
+import BenchGhost, { type Ghost } from './BenchGhost.vue';
 import BenchGlance from './BenchGlance.vue';
 import BenchReadouts from './BenchReadouts.vue';
 import BenchSays from './BenchSays.vue';
@@ -27,6 +28,7 @@ const BenchCompare = defineAsyncComponent(() => import('./BenchCompare.vue'));
 const BenchCard = defineAsyncComponent(() => import('./BenchCard.vue'));
 const BenchCalibrate = defineAsyncComponent(() => import('./BenchCalibrate.vue'));
 const BenchSolve = defineAsyncComponent(() => import('./BenchSolve.vue'));
+const BenchTable = defineAsyncComponent(() => import('./BenchTable.vue'));
 const BenchBuilds = defineAsyncComponent(() => import('./BenchBuilds.vue'));
 
 const bench = useBench();
@@ -43,12 +45,19 @@ const PIECES = 4;
 const part = ref<BenchPart>('trailer');
 const sheet = ref<InstanceType<typeof BenchSheet> | null>(null);
 const scale = ref<'fit' | 'true' | 'large'>('fit');
-const dialog = ref<'steps' | 'solve' | 'compare' | 'card' | 'calibrate' | 'builds' | null>(null);
+const dialog = ref<'steps' | 'solve' | 'table' | 'compare' | 'card' | 'calibrate' | 'builds' | null>(null);
 const from = ref(0);
 const isOpen = (name: NonNullable<typeof dialog.value>) =>
   computed({ get: () => dialog.value === name, set: (open) => (dialog.value = open ? name : null) });
 const steps = isOpen('steps');
 const solve = isOpen('solve');
+const table = isOpen('table');
+/** cuts that are proposed on the drawing; they belong to the build they were solved for */
+const ghost = shallowRef<Ghost | null>(null);
+watch(
+  () => bench.build?.id,
+  () => (ghost.value = null),
+);
 const compare = isOpen('compare');
 const card = isOpen('card');
 const calibrate = isOpen('calibrate');
@@ -126,6 +135,7 @@ onBeforeUnmount(() => window.removeEventListener('keydown', onUndoKey));
 
 <template>
   <BenchEmpty v-if="bench.loaded && !bench.build" />
+  <BenchTable v-else-if="table && bench.build" v-model="table" />
   <div v-else-if="ready && bench.rig && bench.build && bench.numbers" class="bench" data-testid="bench">
     <div class="bench__stack"><BenchStack v-if="drawn > 1 && settled" v-model="part" :rig="settled" /></div>
     <div class="bench__middle">
@@ -133,12 +143,14 @@ onBeforeUnmount(() => window.removeEventListener('keydown', onUndoKey));
         v-model:scale="scale"
         class="bench__tools"
         @solve="dialog = 'solve'"
+        @table="dialog = 'table'"
         @compare="dialog = 'compare'"
         @card="dialog = 'card'"
         @calibrate="dialog = 'calibrate'"
         @builds="dialog = 'builds'"
         @ticket="ticket"
       />
+      <BenchGhost v-if="ghost" :ghost="ghost" @away="ghost = null" />
       <h1 class="bench__title"><FractionText :text="title" /></h1>
       <BenchSheet
         v-if="drawn > 0"
@@ -152,6 +164,7 @@ onBeforeUnmount(() => window.removeEventListener('keydown', onUndoKey));
         :narrow="narrow"
         :faults="bench.numbers.faults"
         :label="words.drawnToScale(title)"
+        :ghost="ghost?.rig ?? null"
         @choose="part = $event"
       />
       <BenchGlance v-if="narrow && drawn > 1" :of="() => sheet?.$el ?? null" :label="title" />
@@ -162,7 +175,7 @@ onBeforeUnmount(() => window.removeEventListener('keydown', onUndoKey));
     </div>
     <BenchCutList v-if="drawn > 3" class="bench__cuts" :steps="list" @open="openSteps" />
     <BenchSteps v-if="steps" v-model="steps" :steps="list" :from="from" :title="title" />
-    <BenchSolve v-if="solve" v-model="solve" />
+    <BenchSolve v-if="solve" v-model="solve" @ghost="ghost = $event" />
     <BenchCompare v-if="compare" v-model="compare" />
     <BenchCard v-if="card" v-model="card" :numbers="bench.numbers" :base="bench.build.base" />
     <BenchCalibrate v-if="calibrate" v-model="calibrate" />

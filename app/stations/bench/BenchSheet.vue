@@ -21,7 +21,7 @@ import BenchMarks from './BenchMarks.vue';
 import { placeLabels } from './handle-labels';
 import { EXIT_ASIDE_MM, EXIT_TEXT, hookExit } from './sheet-layout';
 import { useDrag } from './useDrag';
-import { useSheet } from './useSheet';
+import { ghostOutlines, useSheet } from './useSheet';
 import * as words from '../../locale/en/bench';
 
 /**
@@ -38,6 +38,8 @@ const props = defineProps<{
   narrow: boolean;
   faults: readonly Fault[];
   label: string;
+  /** what is proposed, drawn in broken lines over the build */
+  ghost: Rig | null;
 }>();
 const emit = defineEmits<{ choose: [part: BenchPart] }>();
 const { system, show } = useUnits();
@@ -50,6 +52,7 @@ const room = ref({ width: 600, height: 400 });
 const watcher = new ResizeObserver(([entry]) => {
   if (entry) room.value = { width: entry.contentRect.width, height: entry.contentRect.height };
 });
+const ghosts = computed(() => ghostOutlines(props.ghost));
 const { views, layout, envelopes } = useSheet(
   toRef(props, 'rig'),
   toRef(props, 'still'),
@@ -197,6 +200,12 @@ function takeNearest(event: PointerEvent): void {
             v-if="(stage > 0 || view === 'side') && views[view].value.outline"
             :shapes="views[view].value.outline.shapes"
           />
+          <OutlinePaths
+            v-if="ghosts[view]"
+            class="sheet__ghost"
+            :shapes="ghosts[view]!"
+            :data-testid="`ghost-${view}`"
+          />
         </g>
       </g>
       <g :transform="`translate(${side[0]} ${side[1]})`" class="sheet__envelope" aria-hidden="true">
@@ -283,6 +292,13 @@ function takeNearest(event: PointerEvent): void {
   fill: none;
   stroke: rgb(var(--v-theme-ink-soft));
   stroke-width: 0.3;
+}
+.sheet__ghost :deep(path) {
+  fill: none !important;
+  stroke: rgb(var(--v-theme-oxblood)) !important;
+  stroke-width: 0.5 !important;
+  stroke-dasharray: 2.2 1.4;
+  pointer-events: none;
 }
 .sheet__envelope path {
   fill: none;

@@ -20,11 +20,13 @@ import { breath } from '../../first/breath';
 import { useFocusBack } from '../../composables/useFocusBack';
 import { useUnits } from '../../composables/useUnits';
 import { useBench } from '../../stores/bench';
+import type { Ghost } from './BenchGhost.vue';
 import * as words from '../../locale/en/bench';
 
 /** The cuts that answer this water, solved: what may be done is chosen, what is proposed is taken one by one or all at once. */
 useFocusBack();
 const open = defineModel<boolean>({ required: true });
+const emit = defineEmits<{ ghost: [ghost: Ghost] }>();
 const bench = useBench();
 const { system } = useUnits();
 
@@ -78,6 +80,10 @@ const points = (gains: number): string => words.gains(Math.max(1, Math.round(100
 function take({ edits }: ToldCut, { rig: solution }: Proposal): void {
   for (const edit of edits) bench.editTo(edit, solution);
 }
+function onTheSheet({ title, rig: of, cuts }: Proposal): void {
+  emit('ghost', { title, rig: of, cuts });
+  open.value = false;
+}
 function takeAll(proposal: Proposal): void {
   for (const cut of proposal.cuts) take(cut, proposal);
   open.value = false;
@@ -107,7 +113,10 @@ function takeAll(proposal: Proposal): void {
             </li>
           </ul>
           <p v-else>{{ proposal.key === 'best' ? words.nothingToCut : words.noFewerNeeded }}</p>
-          <v-btn v-if="proposal.cuts.length > 1" class="act" @click="takeAll(proposal)">{{ words.takeAll }}</v-btn>
+          <div v-if="proposal.cuts.length > 0" class="solve__acts">
+            <v-btn class="act" @click="takeAll(proposal)">{{ words.takeAll }}</v-btn>
+            <v-btn @click="onTheSheet(proposal)">{{ words.showOnTheSheet }}</v-btn>
+          </div>
         </section>
       </div>
       <ul v-if="outOfReach.length > 0" class="solve__out" :aria-label="words.outOfReach">
@@ -129,6 +138,11 @@ function takeAll(proposal: Proposal): void {
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(min(100%, 380px), 1fr));
   gap: 8px 28px;
+}
+.solve__acts {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px;
 }
 .solve__both section {
   display: grid;

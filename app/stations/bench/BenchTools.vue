@@ -7,7 +7,7 @@ import * as words from '../../locale/en/bench';
 
 /** Undo, versions, scale of the drawing, and what a build becomes. */
 const scale = defineModel<'fit' | 'true' | 'large'>('scale', { required: true });
-defineEmits<{ solve: []; compare: []; card: []; calibrate: []; ticket: []; builds: [] }>();
+defineEmits<{ solve: []; table: []; compare: []; card: []; calibrate: []; ticket: []; builds: [] }>();
 const bench = useBench();
 const screen = useScreen();
 const naming = ref(false);
@@ -46,6 +46,7 @@ async function keep(): Promise<void> {
     </form>
     <v-btn v-else @click="naming = true">{{ words.keepVersion }}{{ versions > 0 ? ` ${versions + 1}` : '' }}…</v-btn>
     <v-btn data-testid="open-solve" @click="$emit('solve')">{{ words.solve }}</v-btn>
+    <v-btn data-testid="open-table" @click="$emit('table')">{{ words.table }}</v-btn>
     <v-btn @click="$emit('compare')">{{ words.compare }}</v-btn>
     <span class="tools__gap" />
     <ChoiceRow v-model="scale" bare :label="words.scaleDrawing" :options="SCALES" />

@@ -170,7 +170,7 @@ test('the cuts are solved: what may be done is chosen, one is taken, all are tak
   await says('solve', /As it is it answers \d+ of 100 and falls/);
   await says('solve', /answers \d+ of 100/);
   const before = useBench().build!.past.length;
-  const first = (): HTMLElement => document.querySelector<HTMLElement>('[data-testid^="solved-"] .v-btn')!;
+  const first = (): HTMLElement => document.querySelector<HTMLElement>('[data-testid="solved-cut-guard"] .v-btn')!;
   await until(() => expect(first()).not.toBeNull());
   await user.click(first());
   await until(() => expect(useBench().build!.past.length).toBeGreaterThan(before));
@@ -181,6 +181,38 @@ test('the cuts are solved: what may be done is chosen, one is taken, all are tak
   await key('Escape');
   await user.keyboard('{Control>}z{/Control}');
   await until(() => expect(useBench().build!.past.length).toBe(before));
+});
+
+test('proposals lie as a ghost on the drawing, and are taken one by one, or put away', async () => {
+  const long: Rig = { ...UNCUT, guard: { ...UNCUT.guard!, lengthMm: 45 } };
+  await useBench().start(long, long);
+  await at('open-steps');
+  await press('Solve…');
+  await at('solve');
+  await press('Show it on the drawing', 'solve');
+  const bar = await at('ghost');
+  expect(document.querySelector('[data-testid=ghost-side] path')).not.toBeNull();
+  const left = (): number => bar.querySelectorAll('li').length;
+  const proposed = left();
+  expect(proposed).toBeGreaterThan(1);
+  await user.click(bar.querySelector<HTMLElement>('li .v-btn')!);
+  await until(() => expect(left()).toBe(proposed - 1));
+  expect(useBench().build!.past.length).toBeGreaterThan(0);
+  await press('Put them away', 'ghost');
+  await until(() => expect(document.querySelector('[data-testid=ghost-side]')).toBeNull());
+});
+
+test('weights against cuts lie on one page, what is wanted marked, and back again', async () => {
+  await lay();
+  await press('Table…');
+  const page = await at('cut-table');
+  await says('cut-table', /Fall asked for: [\d.]+ to [\d.]+ ft\/s/);
+  await says('cut-table', 'Off the nose');
+  expect(page.querySelectorAll('tbody tr').length).toBeGreaterThan(3);
+  expect(page.querySelectorAll('.cuts__own')).toHaveLength(1);
+  expect(page.querySelectorAll('.cuts__wanted').length).toBeGreaterThan(2);
+  await press('Back to the bench');
+  await at('open-steps');
 });
 
 test('where nothing may be done nothing is proposed, and that is said', async () => {

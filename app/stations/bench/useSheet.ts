@@ -11,6 +11,7 @@ import {
   type BenchView,
   type Handle,
   type Outline,
+  type OutlineShape,
   type Rig,
   type RigBody,
 } from '@core';
@@ -23,6 +24,18 @@ const DRAW: Readonly<Record<BenchView, (rig: Rig, body: RigBody) => Outline | nu
   front: (rig, body) => rigHeadOn(rig, body, CRAWL_MPS),
   sheet: (rig) => trailerSheet(rig),
 };
+
+/** Parts whose outline tells a proposal from what lies there; strands would only blur it. */
+const GHOSTED: ReadonlySet<OutlineShape['part']> = new Set<OutlineShape['part']>(['trailer', 'guard', 'core']);
+
+/** Outlines of what is proposed, view by view. */
+export function ghostOutlines(ghost: Rig | null): Readonly<Partial<Record<BenchView, readonly OutlineShape[]>>> {
+  if (ghost === null) return {};
+  const body = rigBody(ghost);
+  return Object.fromEntries(
+    BENCH_VIEWS.map((view) => [view, DRAW[view](ghost, body)?.shapes.filter(({ part }) => GHOSTED.has(part))]),
+  );
+}
 
 /** One drawing of a build with what can be taken hold of on it. */
 interface Drawn {
