@@ -82,3 +82,4 @@ export const wouldTieTheSame = (questions: string): string =>
   `Here nobody would tie anything else over this: ${questions}.`;
 export const schoolsThatTurnIt = 'These change today’s first rig, or were chosen by you';
 export const otherQuestions = (count: number): string => `The other ${count} questions change nothing here today`;
+export const typeTheEnds = (what: string, band: string): string => `${what}, ${band}: type its ends`;

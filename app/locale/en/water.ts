@@ -113,3 +113,4 @@ export const depthUnit = { us: 'feet', metric: 'metres' } as const;
 export const midwater = 'midwater';
 export const allowed = 'allowed';
 export const forbidden = 'forbidden';
+export const yourDepth = 'yours';

@@ -52,7 +52,7 @@ const room = ref({ width: 600, height: 400 });
 const watcher = new ResizeObserver(([entry]) => {
   if (entry) room.value = { width: entry.contentRect.width, height: entry.contentRect.height };
 });
-const ghosts = computed(() => ghostOutlines(props.ghost));
+const ghosts = computed(() => ghostOutlines(props.still, props.ghost));
 const { views, layout, envelopes } = useSheet(
   toRef(props, 'rig'),
   toRef(props, 'still'),

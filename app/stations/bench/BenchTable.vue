@@ -128,8 +128,8 @@ const print = (): void => window.print();
 .cuts__own th {
   border-left: 5px solid rgb(var(--v-theme-bottle));
 }
-.cuts td span,
-.cuts td small {
+.cuts td > span,
+.cuts td > small {
   display: block;
   white-space: nowrap;
 }

@@ -61,6 +61,9 @@ async function keep(): Promise<void> {
 </template>
 
 <style scoped>
+.tools :deep(.v-btn) {
+  padding: 0 8px;
+}
 .tools {
   display: flex;
   flex-wrap: wrap;

@@ -6,6 +6,7 @@ import {
   rigBody,
   rigHeadOn,
   rigOutline,
+  sameJson,
   skirtEnvelope,
   trailerSheet,
   type BenchView,
@@ -25,15 +26,23 @@ const DRAW: Readonly<Record<BenchView, (rig: Rig, body: RigBody) => Outline | nu
   sheet: (rig) => trailerSheet(rig),
 };
 
-/** Parts whose outline tells a proposal from what lies there; strands would only blur it. */
-const GHOSTED: ReadonlySet<OutlineShape['part']> = new Set<OutlineShape['part']>(['trailer', 'guard', 'core']);
+/** Parts whose outline tells a proposal from what lies there, where they differ; strands would only blur it. */
+const ghosted = (now: Rig, then: Rig): ReadonlySet<OutlineShape['part']> =>
+  new Set<OutlineShape['part']>([
+    ...(sameJson(now.trailer, then.trailer) ? [] : (['trailer', 'core'] as const)),
+    ...(sameJson(now.guard, then.guard) ? [] : (['guard'] as const)),
+  ]);
 
 /** Outlines of what is proposed, view by view. */
-export function ghostOutlines(ghost: Rig | null): Readonly<Partial<Record<BenchView, readonly OutlineShape[]>>> {
+export function ghostOutlines(
+  now: Rig,
+  ghost: Rig | null,
+): Readonly<Partial<Record<BenchView, readonly OutlineShape[]>>> {
   if (ghost === null) return {};
   const body = rigBody(ghost);
+  const parts = ghosted(now, ghost);
   return Object.fromEntries(
-    BENCH_VIEWS.map((view) => [view, DRAW[view](ghost, body)?.shapes.filter(({ part }) => GHOSTED.has(part))]),
+    BENCH_VIEWS.map((view) => [view, DRAW[view](ghost, body)?.shapes.filter(({ part }) => parts.has(part))]),
   );
 }
 

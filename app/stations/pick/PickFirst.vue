@@ -22,7 +22,7 @@ async function makeTicket(): Promise<void> {
     <p class="soft">{{ words.tieThis }}</p>
     <h2><FractionText :text="title" /></h2>
     <RigDrawing :rig="pick.rig" :label="words.fromTheSide(title)" :frame-mm="150" />
-    <PickReady :pick="pick" :water="water" />
+    <PickReady :pick="pick" :water="water" titled />
     <button type="button" class="press act first__act" @click="makeTicket">{{ words.writeItsTicket }}</button>
   </section>
 </template>

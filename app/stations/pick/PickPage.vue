@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { computed, defineAsyncComponent } from 'vue';
-import { adviceWarnings, countText, rigTitles, wantBand, WANT_TITLE } from '@core';
+import { computed, defineAsyncComponent, ref } from 'vue';
+import { adviceWarnings, countText, rigTitles, wantBand, WANT_TITLE, type WantId } from '@core';
 import FractionText from '../../parts/FractionText.vue';
 import IntentWords from '../../parts/IntentWords.vue';
 import NumberName from '../../parts/NumberName.vue';
@@ -10,6 +10,7 @@ import { useNarrow } from '../../composables/useNarrow';
 import { useStages } from '../../composables/useStages';
 import { useUnits } from '../../composables/useUnits';
 import { useAdvice } from '../../stores/advice';
+import { useWater } from '../../stores/water';
 import PickEmpty from './PickEmpty.vue';
 import PickFirst from './PickFirst.vue';
 import PickRow from './PickRow.vue';
@@ -18,8 +19,13 @@ import * as words from '../../locale/en/pick';
 
 // its selects are the heaviest part of the page: they come a moment after the rest
 const PickSettings = defineAsyncComponent(() => import('./PickSettings.vue'));
+const WantEnds = defineAsyncComponent(() => import('../../parts/WantEnds.vue'));
 const store = useAdvice();
+const water = useWater();
 const { system } = useUnits();
+/** the want whose ends are typed */
+const typed = ref<WantId | null>(null);
+const typedWant = computed(() => water.compiled.wants.find(({ id }) => id === typed.value) ?? null);
 /** the first pick, then what heads the list, then the list */
 const stage = useStages(3);
 const narrow = useNarrow();
@@ -62,13 +68,26 @@ const counted = computed(() => countText(store.advice?.considered ?? 0));
         <div class="pick__settings"><PickSettings /></div>
       </div>
       <IntentWords class="pick__intent" narrow />
-      <div v-if="wants.length > 0" class="pick__wants">
+      <div v-if="wants.length > 0" class="pick__wants" @keydown.esc="typed = null">
         <h2 class="pick__asked">{{ words.askedFor }}</h2>
         <div v-for="want in wants" :key="want.id" class="pick__want">
           <NumberName class="pick__want-title" :name="WANT_TITLE[want.id]" :number="{ of: 'want', id: want.id }" />
-          <span class="pick__want-band number"><FractionText :text="wantBand(want, system)" /></span>
+          <button
+            type="button"
+            class="pick__want-band number"
+            :aria-expanded="typed === want.id"
+            :aria-label="words.typeTheEnds(WANT_TITLE[want.id], wantBand(want, system))"
+            @click="typed = typed === want.id ? null : want.id"
+          >
+            <FractionText :text="wantBand(want, system)" />
+          </button>
           <WantHandles class="pick__want-line" :want="want" />
         </div>
+      </div>
+      <div v-if="typedWant && wants.length > 0" class="pick__ends" @keydown.esc="typed = null">
+        <h2>{{ WANT_TITLE[typedWant.id] }}</h2>
+        <WantEnds :want="typedWant" />
+        <v-btn @click="typed = null">{{ words.done }}</v-btn>
       </div>
     </header>
     <div v-if="slow" class="pick__progress">
@@ -138,7 +157,8 @@ const counted = computed(() => countText(store.advice?.considered ?? 0));
 }
 .pick__want {
   display: grid;
-  align-content: start;
+  grid-template-rows: 1fr auto auto;
+  align-items: end;
   padding: 3px 10px 13px;
   border-left: 1px solid rgb(var(--v-theme-rule));
   line-height: 1.15;
@@ -147,9 +167,27 @@ const counted = computed(() => countText(store.advice?.considered ?? 0));
   font: 600 15px/1.15 var(--v-font-heading);
 }
 .pick__want-band {
+  justify-self: start;
+  padding: 0;
+  border: 0;
+  background: none;
+  font: inherit;
+  text-align: left;
+  cursor: pointer;
+  text-decoration: underline dotted;
+  text-underline-offset: 3px;
   color: rgb(var(--v-theme-bottle));
   font-size: 16px;
   font-weight: 600;
+}
+.pick__ends {
+  display: flex;
+  gap: 14px;
+  align-items: end;
+  padding: 0 18px 10px 386px;
+}
+.pick__ends h2 {
+  font-size: 17px;
 }
 .pick__want-line {
   margin-top: -3px;

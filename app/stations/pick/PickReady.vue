@@ -6,8 +6,8 @@ import { useUnits } from '../../composables/useUnits';
 import { cutsOf } from './cuts-of';
 import * as words from '../../locale/en/pick';
 
-/** A pick in three lines: what to tie, how to cut and hang it, how to fish it; and what it would be uncut. */
-const props = defineProps<{ pick: Pick; water: Water }>();
+/** `titled` where what to tie stands above it already. A pick in three lines: what to tie, how to cut and hang it, how to fish it; and what it would be uncut. */
+const props = defineProps<{ pick: Pick; water: Water; titled?: boolean }>();
 const { system } = useUnits();
 
 const cuts = computed(() => cutsOf(props.pick, system.value));
@@ -20,8 +20,10 @@ const uncut = computed(() => {
 
 <template>
   <dl class="ready" data-testid="ready">
-    <dt>{{ words.tie }}</dt>
-    <dd><FractionText :text="rigTitle(pick.base, system)" /></dd>
+    <template v-if="!titled">
+      <dt>{{ words.tie }}</dt>
+      <dd><FractionText :text="rigTitle(pick.base, system)" /></dd>
+    </template>
     <dt>{{ words.cutAndHang }}</dt>
     <dd>
       <ol v-if="cuts.length > 0" data-testid="ready-cuts">

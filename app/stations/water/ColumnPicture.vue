@@ -62,12 +62,19 @@ defineProps<{ column: Column }>();
       <rect class="column__band-back" :x="FRAME.left + 3" :y="column.band.y" width="11" :height="column.band.height" />
       <rect
         class="column__band"
+        :class="{ 'column__band--ghost': column.mine }"
         :x="FRAME.left + 3"
         :y="column.band.y"
         width="11"
         :height="column.band.height"
-        fill="url(#column-hatch)"
+        :fill="column.mine ? 'none' : 'url(#column-hatch)'"
       />
+      <g v-if="column.mine" data-testid="depth-in-hand">
+        <rect class="column__mine" :x="FRAME.left + 3" :y="column.mine.y" width="11" :height="column.mine.height" />
+        <text class="column__label" :x="FRAME.left + 20" :y="column.mine.y + column.mine.height / 2 + 5">
+          {{ words.yourDepth }}
+        </text>
+      </g>
       <g v-if="column.usual">
         <circle class="column__usual" :cx="DISC_X" :cy="column.usual.y" r="20" />
         <text class="column__label" :x="DISC_X + 24" :y="column.usual.y + 5">
@@ -238,6 +245,13 @@ defineProps<{ column: Column }>();
 }
 .column__band {
   stroke: rgb(var(--v-theme-bottle));
+}
+.column__band--ghost {
+  stroke-dasharray: 3 2;
+}
+.column__mine {
+  fill: rgb(var(--v-theme-bottle));
+  stroke: rgb(var(--v-theme-skin));
 }
 .column__glass {
   fill: rgb(var(--v-theme-skin));

@@ -29,10 +29,19 @@ export function useColumn() {
   );
   const stops = computed(() => tintStops(water.value, endM.value));
   const bottom = computed(() => bottomMarks(water.value.bottom, bottomY.value));
+  const placed = (fromM: number, toM: number): { readonly y: number; readonly height: number } => ({
+    y: scale.value.yOf(fromM),
+    height: Math.max(4, scale.value.yOf(toM) - scale.value.yOf(fromM)),
+  });
   const band = computed(() => {
     const { band: wanted, depthM } = water.value;
     const [from, to] = wanted ? [wanted.fromM, wanted.toM] : [BOTTOM_FROM * depthM, depthM];
-    return { y: scale.value.yOf(from), height: Math.max(4, scale.value.yOf(to) - scale.value.yOf(from)) };
+    return placed(from, to);
+  });
+  /** a depth the angler took in hand: the band of the water stays as a ghost beside it */
+  const mine = computed(() => {
+    const run = water.value.intent?.run;
+    return run === undefined ? null : placed(run.from, run.to);
   });
   const usual = computed(() => {
     const { usualVisibilityM, depthM } = water.value;
@@ -74,6 +83,7 @@ export function useColumn() {
     stops,
     bottom,
     band,
+    mine,
     usual,
     covers,
     clarity,

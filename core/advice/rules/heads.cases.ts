@@ -80,6 +80,7 @@ export const HEAD_CASES: Cases<typeof HEAD_RULES> = {
   'vertical-only-upright': [{ depthM: ft(15) - just }, { depthM: ft(15) }],
   'bottom-heads-do-not-swim': [HIGH, {}],
   'finesse-is-not-for-size': [{ aim: 'size' }, { aim: 'size', pressure: 'high' }],
+  'everyday-weights': [{}, {}],
   'finesse-when-watched': [seen(ft(4)), seen(ft(4) - just)],
   'finesse-football-in-clear': [
     { ...OPEN, ...seen(ft(4)) },

@@ -96,7 +96,7 @@ export const HEAD_RULES = [
   { id: 'rounded-in-forks', when: forkedWood, target: { nose: ['round'] }, weight: 0.8 },
   {
     id: 'pointed-wedges-in-forks',
-    when: wood,
+    when: all(wood, onBottom),
     school: 'pointed-in-wood:avoid',
     target: { nose: ['pointed'] },
     weight: -1.5,
@@ -255,6 +255,8 @@ export const HEAD_RULES = [
     target: { head: ['casting'] },
     weight: 0.3,
   },
+  // where nothing speaks for another, what is tied every day: it casts, skips and comes back
+  { id: 'everyday-weights', when: always, target: { weight: ['3/8', '1/2'] }, weight: 0.3 },
   {
     id: 'one-jig-for-all',
     when: all(onBottom, severalCovers, not(weed), coverAtMost('medium')),

@@ -8,6 +8,7 @@ import {
   eat,
   forkedWood,
   matted,
+  onBottom,
   stems,
   weed,
   wood,
@@ -51,7 +52,8 @@ const ROWS = [
     },
   },
   { id: 'one-wire-in-twigs', when: any(wood, weed), target: { family: ['skirted'], guard: ['wire'] } },
-  { id: 'pointed-nose-in-forks', when: forkedWood, target: { family: ['skirted'], nose: ['pointed'] } },
+  // what is swum over and through twigs has to be narrow; what falls among them must not wedge
+  { id: 'pointed-nose-in-forks', when: all(forkedWood, onBottom), target: { family: ['skirted'], nose: ['pointed'] } },
   {
     id: 'football-in-riprap',
     when: coverOf('riprap'),

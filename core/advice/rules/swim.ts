@@ -55,7 +55,7 @@ export const SWIM_RULES = [
     id: 'swim-claws-in-murk',
     when: all(offBottom, any(murkierThan(inches(18)), sky('dark'))),
     target: { head: SWIM, trailer: ['flapper-craw'] },
-    weight: 1.2,
+    weight: 1.6,
   },
   {
     id: 'swim-curls-when-bright',

@@ -124,6 +124,7 @@ export const RULE_TEXT: Readonly<Record<RuleId, string>> = {
   'vertical-only-upright': 'A tie straight up is for lifting and dropping; pulled along, the hook swings out.',
   'bottom-heads-do-not-swim': 'That head is made for the bottom: it does not swim.',
   'finesse-is-not-for-size': 'The small version is not what the largest fish come for.',
+  'everyday-weights': '{oz 3/8} and {oz 1/2} are what is tied where nothing speaks for another.',
   'finesse-when-watched': 'Fish that look closely take the small version sooner.',
   'finesse-football-in-clear': 'Clear and open: the small football is the one they take.',
   'finesse-stays-light': 'A finesse jig over {oz 3/8} is neither one thing nor the other.',
