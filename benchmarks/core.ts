@@ -48,6 +48,7 @@ import {
 import { Solver } from 'odex';
 import { cardPdf } from '../paper/card-pdf';
 import { bigBox } from './big-box';
+import { measureJudgement } from './judgement';
 import { line, medianUs, timesLonger } from './line';
 
 const rig = advise(NORTH_ARM, DEMO_BOX, 1).picks[0]!.rig;
@@ -301,3 +302,5 @@ const { readouts } = measureBuild(on, cutRig, buildSpeedMps);
 const cardOnce = () => layOutCard({ rig: cutRig, readouts, system: 'us', paper: 'a4' });
 line('cut-card-pdf', medianUs(5, () => cardPdf(cardOnce())) / 1000, 'ms', 500);
 line('cut-card-svg', medianUs(20, () => cardSvg(cardOnce())) / 1000, 'ms', 500);
+
+measureJudgement();

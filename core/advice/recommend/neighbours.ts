@@ -13,8 +13,15 @@ export const finalistOf = ({ field, found }: Pick<Ranked, 'field' | 'found'>): F
 };
 
 /** So many of the nearest on each side are tried, and parts beyond which nobody looks, since each has to be measured. */
-const TRIED = { trailers: 5, heads: 3 } as const;
+const TRIED = { trailers: 4, heads: 2 } as const;
 const MOST_PARTS = 4000;
+
+/** The most a rig could score however it is cut: every want met. */
+function mostAt({ space, judge, compiled }: Field, { head, skirt, trailer }: Found): number {
+  const [of, worn, hung] = [space.heads[head]!, space.skirts[skirt]!, space.trailers[trailer]!];
+  const rules = judge.rules.closed(of, hung) + judge.rules.skirt(judge.rules.open(of, hung), worn, hung);
+  return (compiled.wants.reduce((sum, { weight }) => sum + weight, 0) + rules) / judge.best;
+}
 
 /** Score of a rig of a field before anything is cut. */
 function scoreAt({ space, judge, numbersOf }: Field, head: number, skirt: number, trailer: number): number {
@@ -85,6 +92,8 @@ export function* withNeighbours(finalists: readonly Finalist[]): Generator<null,
       looked.add(seed);
       const known = new Set(all.filter(({ field }) => field === seed.field).map(({ found }) => partsOf(found)));
       for (const found of neighboursOf(seed.field, seed.found, known)) {
+        // what could not come out first even if it met every want is not cut to see
+        if (seed.field.worth * mostAt(seed.field, found) <= all[0]!.score) continue;
         all.push(finalistOf({ field: seed.field, found }));
         yield null;
       }
