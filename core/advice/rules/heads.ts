@@ -124,7 +124,7 @@ export const HEAD_RULES = [
     id: 'pointed-opens-grass',
     when: weed,
     school: 'grass-jig:pointed-jig',
-    target: { nose: ['pointed'] },
+    target: { nose: ['pointed'], head: ['flipping', 'bullet'] },
     weight: 1.2,
   },
   {
@@ -174,21 +174,21 @@ export const HEAD_RULES = [
     when: onBottom,
     school: 'swim-bottom:never-rest',
     target: { head: ['swim'] },
-    weight: -1.2,
+    weight: -2.5,
   },
   {
     id: 'swim-creeps-in-the-cold',
     when: all(onBottom, colderThan(50), not(inCover)),
     school: 'swim-bottom:creep',
     target: { head: ['swim'], weight: ['1/2', '3/4'] },
-    weight: 1.6,
+    weight: 2.6,
   },
   {
     id: 'swim-still-topples',
     when: onBottom,
     school: 'swim-bottom:creep',
     target: { head: ['swim'] },
-    weight: -0.5,
+    weight: -1.2,
   },
   {
     id: 'vertical-under-the-rod',

@@ -37,13 +37,13 @@ export const SWIM_RULES = [
     id: 'dead-body-on-a-swim-head',
     when: offBottom,
     target: { head: SWIM, trailer: ['flat-bug', 'stick-worm', 'finesse-worm', 'split-strip'] },
-    weight: -1.5,
+    weight: -3,
   },
   {
     id: 'chunk-not-while-they-see',
     when: all(offBottom, clearTo(inches(12))),
     target: { head: SWIM, trailer: ['chunk'] },
-    weight: -1,
+    weight: -3,
   },
   {
     id: 'swim-wants-a-tail-not-legs',

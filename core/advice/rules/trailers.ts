@@ -42,7 +42,7 @@ export const TRAILER_RULES = [
   },
   {
     id: 'chunk-for-slow-fish',
-    when: mood('inactive'),
+    when: all(onBottom, mood('inactive')),
     target: { trailer: ['chunk'] },
     weight: 1,
   },
@@ -60,7 +60,7 @@ export const TRAILER_RULES = [
   },
   {
     id: 'chunk-while-cold',
-    when: colderThan(55),
+    when: all(onBottom, colderThan(55)),
     school: 'cold-brake:still-chunk',
     target: { trailer: ['chunk'] },
     weight: 1.5,
@@ -93,7 +93,7 @@ export const TRAILER_RULES = [
   },
   {
     id: 'bug-for-every-day',
-    when: all(mood('neutral'), clearTo(inches(12))),
+    when: all(onBottom, mood('neutral'), clearTo(inches(12))),
     target: { trailer: ['flat-bug'] },
     weight: 0.8,
   },
@@ -156,7 +156,7 @@ export const TRAILER_RULES = [
   },
   {
     id: 'still-bug-when-tough',
-    when: all(mood('inactive'), clearTo(feet(2))),
+    when: all(onBottom, mood('inactive'), clearTo(feet(2))),
     target: { trailer: ['flat-bug'] },
     weight: 1.2,
   },
@@ -168,7 +168,7 @@ export const TRAILER_RULES = [
   },
   {
     id: 'still-bug-among-stems',
-    when: any(weed, coverOf('brush'), coverOf('flooded-bush')),
+    when: all(onBottom, any(weed, coverOf('brush'), coverOf('flooded-bush'))),
     target: { trailer: ['flat-bug'] },
     weight: 0.9,
   },
@@ -180,7 +180,7 @@ export const TRAILER_RULES = [
   },
   {
     id: 'hung-chunk-is-longer',
-    when: all(not(mood('active')), clearTo(feet(2)), aim('size')),
+    when: all(onBottom, not(mood('active')), clearTo(feet(2)), aim('size')),
     target: { trailer: ['chunk'], hang: ['hung'] },
     weight: 0.3,
   },
@@ -210,7 +210,7 @@ export const TRAILER_RULES = [
   },
   {
     id: 'larger-chunk-for-larger-fish',
-    when: all(mood('inactive'), aim('size'), murkierThan(feet(4))),
+    when: all(onBottom, mood('inactive'), aim('size'), murkierThan(feet(4))),
     target: { trailer: ['chunk'], trailerSize: ['3 3/4', '4 1/4'] },
     weight: 0.5,
   },
@@ -235,7 +235,7 @@ export const TRAILER_RULES = [
   },
   {
     id: 'still-bodies-in-the-cold',
-    when: colderThan(50),
+    when: all(onBottom, colderThan(50)),
     school: 'cold-action:still',
     target: { trailer: ['chunk', 'flat-bug', 'stick-worm', 'finesse-worm', 'split-strip'] },
     weight: 0.3,
