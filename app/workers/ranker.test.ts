@@ -95,6 +95,18 @@ describe('newest water wins', () => {
     tell({ id: sent[1]!.id, flips: [] });
     expect(answers.slice(1)).toMatchObject([{ ok: true }, { flips: [] }]);
   });
+  test('the first rig, and what other schools would tie, are passed on as they come; of an older job they are not', () => {
+    const { sent, answers, ask, tell } = setUp();
+    ask(1);
+    const { id } = sent[0]!;
+    tell({ id, first: {} as never });
+    tell({ id, ok: true, advice: {} as never, tookMs: 3 });
+    tell({ id, others: [] });
+    expect(answers).toMatchObject([{ first: {} }, { ok: true }, { others: [] }]);
+    ask(2);
+    tell({ id, others: [] });
+    expect(answers).toHaveLength(3);
+  });
   test('one alone is answered at once', () => {
     const { answers, ask, finish } = setUp();
     ask(1);

@@ -1,0 +1,66 @@
+import { DEMO_STATE, expect, expectAxeClean, goTo, layUncut, openDemoWorld, test } from './fixtures';
+
+test.use({ storageState: DEMO_STATE });
+
+test('cuts are solved, shown on the drawing, taken there, and go on the ticket; weights against cuts on one page', async ({
+  page,
+}) => {
+  await openDemoWorld(page);
+  await layUncut(page);
+  await page.getByTestId('open-solve').click();
+  const solve = page.getByTestId('solve');
+  await expect(solve.getByRole('heading', { name: /Best/ }).first()).toBeVisible();
+  await expect(solve).toContainText(/As it is it answers \d+ of 100/);
+  await solve.getByRole('button', { name: 'Show it on the drawing' }).first().click();
+  await expect(solve).toBeHidden();
+
+  const ghost = page.getByTestId('ghost');
+  await expect(page.getByTestId('ghost-side').locator('path').first()).toBeVisible();
+  await expectAxeClean(page);
+  const lines = ghost.getByRole('listitem');
+  const proposed = await lines.count();
+  expect(proposed).toBeGreaterThan(1);
+  await ghost
+    .getByRole('button', { name: /^Take this/ })
+    .first()
+    .click();
+  await expect(lines).toHaveCount(proposed - 1);
+  const all = ghost.getByRole('button', { name: 'Take them all' });
+  if (await all.isVisible()) await all.click();
+  else
+    await ghost
+      .getByRole('button', { name: /^Take this/ })
+      .first()
+      .click();
+  await expect(ghost).toHaveCount(0);
+
+  await page.getByTestId('open-table').click();
+  const table = page.getByTestId('cut-table');
+  await expect(table.getByRole('rowheader').first()).toBeVisible();
+  await expect(table.getByRole('img', { name: 'wanted here' }).first()).toBeVisible();
+  await expectAxeClean(page);
+  await page.getByRole('button', { name: 'Back to the bench' }).click();
+  await page.getByRole('button', { name: 'Ticket', exact: true }).click();
+  await expect(
+    page.getByTestId('ticket').getByRole('region', { name: 'Cut list' }).getByRole('listitem'),
+  ).not.toHaveCount(0);
+});
+
+test('a pick is read from its first lines to what would flip it, and a want is typed over the list', async ({
+  page,
+}) => {
+  await openDemoWorld(page);
+  await goTo(page, 'Pick');
+  const first = page.getByTestId('pick-1');
+  await expect(first.getByTestId('row-score')).toContainText(/\d+/);
+  await expect(page.getByTestId('pick-2').getByTestId('row-score')).toContainText(
+    /as good as the first|less than the first/,
+  );
+  await first.getByRole('button').first().click();
+  await expect(first.getByTestId('ready')).toContainText('Fish it');
+  await expect(first.getByTestId('flips')).toContainText(/colder|warmer|murkier|clearer|deeper|shallower|if/, {
+    timeout: 30_000,
+  });
+  await expect(first.getByTestId('dissent').first()).toBeVisible();
+  await expectAxeClean(page);
+});
