@@ -55,7 +55,7 @@ export function makeTicket(
     plan: pick.handled.plan,
     wants: pick.wants.map(({ inHand: _own, ...want }) => ({ ...want, rules: [...want.rules] })),
     reasons: pick.reasons.map((reason) => ({ ...reason })),
-    dissent: pick.dissent.map((other) => ({
+    dissent: pick.dissent.map(({ base: _came, ...other }) => ({
       ...other,
       has: asked(other.has),
       fall: { ...other.fall, bandMps: [...other.fall.bandMps] },

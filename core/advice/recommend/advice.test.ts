@@ -303,7 +303,7 @@ describe('an answer', () => {
     expect(reasonsFor(compiled, rig, has)).toContainEqual({
       rule: 'swim-falls-over',
       want: null,
-      weight: 1.2,
+      weight: 2.5,
       for: false,
     });
   });
