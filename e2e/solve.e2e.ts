@@ -19,19 +19,20 @@ test('cuts are solved, shown on the drawing, taken there, and go on the ticket; 
   await expectAxeClean(page);
   const lines = ghost.getByRole('listitem');
   const proposed = await lines.count();
-  expect(proposed).toBeGreaterThan(1);
+  expect(proposed).toBeGreaterThan(0);
   await ghost
     .getByRole('button', { name: /^Take this/ })
     .first()
     .click();
   await expect(lines).toHaveCount(proposed - 1);
-  const all = ghost.getByRole('button', { name: 'Take them all' });
-  if (await all.isVisible()) await all.click();
-  else
+  // what is left is taken one by one
+  for (let left = proposed - 1; left > 0; left--) {
     await ghost
       .getByRole('button', { name: /^Take this/ })
       .first()
       .click();
+    await expect(lines).toHaveCount(left - 1);
+  }
   await expect(ghost).toHaveCount(0);
 
   await page.getByTestId('open-table').click();

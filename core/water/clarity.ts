@@ -29,3 +29,22 @@ export function clarityOf(visibilityM: number): ClarityId {
  */
 export const effectiveVisibilityM = (visibilityM: number, sky: 'bright' | 'mixed' | 'dark'): number =>
   sky === 'dark' ? visibilityM / 2 : visibilityM;
+
+/** How much chop on the surface, and mud that is still coming in, shorten it besides. @source craft-practice */
+const BLURS = { chop: 0.85, 'rising-muddy': 0.85 } as const;
+
+/** Visibility for what is wanted by degrees, m: light, wind and trend together. */
+export const gradedVisibilityM = ({
+  visibilityM,
+  sky,
+  wind,
+  trend,
+}: {
+  readonly visibilityM: number;
+  readonly sky: 'bright' | 'mixed' | 'dark';
+  readonly wind: string;
+  readonly trend?: string | undefined;
+}): number =>
+  effectiveVisibilityM(visibilityM, sky) *
+  (wind === 'chop' ? BLURS.chop : 1) *
+  (trend === 'rising-muddy' ? BLURS['rising-muddy'] : 1);

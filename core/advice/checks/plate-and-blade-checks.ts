@@ -106,7 +106,7 @@ export const PLATE_AND_BLADE_CHECKS: readonly RigCheck[] = [
   onWater(
     'plate-wild-in-mud',
     plated,
-    (w, { body }) => w.seenM < NO_SIGHT_M && (hunting(body)?.share ?? 0) > TOO_LIVELY,
+    (w, { body }) => w.water.visibilityM < NO_SIGHT_M && (hunting(body)?.share ?? 0) > TOO_LIVELY,
     ({ rig }) =>
       rig.trailer
         ? withTrailer(rig, { kind: 'flapper-craw', orientation: 'flat' })

@@ -234,7 +234,11 @@ export const RETRIEVE_CHECKS: readonly RigCheck[] = [
   planned(
     'crept-through-mud',
     ({ rig, facts }) =>
-      rig.family === 'skirted' && facts !== null && facts.bottom && facts.seenM < lengthMFromIn(6) && !facts.belowF(50),
+      rig.family === 'skirted' &&
+      facts !== null &&
+      facts.bottom &&
+      facts.water.visibilityM < lengthMFromIn(6) &&
+      !facts.belowF(50),
     ({ plan }) => adviseIf(!plan.steps.some(({ do: does }) => does === 'lift-drop')),
     ({ plan }) => ({ plan: { ...plan, steps: [{ do: 'lift-drop', m: 0.35 }] } }),
   ),

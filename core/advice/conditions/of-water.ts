@@ -1,4 +1,4 @@
-import { ftFromLengthM, inFromLengthM, tempCFromF } from '../../units/units';
+import { ftFromLengthM, inFromLengthM, lengthMFromIn, tempCFromF } from '../../units/units';
 import type { CoverKind, Family, Water } from '../../water/schema';
 import {
   clause,
@@ -67,9 +67,29 @@ export const atLeastF = (tempF: number, ramp?: Ramp): WaterCondition => not(cold
 
 /** Rounded as far as a limit in a table goes. */
 const rounded = (value: number): number => Math.round(value * 1000) / 1000;
-/** @param lengthM  that is seen, m: by what fish meet, low light halves it */
+/** Up to here a water is practically mud: nothing to see at all, whatever the light, is said of what was measured, m. @source craft-practice */
+const MUD_M = lengthMFromIn(6);
+/** @param lengthM  that is seen, m: by what fish meet, low light halves it; mud goes by what was measured */
 export const murkierThan = (lengthM: number, { over = RAMP.seen * lengthM }: Ramp = {}): WaterCondition =>
-  compares('murkier', { in: rounded(inFromLengthM(lengthM)) }, (w: WaterFacts) => w.seenM, 'below', lengthM, over);
+  compares(
+    'murkier',
+    { in: rounded(inFromLengthM(lengthM)) },
+    (w: WaterFacts) => (lengthM <= MUD_M ? w.water.visibilityM : w.seenM),
+    'below',
+    lengthM,
+    over,
+  );
+/** The same for what is wanted by degrees: chop and fresh mud shorten sight too. */
+export const hardToSee = (lengthM: number): WaterCondition =>
+  compares(
+    'murkier',
+    { in: rounded(inFromLengthM(lengthM)) },
+    (w: WaterFacts) => w.gradedM,
+    'below',
+    lengthM,
+    RAMP.seen * lengthM,
+  );
+export const easyToSee = (lengthM: number): WaterCondition => not(hardToSee(lengthM));
 export const clearTo = (lengthM: number, ramp?: Ramp): WaterCondition => not(murkierThan(lengthM, ramp));
 
 const depth = (limitM: number, included: boolean, over: number): WaterCondition =>

@@ -1,6 +1,6 @@
 import { coverHas, type CoverTrait } from '../../water/cover';
 import { tempCFromF } from '../../units/units';
-import { effectiveVisibilityM } from '../../water/clarity';
+import { effectiveVisibilityM, gradedVisibilityM } from '../../water/clarity';
 import type { Towline } from '../../motion/towed';
 import { FAMILIES, type Cover, type CoverKind, type Family, type Water } from '../../water/schema';
 
@@ -31,6 +31,8 @@ export interface WaterFacts {
   readonly tempC: number;
   /** visibility as fish meet it: low light halves it */
   readonly seenM: number;
+  /** the same with what else blurs it, chop and fresh mud: for wants that are graded */
+  readonly gradedM: number;
   readonly depthM: number;
   readonly inCover: boolean;
   /** 0 none to 3 thick, of the densest cover */
@@ -93,6 +95,7 @@ export function waterFacts(given: Water, family: Family = 'skirted'): WaterFacts
     family,
     tempC: water.temperatureC,
     seenM: effectiveVisibilityM(water.visibilityM, water.sky),
+    gradedM: gradedVisibilityM(water),
     depthM: water.depthM,
     inCover: cover.length > 0,
     density,

@@ -224,6 +224,8 @@ describe('flips', () => {
       expect([field, key(changed(NORTH_ARM, field, at), 0)]).not.toEqual([field, key(NORTH_ARM, 0)]);
       if (typeof at === 'string') continue;
       const start = NORTH_ARM[field as 'depthM'];
+      // nearer than this the two are as good as each other
+      if (Math.abs(at - start) < 0.03 * start) continue;
       const short = start + 0.9 * (at - start);
       expect([field, key(changed(NORTH_ARM, field, short), 0)]).toEqual([field, key(NORTH_ARM, 0)]);
     }

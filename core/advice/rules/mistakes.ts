@@ -31,12 +31,13 @@ type Row = Omit<PreferRule, 'id' | 'weight'> & { readonly id: FaultId };
 const ROWS = [
   {
     id: 'legs-in-branches',
-    when: all(any(weed, coverOf('brush'), coverOf('flooded-bush')), coverAtLeast('medium')),
+    // told of what falls among them; what swims by is told by other rules
+    when: all(onBottom, any(weed, coverOf('brush'), coverOf('flooded-bush')), coverAtLeast('medium')),
     target: { family: ['skirted'], trailer: trailersWith('wraps') },
   },
   {
     id: 'claws-in-thick-brush',
-    when: all(any(coverOf('brush'), coverOf('flooded-bush')), coverAtLeast('thick')),
+    when: all(onBottom, any(coverOf('brush'), coverOf('flooded-bush')), coverAtLeast('thick')),
     target: {
       family: ['skirted'],
       trailer: trailersWith('legs').filter((kind) => !trailersWith('wraps').includes(kind)),

@@ -1,5 +1,5 @@
 import { always } from '../conditions/condition';
-import { clearTo, colderThan, mood, murkierThan, pressure, wind } from '../conditions/of-water';
+import { colderThan, easyToSee, hardToSee, mood, pressure, wind } from '../conditions/of-water';
 import { lengthMFromFt, lengthMFromIn } from '../../units/units';
 import type { BandRule, ShiftBounds, ShiftRule } from './rule';
 
@@ -8,11 +8,11 @@ const inches = lengthMFromIn;
 
 /** Water moved: the murkier, the more fish find a bait by feel. Index 0 to 100. @source craft-practice */
 export const PUSH_BANDS = [
-  { id: 'push-mud', when: murkierThan(inches(6)), from: 72, to: 100 },
-  { id: 'push-muddy', when: murkierThan(inches(12)), from: 64, to: 95 },
-  { id: 'push-stained', when: murkierThan(inches(24)), from: 54, to: 86 },
-  { id: 'push-tinted', when: murkierThan(feet(4)), from: 42, to: 72 },
-  { id: 'push-clear', when: murkierThan(feet(8)), from: 34, to: 62 },
+  { id: 'push-mud', when: hardToSee(inches(6)), from: 72, to: 100 },
+  { id: 'push-muddy', when: hardToSee(inches(12)), from: 64, to: 95 },
+  { id: 'push-stained', when: hardToSee(inches(24)), from: 54, to: 86 },
+  { id: 'push-tinted', when: hardToSee(feet(4)), from: 42, to: 72 },
+  { id: 'push-clear', when: hardToSee(feet(8)), from: 34, to: 62 },
   { id: 'push-very-clear', when: always, from: 24, to: 52 },
 ] as const satisfies readonly BandRule[];
 
@@ -46,8 +46,8 @@ export const SHOW_BANDS = [
 ] as const satisfies readonly BandRule[];
 
 export const SHOW_SHIFTS = [
-  { id: 'show-murk-more', when: murkierThan(inches(12)), school: 'kick-by:visibility', plus: 0.2 },
-  { id: 'show-clear-less', when: clearTo(feet(4)), school: 'kick-by:visibility', plus: -0.2 },
+  { id: 'show-murk-more', when: hardToSee(inches(12)), school: 'kick-by:visibility', plus: 0.2 },
+  { id: 'show-clear-less', when: easyToSee(feet(4)), school: 'kick-by:visibility', plus: -0.2 },
   { id: 'show-active-more', when: mood('active'), school: 'kick-by:mood', plus: 0.2 },
   { id: 'show-inactive-less', when: mood('inactive'), school: 'kick-by:mood', plus: -0.25 },
 ] as const satisfies readonly ShiftRule[];

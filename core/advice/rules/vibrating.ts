@@ -275,6 +275,7 @@ export const VIBRATING_RULES = [
     target: { link: ['direct'] },
     weight: 0.8,
   },
+  { id: 'direct-link-every-day', when: always, target: { link: ['direct'] }, weight: 0.3 },
   {
     id: 'linked-plate-gathers-weed',
     when: weed,

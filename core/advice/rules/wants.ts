@@ -1,7 +1,15 @@
 import { holds, share, type Condition } from '../conditions/condition';
 import { PREFER_RULES, WANT_TOPICS } from '.';
 import { isMistake, MISTAKE_RULES } from './mistakes';
-import { REELED_WANTS, WANT_IDS, type BandRule, type PreferRule, type SpokenRule, type WantId } from './rule';
+import {
+  REELED_WANTS,
+  WANT_IDS,
+  type Target,
+  type BandRule,
+  type PreferRule,
+  type SpokenRule,
+  type WantId,
+} from './rule';
 import { wantFromFile } from '../../water/intent';
 import { leadingFamily } from './family-suits';
 import { waterFacts, type Reel, type WaterFacts } from '../conditions/water-facts';
@@ -128,13 +136,47 @@ export function compileWater(water: Water, family: Family = leadingFamily(water)
   return {
     facts: { ...facts, reel: reelOf(wants) },
     wants,
-    prefers: prefers.flatMap((rule): SpokenRule[] => {
-      const say = sayOf(rule, facts, schools);
-      return say > 0 ? [{ ...rule, weight: say * rule.weight, holds: speaksOn(rule, facts, schools) }] : [];
-    }),
+    prefers: withoutBlamed(
+      prefers.flatMap((rule): SpokenRule[] => {
+        const say = sayOf(rule, facts, schools);
+        return say > 0 ? [{ ...rule, weight: say * rule.weight, holds: speaksOn(rule, facts, schools) }] : [];
+      }),
+    ),
     schools,
     unheeded,
   };
+}
+
+type Values = readonly unknown[];
+/** Axes by which a mistake is told, but for the families it is made in. */
+const axesOf = ({ target }: SpokenRule): [keyof Target, Values][] =>
+  Object.entries(target).filter(([axis]) => axis !== 'family') as [keyof Target, Values][];
+
+/** What is left of a rule that praises once nothing of it is what a mistake blames; null where nothing is. */
+function narrowed(praise: SpokenRule, blame: SpokenRule): SpokenRule | null {
+  const axes = axesOf(blame);
+  const asked = (axis: keyof Target): Values | undefined => praise.target[axis] as Values | undefined;
+  const family = blame.target.family as Values | undefined;
+  if (family && !asked('family')?.some((one) => family.includes(one))) return praise;
+  const within = axes.every(([axis, values]) => asked(axis)?.every((value) => values.includes(value)));
+  if (within) return null;
+  const [only, ...more] = axes;
+  if (!only || more.length > 0) return praise;
+  const [axis, values] = only;
+  const left = asked(axis)?.filter((value) => !values.includes(value));
+  return left === undefined ? praise : { ...praise, target: { ...praise.target, [axis]: left } };
+}
+
+/** Rules as they speak beside the mistakes of a water: none praises what one of them blames. */
+function withoutBlamed(prefers: readonly SpokenRule[]): SpokenRule[] {
+  const blames = prefers.filter(({ id }) => isMistake(id));
+  if (blames.length === 0) return [...prefers];
+  return prefers.flatMap((rule): SpokenRule[] => {
+    if (rule.weight <= 0) return [rule];
+    let left: SpokenRule | null = rule;
+    for (const blame of blames) left = left && narrowed(left, blame);
+    return left === null ? [] : [left];
+  });
 }
 
 type Topics = readonly (typeof WANT_TOPICS)[number][];

@@ -82,6 +82,7 @@ export const VIBRATING_TEXT: Lines<typeof VIBRATING_RULES> = {
   'ribbed-tail-upright-hampers-it': 'Upright, what a ribbed tail pushes hampers the soft plate.',
   'standard-plate-for-most': 'The usual plate does for nearly everything.',
   'direct-link-sheds-weed': 'Linked directly, the plate sheds weed in a few turns and tells you what it touches.',
+  'direct-link-every-day': 'A plate linked directly runs clean everywhere and tells more.',
   'linked-plate-gathers-weed': 'Ring or wire gathers weed and holds it: the cast is lost.',
   'linked-plate-in-open-water': 'In open water a loose link does no harm.',
   'tough-plastic-stays-on-the-plate': 'Tough plastic stays on.',
