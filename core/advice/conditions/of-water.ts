@@ -67,14 +67,14 @@ export const atLeastF = (tempF: number, ramp?: Ramp): WaterCondition => not(cold
 
 /** Rounded as far as a limit in a table goes. */
 const rounded = (value: number): number => Math.round(value * 1000) / 1000;
-/** Up to here a water is practically mud: nothing to see at all, whatever the light, is said of what was measured, m. @source craft-practice */
-const MUD_M = lengthMFromIn(6);
+/** Up to here a water is practically mud: nothing to see at all, whatever the light, is said of what was measured, in. @source craft-practice */
+const MUD_IN = 6;
 /** @param lengthM  that is seen, m: by what fish meet, low light halves it; mud goes by what was measured */
 export const murkierThan = (lengthM: number, { over = RAMP.seen * lengthM }: Ramp = {}): WaterCondition =>
   compares(
     'murkier',
     { in: rounded(inFromLengthM(lengthM)) },
-    (w: WaterFacts) => (lengthM <= MUD_M ? w.water.visibilityM : w.seenM),
+    lengthM <= lengthMFromIn(MUD_IN) ? ({ water }: WaterFacts) => water.visibilityM : (w: WaterFacts) => w.seenM,
     'below',
     lengthM,
     over,
