@@ -55,10 +55,13 @@ export function makeTicket(
     plan: pick.handled.plan,
     wants: pick.wants.map(({ inHand: _own, ...want }) => ({ ...want, rules: [...want.rules] })),
     reasons: pick.reasons.map((reason) => ({ ...reason })),
-    dissent: pick.dissent.map(({ base: _came, ...other }) => ({
-      ...other,
-      has: asked(other.has),
-      fall: { ...other.fall, bandMps: [...other.fall.bandMps] },
-    })),
+    // how others fish the same rig is no rig of theirs
+    dissent: pick.dissent
+      .flatMap(({ base: _came, rule, ...other }) => (rule ? [] : [other]))
+      .map((other) => ({
+        ...other,
+        has: asked(other.has),
+        fall: { ...other.fall, bandMps: [...other.fall.bandMps] },
+      })),
   };
 }

@@ -26,6 +26,7 @@ export const moreOfItsKind =
 export const hasAgainstWanted = 'What it has against what is wanted';
 export const of100Parts = 'of 100 parts of what this water asks for.';
 export const wouldTie = ', would tie';
+export const wouldFish = ', would fish it otherwise';
 export const why = 'Why';
 export const schools = 'Schools';
 export const whereAnglersDisagree = 'Where anglers disagree';

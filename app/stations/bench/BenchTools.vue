@@ -61,19 +61,16 @@ async function keep(): Promise<void> {
 </template>
 
 <style scoped>
-.tools :deep(.v-btn) {
-  padding: 0 8px;
-}
 .tools {
   display: flex;
   flex-wrap: wrap;
   align-items: center;
-  gap: 6px;
+  gap: 6px 4px;
   padding: 7px 12px;
   border-bottom: 1px solid rgb(var(--v-theme-rule));
 }
 .tools :deep(.v-btn) {
-  padding-inline: 8px;
+  padding-inline: 6px;
   min-height: 34px;
   min-width: 0;
 }

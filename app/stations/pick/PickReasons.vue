@@ -163,8 +163,8 @@ async function makeTicket(): Promise<void> {
         class="reasons__dissent"
         data-testid="dissent"
       >
-        <h3>{{ dissentTitle(other, system) }}{{ words.wouldTie }}</h3>
-        <RigDrawing :rig="other.rig" :label="words.rigFromTheSide(rigTitle(other.rig, system))" />
+        <h3>{{ dissentTitle(other, system) }}{{ other.rule ? words.wouldFish : words.wouldTie }}</h3>
+        <RigDrawing v-if="!other.rule" :rig="other.rig" :label="words.rigFromTheSide(rigTitle(other.rig, system))" />
         <p><FractionText :text="dissentText(other, pick.rig, system)" /></p>
       </section>
       <p v-if="agreed !== ''" class="reasons__school soft" data-testid="agree">{{ agreed }}</p>

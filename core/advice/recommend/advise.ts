@@ -18,7 +18,15 @@ import { judgedWhole, type JudgedWhole } from '../ready/make-ready';
 import { notAJig, type NotAJigId } from '../rules/not-a-jig';
 import { reeledBands, type ReeledBands } from '../measures/retrieve-measures';
 import { fits, meets } from '../search/score';
-import { dissentersOf, dissentOf, hookDissent, numbersIn, type Dissent, type Dissenter } from './other-schools';
+import {
+  dissentersOf,
+  dissentOf,
+  hookDissent,
+  numbersIn,
+  planDissents,
+  type Dissent,
+  type Dissenter,
+} from './other-schools';
 import { questionOf, type SchoolAnswers } from '../conditions/schools';
 import { familiesOf, type Reel } from '../conditions/water-facts';
 import type { WantId } from '../rules/rule';
@@ -264,7 +272,7 @@ function* withDissents(water: Water, picks: readonly Pick[], best: readonly Fina
       yield RANKING_SHARE + ((1 - RANKING_SHARE) * at) / best.length;
       step = steps.next();
     }
-    const dissent = [...step.value, ...hookDissent(water, field, ready)];
+    const dissent = [...step.value, ...hookDissent(water, field, ready), ...planDissents(water, field, ready)];
     const agree = others
       .map(({ ref }) => questionOf(ref))
       .filter((asked) => dissent.every(({ question }) => question !== asked));

@@ -1,7 +1,7 @@
 import { attributeValues, isAimedAt } from '../candidates/attributes';
 import { questionOf } from '../conditions/schools';
 import type { FaultId } from '../checks';
-import { handle } from '../handling';
+import { handle, type HandlingId } from '../handling';
 import { measureRig, type Has } from '../measures/rig-measures';
 import { fallReport, type FallReport } from '../../motion/report';
 import { makeReady, judgedWhole, type Ready } from '../ready/make-ready';
@@ -13,7 +13,7 @@ import { compileWater, type CompiledWater, type Want } from '../rules/wants';
 import { bestPossible, fit } from '../search/score';
 import { judgeOf, type Found, type Judge } from '../search/best-first';
 import { rigAt, type Field } from '../search/per-family';
-import type { SchoolQuestion, SchoolRef, Water } from '../../water/schema';
+import { SCHOOLS, type SchoolQuestion, type SchoolRef, type Water } from '../../water/schema';
 import { otherSchools } from './schools-at-stake';
 
 /** What another school would tie, made ready as it would, and its numbers. */
@@ -25,6 +25,8 @@ export interface Dissent {
   readonly base: Rig;
   readonly has: Has;
   readonly fall: FallReport;
+  /** where it parts in how the same rig is fished, not in the rig: the line of handling it goes by */
+  readonly rule?: HandlingId;
 }
 
 /** Numbers of one rig on a field's wants. */
@@ -194,4 +196,24 @@ export function hookDissent(water: Water, field: Field, { rig, base }: Ready): D
   if ((theirs === null) === (ours === null)) return [];
   const hooked: Rig = { ...rig, trailerHook: theirs };
   return [{ question: 'trailer-hook', school: other, rig: hooked, base, ...numbersIn(field, hooked) }];
+}
+
+/** Questions on how a rig is fished and on what: another school ties the same. */
+const OF_PLAN = ['spinner-bump', 'spinner-rod'] as const satisfies readonly SchoolQuestion[];
+
+/** How another school would fish the same rig, where that is not how it is fished here and does it no harm. */
+export function planDissents(water: Water, field: Field, ours: Ready): Dissent[] {
+  const told = new Set(ours.handled.steps.map(({ rule }) => rule));
+  return OF_PLAN.flatMap((question): Dissent[] => {
+    for (const school of SCHOOLS[question]) {
+      const ref = `${question}:${school}` as SchoolRef;
+      if (field.compiled.schools[question].school === school) continue;
+      const theirs = judgedWhole(compileWater(withSchool(water, ref), field.suits.family), ours.rig);
+      const step = theirs.handled.steps.find((one) => one.school === ref && !told.has(one.rule));
+      if (!step || spoils(theirs.faults) > spoils(ours.faults)) continue;
+      const { rig, base } = ours;
+      return [{ question, school, rig, base, ...numbersIn(field, rig), has: theirs.has, rule: step.rule }];
+    }
+    return [];
+  });
 }

@@ -385,7 +385,9 @@ describe('other schools tie something else', () => {
   });
   test('no dissent where the other school would tie the same', () => {
     for (const { dissent, rig } of advise(water(HEDGE), BOX, 4).picks) {
-      for (const other of dissent) expect(JSON.stringify(other.rig)).not.toBe(JSON.stringify(rig));
+      for (const other of dissent.filter(({ rule }) => rule === undefined)) {
+        expect(JSON.stringify(other.rig)).not.toBe(JSON.stringify(rig));
+      }
     }
   });
 });

@@ -44,8 +44,16 @@ export const fibreGuard = (fibres: number, lengthMm = 28): Guard => ({
   bevel: false,
 });
 
-/** Colours the catalogue offers for skirts and trailers: one of each class that a jig is commonly tied in. */
-const CATALOGUE_COLOURS = ['green pumpkin', 'black/blue', 'brown/orange', 'white', 'bluegill mix'] as const;
+/** Colours the catalogue offers for skirts and trailers: one of each class. */
+const CATALOGUE_COLOURS = [
+  'green pumpkin',
+  'black/blue',
+  'brown/orange',
+  'white',
+  'bluegill mix',
+  'perch mix',
+  'chartreuse/white',
+] as const;
 
 /** A plain head of a style as it comes from a mould, finesse or full size. */
 export function plainHead(style: HeadStyle, weightOz: number, finesse: boolean): HeadPart {
@@ -63,7 +71,7 @@ export function plainHead(style: HeadStyle, weightOz: number, finesse: boolean):
 
 /**
  * Every kind in every size, as a box: what `advise` ranks when nobody says what they own.
- * Trailers and skirts come in five colours each, one a class a jig is commonly tied in: colour moves no water.
+ * Trailers and skirts come in seven colours each, one of every class: colour moves no water.
  */
 export function catalogueBox(): Box {
   const heads: HeadPart[] = HEAD_STYLES.flatMap((style) =>
@@ -195,6 +203,8 @@ const CATALOGUE_TRAILERS = [
   { softness: 'medium', colour: 'white' },
   { softness: 'medium', colour: 'brown/orange' },
   { softness: 'medium', colour: 'bluegill mix' },
+  { softness: 'medium', colour: 'perch mix' },
+  { softness: 'medium', colour: 'chartreuse/white' },
   { softness: 'soft', colour: 'green pumpkin' },
 ] as const;
 
