@@ -71,14 +71,14 @@ test('an end is moved by the arrow keys, on the steps of the unit, and pushes th
   const least = await the('slider', 'Push, least');
   least.focus();
   await user.keyboard('{ArrowRight}');
-  expect(intent()!.push).toEqual({ from: 55, to: 86 });
+  expect(intent()!.push).toEqual({ from: 60, to: 91 });
   await user.keyboard('{PageDown}{ArrowLeft}');
-  expect(intent()!.push!.from).toBe(49);
+  expect(intent()!.push!.from).toBe(54);
   for (let up = 0; up < 8; up++) await user.keyboard('{PageUp}');
-  expect(intent()!.push).toEqual({ from: 89, to: 89 });
+  expect(intent()!.push).toEqual({ from: 94, to: 94 });
   (await the('slider', 'Push, most')).focus();
   await user.keyboard('{PageDown}');
-  expect(intent()!.push).toEqual({ from: 84, to: 84 });
+  expect(intent()!.push).toEqual({ from: 89, to: 89 });
 });
 
 test('so much or more has one end', async () => {
@@ -110,8 +110,8 @@ test('over Pick an end follows every press of a key, whether or not the picks ha
   await goTo('Pick');
   (await the('slider', 'Push, least')).focus();
   await user.keyboard('{ArrowRight}{ArrowRight}{ArrowRight}');
-  expect(intent()!.push!.from).toBe(57);
-  expect((await the('slider', 'Push, least')).getAttribute('aria-valuetext')).toBe('57');
+  expect(intent()!.push!.from).toBe(62);
+  expect((await the('slider', 'Push, least')).getAttribute('aria-valuetext')).toBe('62');
 });
 
 test('why an end cannot be taken is said where it was typed', async () => {

@@ -112,7 +112,9 @@ function compileWant(topic: (typeof WANT_TOPICS)[number], facts: WaterFacts, sch
   }
   times = within(times, topic.bounds?.times);
   plus = within(plus, topic.bounds?.plus);
-  let [from, to] = [at('from') * times + plus, at('to') * times + plus];
+  // an index is told in whole points
+  const told = (value: number): number => (topic.want === 'push' ? Math.round(value) : value);
+  let [from, to] = [at('from') * times + plus, at('to') * times + plus].map(told) as [number, number];
   const ends = SCALE_ENDS[topic.want];
   if (ends) {
     const width = to - from;
