@@ -20,9 +20,9 @@ const WATERS: Readonly<Record<string, Water>> = {
 };
 const steps = (count: number, at: (step: number) => number): number[] => Array.from({ length: count }, (_, n) => at(n));
 const SWEEPS = {
-  temperatureC: steps(13, (n) => tempCFromF(38 + 4 * n)),
-  visibilityM: steps(12, (n) => lengthMFromIn(4 * 1.37 ** n)),
-  depthM: steps(10, (n) => lengthMFromFt(2.5 + 2.8 * n)),
+  temperatureC: steps(9, (n) => tempCFromF(38 + 6 * n)),
+  visibilityM: steps(8, (n) => lengthMFromIn(4 * 1.6 ** n)),
+  depthM: steps(7, (n) => lengthMFromFt(2.5 + 4.2 * n)),
 } as const;
 
 const PARTS: Readonly<Record<string, (pick: Pick) => string>> = {
