@@ -1,14 +1,5 @@
 import { DEMO_BOX, NORTH_ARM } from '../demo/brindle-mere';
-import {
-  advise,
-  adviseInSteps,
-  compileWater,
-  solveCuts,
-  tippingPointsOf,
-  type Advice,
-  type Box,
-  type Water,
-} from '../core';
+import { advise, adviseInSteps, compileWater, solveCuts, type Box, type Water } from '../core';
 import { bigBox } from './big-box';
 import { line, medianUs } from './line';
 
@@ -31,9 +22,9 @@ const stage = (of: readonly ReturnType<typeof stagesMs>[], name: 'first' | 'whol
 
 /** Cuts solved, answers as they come, and an intention dragged. */
 export function measureJudgement(): void {
-  const answer: Advice = advise(NORTH_ARM, DEMO_BOX, 8);
+  const [pick] = advise(NORTH_ARM, DEMO_BOX, 1, 'own-school').picks;
   const compiled = compileWater(NORTH_ARM, 'skirted');
-  const { base } = answer.picks[0]!;
+  const { base } = pick!;
   line('cuts-solved', medianUs(4, () => solveCuts(compiled, base, { base })) / 1000, 'ms', 20);
 
   const times = (count: number, water: (at: number) => Water, box: Box, top: number) =>
@@ -42,14 +33,6 @@ export function measureJudgement(): void {
   line('answer-first-rig', stage(demo, 'first'), 'ms', 50);
   line('answer-first-five-ready', stage(demo, 'whole'), 'ms', 250);
   line('answer-with-other-schools', stage(demo, 'others'), 'ms');
-  const started = performance.now();
-  tippingPointsOf(
-    NORTH_ARM,
-    DEMO_BOX,
-    answer.picks.slice(0, 3).map((pick) => pick.base),
-  );
-  line('answer-flips', performance.now() - started, 'ms');
-
   // an end that is dragged: every step is another water over the same box
   const dragged = times(
     9,

@@ -176,7 +176,7 @@ export { localRulesText, planText } from './wording/plans';
 export { whatLifts, type WhatLifts } from './advice/measures/lift';
 export { CHOICE_TITLE, HANDLING_TEXT } from './locale/en/handling';
 export { NOT_A_JIG_TEXT } from './locale/en/not-a-jig';
-export { type Dissent } from './advice/recommend/other-schools';
+export { type Dissent, type OtherTies } from './advice/recommend/other-schools';
 export { isAsGood } from './advice/recommend/score-off';
 export { cutTable, type CutCell, type CutColumn, type CutNumber, type CutTable } from './advice/cuts/cut-table';
 export { flipText } from './wording/flips';

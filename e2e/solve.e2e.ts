@@ -50,7 +50,7 @@ test('cuts are solved, shown on the drawing, taken there, and go on the ticket; 
   await expect(page.getByTestId('ticket').getByRole('region', { name: 'Cut list' })).toContainText('ribs');
 });
 
-test('a pick is read from its first lines to what would flip it, and a want is typed over the list', async ({
+test('a pick is read from its score and first lines to what would flip it and what others would tie', async ({
   page,
 }) => {
   await openDemoWorld(page);

@@ -191,11 +191,29 @@ test.each(['solve', 'compare', 'builds', 'card', 'calibrate'] as const)(
     await until(() => expect(useAdvice().picks).not.toEqual([]));
     await useBench().start(useAdvice().picks[0]!.rig);
     await visit('/bench');
-    const tools = [...document.querySelectorAll<HTMLElement>('.tools .v-btn')];
-    const at = { solve: tools.length - 5, compare: tools.length - 4, builds: tools.length - 3, card: tools.length - 2 };
-    await user.click(what === 'calibrate' ? document.querySelector('.tools__unsure')! : tools[at[what]]!);
+    await user.click(document.querySelector(`[data-testid=open-${what}]`)!);
     await settle();
     expect(document.querySelector('.v-overlay--active')).not.toBeNull();
     expect(plainWords()).toEqual([]);
   },
 );
+
+test('nor of the table of weights and cuts, nor of cuts that lie on the drawing', async () => {
+  await visit('/pick');
+  await until(() => expect(useAdvice().picks).not.toEqual([]));
+  const { rig, base } = useAdvice().picks[0]!;
+  await useBench().start(base);
+  await visit('/bench');
+  await user.click(document.querySelector('[data-testid=open-solve]')!);
+  await settle();
+  await until(() => expect(document.querySelector('.solve__acts .v-btn:last-child')).not.toBeNull());
+  await user.click(document.querySelector('.solve__acts .v-btn:last-child')!);
+  await settle();
+  expect(rig).not.toEqual(base);
+  expect(document.querySelector('[data-testid=ghost]')).not.toBeNull();
+  expect(plainWords()).toEqual([]);
+  await user.click(document.querySelector('[data-testid=open-table]')!);
+  await settle();
+  expect(document.querySelector('[data-testid=cut-table]')).not.toBeNull();
+  expect(plainWords()).toEqual([]);
+});

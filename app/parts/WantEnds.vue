@@ -10,13 +10,13 @@ import * as words from '../locale/en/parts';
 const props = defineProps<{ want: Want }>();
 const store = useWater();
 type End = 'from' | 'to';
-const { limits } = useWantBand(() => props.want);
+const { limits, now } = useWantBand(() => props.want);
 /** why an end cannot be taken, told where it was typed; the next that can takes it away */
 const problem = ref<{ readonly end: End; readonly says: string } | null>(null);
 const problemOf = (end: End): string => (problem.value?.end === end ? problem.value.says : '');
 
 function put(end: End, value: number): void {
-  const { id, from, to } = props.want;
+  const { id, from, to } = now.value;
   const band = AT_LEAST.has(id) ? { from: value, to: Math.max(value, to) } : { from, to, [end]: value };
   const issues = store.takeInHand(id, band);
   problem.value = issues.length === 0 ? null : { end, says: issues.map(issueText).join(' ') };
@@ -26,7 +26,7 @@ function put(end: End, value: number): void {
 <template>
   <div class="typed-ends">
     <UnitField
-      :model-value="want.from"
+      :model-value="now.from"
       :label="words.least"
       :quantity="WANT_QUANTITY[want.id]"
       :min="limits.min"
@@ -36,7 +36,7 @@ function put(end: End, value: number): void {
     />
     <UnitField
       v-if="!AT_LEAST.has(want.id)"
-      :model-value="want.to"
+      :model-value="now.to"
       :label="words.most"
       :quantity="WANT_QUANTITY[want.id]"
       :min="limits.min"

@@ -32,6 +32,8 @@ export const useAdvice = defineStore('advice', () => {
   /** the last ranking was given up: what is shown belongs to an earlier water or box */
   const stopped = ref(false);
   const picks = computed(() => advice.value?.picks ?? []);
+  /** what is shown is the first rig of a ranking that still goes on */
+  let isFirstOnly = false;
   let asked: Water | null = null;
 
   const ranker = createRanker(takeRanker, (reply) => {
@@ -41,9 +43,10 @@ export const useAdvice = defineStore('advice', () => {
     }
     if ('first' in reply) {
       // what is shown already is not given up for a list of one
-      if (picks.value.length > 0) return;
+      if (picks.value.length > 0 && !isFirstOnly) return;
       advice.value = reply.first;
       answered.value = asked;
+      isFirstOnly = true;
       return;
     }
     if ('others' in reply) {
@@ -57,6 +60,7 @@ export const useAdvice = defineStore('advice', () => {
       return;
     }
     if ('cancelled' in reply) {
+      dropFirst();
       // given up while it was looked for flips, the answer itself stands
       stopped.value = ranking.value;
       ranking.value = false;
@@ -70,18 +74,28 @@ export const useAdvice = defineStore('advice', () => {
     if ('alive' in reply) return;
     ranking.value = false;
     if ('lost' in reply) {
+      dropFirst();
       stopped.value = true;
       return void notices.complain([issue(`worker-${reply.lost}`, '', { got: words.ranking })]);
     }
     if (!reply.ok) {
+      dropFirst();
       stopped.value = true;
       notices.complainIn([words.rankingFailed(reply.bug.split('\n')[0] ?? '')]);
       return;
     }
+    isFirstOnly = false;
     advice.value = reply.advice;
     answered.value = asked;
     tookMs.value = reply.tookMs;
   });
+
+  /** A ranking that ended early leaves no list of one behind that looks like its answer. */
+  function dropFirst(): void {
+    if (!isFirstOnly) return;
+    isFirstOnly = false;
+    [advice.value, answered.value] = [null, null];
+  }
 
   watch(
     [() => water.water, () => box.box, () => settings.settings.source, () => box.ready],

@@ -203,8 +203,9 @@ export const useBench = defineStore('bench', () => {
     if (edited.ok) void take(edited.rig);
     return edited;
   }
-  /** Makes one edit as another rig has it. */
-  const editTo = (id: EditId, like: Rig): Edited | null => edit(id, editOf(id).read(like));
+  /** Makes the edits of some cuts as another rig has them, each a step that can be taken back. */
+  const takeCuts = (cuts: readonly { readonly edits: readonly EditId[] }[], like: Rig): void =>
+    cuts.flatMap(({ edits }) => edits).forEach((id) => edit(id, editOf(id).read(like)));
   /** Shows a change while it is dragged; nothing is stored until it is let go. */
   function preview(id: EditId, value: number | string): void {
     if (!build.value) return;
@@ -287,7 +288,7 @@ export const useBench = defineStore('bench', () => {
     open,
     take,
     edit,
-    editTo,
+    takeCuts,
     preview,
     commitDrag,
     cancelDrag,

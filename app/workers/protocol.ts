@@ -1,4 +1,4 @@
-import type { Advice, Box, Pick as RigPick, TippingPoint, Tray, Water } from '@core';
+import type { Advice, Box, OtherTies, TippingPoint, Tray, Water } from '@core';
 
 /** What the page asks of the ranking worker. */
 export interface RankRequest {
@@ -16,9 +16,6 @@ export interface BoxPiece {
   readonly piece: Partial<Record<Tray, Box[Tray]>>;
   readonly isFirst: boolean;
 }
-
-/** What other schools say to one pick. */
-export type OtherTies = Pick<RigPick, 'dissent' | 'agree'>;
 
 /** Gives a job up: its answer is not wanted any more. */
 export interface RankCancel {

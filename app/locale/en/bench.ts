@@ -222,7 +222,7 @@ export const printTable = 'Print the table';
 export const backToTheBench = 'Back to the bench';
 export const weightsAgainstCuts = (title: string): string => `Head weights against cuts: ${title}`;
 export const howTableReads =
-  'Each column makes one cut or turn to the build as it lies here, the others left alone. A tick is what this water asks for; above how it falls or runs, below how much it shows.';
+  'Each column makes one cut or turn to the build as it lies here, the others left alone. A tick is what this water asks for; above how it falls or runs, below how much it shows, of 100. How sure such a number is stands with the numbers of the bench.';
 export const headWeight = 'Head';
 export const wantedHere = 'wanted here';
 export const cannotBeCut = 'cannot be';

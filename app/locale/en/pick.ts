@@ -77,10 +77,11 @@ export const asItCame = 'As it comes: no cut would gain anything.';
 export const uncut = (fall: string, score: number): string => `Uncut it would fall ${fall} and answer ${score} of 100.`;
 export const cutShort = (cuts: string): string => `Cut: ${cuts}.`;
 export const answersOf100 = (score: number): string => `answers ${score} of 100`;
+export const of100 = 'of 100';
 export const asGoodAsFirst = 'as good as the first';
 export const lessThanFirst = (points: number): string => `${points} less than the first`;
 export const wouldTieTheSame = (questions: string): string =>
-  `Here nobody would tie anything else over this: ${questions}.`;
+  `Over these nobody would tie anything else out of this box: ${questions}.`;
 export const schoolsThatTurnIt = 'These change today’s first rig, or were chosen by you';
-export const otherQuestions = (count: number): string => `The other ${count} questions change nothing here today`;
+export const otherQuestions = (count: number): string => `The other ${count} questions`;
 export const typeTheEnds = (what: string, band: string): string => `${what}, ${band}: type its ends`;

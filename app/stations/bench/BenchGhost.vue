@@ -11,7 +11,7 @@ export interface Ghost {
 
 <script setup lang="ts">
 import { computed, watch } from 'vue';
-import { editOf } from '@core';
+import { changesBetween } from '@core';
 import FractionText from '../../parts/FractionText.vue';
 import { useBench } from '../../stores/bench';
 import * as words from '../../locale/en/bench';
@@ -21,18 +21,10 @@ const props = defineProps<{ ghost: Ghost }>();
 const emit = defineEmits<{ away: [] }>();
 const bench = useBench();
 
-const left = computed(() =>
-  props.ghost.cuts.filter(({ edits }) =>
-    edits.some((edit) => bench.build && editOf(edit).read(bench.build.rig) !== editOf(edit).read(props.ghost.rig)),
-  ),
-);
-/** Makes the edits of one cut, each a step that can be taken back. */
-function take({ edits }: ToldCut): void {
-  for (const edit of edits) bench.editTo(edit, props.ghost.rig);
-}
-function takeAll(): void {
-  for (const cut of left.value) take(cut);
-}
+const left = computed(() => {
+  const differ = new Set(changesBetween(bench.build!.rig, props.ghost.rig).map(({ edit }) => edit));
+  return props.ghost.cuts.filter(({ edits }) => edits.some((edit) => differ.has(edit)));
+});
 watch(left, (cuts) => {
   if (cuts.length === 0) emit('away');
 });
@@ -44,11 +36,13 @@ watch(left, (cuts) => {
     <ul>
       <li v-for="cut in left" :key="cut.step">
         <FractionText :text="cut.says" />
-        <v-btn size="small" :aria-label="words.takeCut(cut.says)" @click="take(cut)">{{ words.takeThis }}</v-btn>
+        <v-btn size="small" :aria-label="words.takeCut(cut.says)" @click="bench.takeCuts([cut], ghost.rig)">{{
+          words.takeThis
+        }}</v-btn>
       </li>
     </ul>
     <div class="ghost__all">
-      <v-btn v-if="left.length > 1" class="act" @click="takeAll">{{ words.takeAll }}</v-btn>
+      <v-btn v-if="left.length > 1" class="act" @click="bench.takeCuts(left, ghost.rig)">{{ words.takeAll }}</v-btn>
       <v-btn @click="$emit('away')">{{ words.putAway }}</v-btn>
     </div>
   </section>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, defineAsyncComponent, onBeforeUnmount, onMounted, ref, shallowRef, watch } from 'vue';
+import { computed, defineAsyncComponent, nextTick, onBeforeUnmount, onMounted, ref, shallowRef, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import { cutList, editOf, handlesOf, rigTitle, WEIGHT_STEPS_OZ, type BenchPart, type Rig } from '@core';
 import FractionText from '../../parts/FractionText.vue';
@@ -52,6 +52,12 @@ const isOpen = (name: NonNullable<typeof dialog.value>) =>
 const steps = isOpen('steps');
 const solve = isOpen('solve');
 const table = isOpen('table');
+// it stands in the place of the bench: the button that opened it is another one when it closes
+watch(table, async (isShown) => {
+  if (isShown) return;
+  await nextTick();
+  document.querySelector<HTMLElement>('[data-testid=open-table]')?.focus();
+});
 /** cuts that are proposed on the drawing; they belong to the build they were solved for */
 const ghost = shallowRef<Ghost | null>(null);
 watch(

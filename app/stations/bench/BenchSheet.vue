@@ -21,7 +21,8 @@ import BenchMarks from './BenchMarks.vue';
 import { placeLabels } from './handle-labels';
 import { EXIT_ASIDE_MM, EXIT_TEXT, hookExit } from './sheet-layout';
 import { useDrag } from './useDrag';
-import { ghostOutlines, useSheet } from './useSheet';
+import SheetGhost from './SheetGhost.vue';
+import { useSheet } from './useSheet';
 import * as words from '../../locale/en/bench';
 
 /**
@@ -52,7 +53,6 @@ const room = ref({ width: 600, height: 400 });
 const watcher = new ResizeObserver(([entry]) => {
   if (entry) room.value = { width: entry.contentRect.width, height: entry.contentRect.height };
 });
-const ghosts = computed(() => ghostOutlines(props.still, props.ghost));
 const { views, layout, envelopes } = useSheet(
   toRef(props, 'rig'),
   toRef(props, 'still'),
@@ -200,12 +200,7 @@ function takeNearest(event: PointerEvent): void {
             v-if="(stage > 0 || view === 'side') && views[view].value.outline"
             :shapes="views[view].value.outline.shapes"
           />
-          <OutlinePaths
-            v-if="ghosts[view]"
-            class="sheet__ghost"
-            :shapes="ghosts[view]!"
-            :data-testid="`ghost-${view}`"
-          />
+          <SheetGhost v-if="ghost" :view="view" :now="still" :ghost="ghost" />
         </g>
       </g>
       <g :transform="`translate(${side[0]} ${side[1]})`" class="sheet__envelope" aria-hidden="true">
@@ -292,13 +287,6 @@ function takeNearest(event: PointerEvent): void {
   fill: none;
   stroke: rgb(var(--v-theme-ink-soft));
   stroke-width: 0.3;
-}
-.sheet__ghost :deep(path) {
-  fill: none !important;
-  stroke: rgb(var(--v-theme-oxblood)) !important;
-  stroke-width: 0.5 !important;
-  stroke-dasharray: 2.2 1.4;
-  pointer-events: none;
 }
 .sheet__envelope path {
   fill: none;

@@ -76,16 +76,12 @@ const asItIs = computed(() => {
 });
 const points = (gains: number): string => words.gains(Math.max(1, Math.round(100 * gains)));
 
-/** Makes the edits of one cut, each a step that can be taken back. */
-function take({ edits }: ToldCut, { rig: solution }: Proposal): void {
-  for (const edit of edits) bench.editTo(edit, solution);
-}
 function onTheSheet({ title, rig: of, cuts }: Proposal): void {
   emit('ghost', { title, rig: of, cuts });
   open.value = false;
 }
 function takeAll(proposal: Proposal): void {
-  for (const cut of proposal.cuts) take(cut, proposal);
+  bench.takeCuts(proposal.cuts, proposal.rig);
   open.value = false;
 }
 </script>
@@ -109,7 +105,7 @@ function takeAll(proposal: Proposal): void {
               <p class="soft">
                 <FractionText :text="cut.because" />{{ ' ' }}<b class="number">{{ points(cut.gains) }}</b>
               </p>
-              <v-btn size="small" @click="take(cut, proposal)">{{ words.takeThis }}</v-btn>
+              <v-btn size="small" @click="bench.takeCuts([cut], proposal.rig)">{{ words.takeThis }}</v-btn>
             </li>
           </ul>
           <p v-else>{{ proposal.key === 'best' ? words.nothingToCut : words.noFewerNeeded }}</p>

@@ -47,15 +47,19 @@ async function keep(): Promise<void> {
     <v-btn v-else @click="naming = true">{{ words.keepVersion }}{{ versions > 0 ? ` ${versions + 1}` : '' }}…</v-btn>
     <v-btn data-testid="open-solve" @click="$emit('solve')">{{ words.solve }}</v-btn>
     <v-btn data-testid="open-table" @click="$emit('table')">{{ words.table }}</v-btn>
-    <v-btn @click="$emit('compare')">{{ words.compare }}</v-btn>
+    <v-btn data-testid="open-compare" @click="$emit('compare')">{{ words.compare }}</v-btn>
     <span class="tools__gap" />
     <ChoiceRow v-model="scale" bare :label="words.scaleDrawing" :options="SCALES" />
-    <v-btn :class="{ tools__unsure: screen.measured === null }" @click="$emit('calibrate')">
+    <v-btn
+      data-testid="open-calibrate"
+      :class="{ tools__unsure: screen.measured === null }"
+      @click="$emit('calibrate')"
+    >
       {{ screen.measured === null ? words.isItTrue : words.calibrated }}
     </v-btn>
     <span class="tools__gap" />
-    <v-btn @click="$emit('builds')">{{ words.builds }}</v-btn>
-    <v-btn @click="$emit('card')">{{ words.cutCard }}</v-btn>
+    <v-btn data-testid="open-builds" @click="$emit('builds')">{{ words.builds }}</v-btn>
+    <v-btn data-testid="open-card" @click="$emit('card')">{{ words.cutCard }}</v-btn>
     <v-btn class="act" @click="$emit('ticket')">{{ words.ticket }}</v-btn>
   </div>
 </template>

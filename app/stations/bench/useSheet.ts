@@ -33,17 +33,10 @@ const ghosted = (now: Rig, then: Rig): ReadonlySet<OutlineShape['part']> =>
     ...(sameJson(now.guard, then.guard) ? [] : (['guard'] as const)),
   ]);
 
-/** Outlines of what is proposed, view by view. */
-export function ghostOutlines(
-  now: Rig,
-  ghost: Rig | null,
-): Readonly<Partial<Record<BenchView, readonly OutlineShape[]>>> {
-  if (ghost === null) return {};
-  const body = rigBody(ghost);
+/** Outlines of what is proposed in one view. */
+export function ghostShapes(view: BenchView, now: Rig, ghost: Rig): readonly OutlineShape[] {
   const parts = ghosted(now, ghost);
-  return Object.fromEntries(
-    BENCH_VIEWS.map((view) => [view, DRAW[view](ghost, body)?.shapes.filter(({ part }) => parts.has(part))]),
-  );
+  return DRAW[view](ghost, rigBody(ghost))?.shapes.filter(({ part }) => parts.has(part)) ?? [];
 }
 
 /** One drawing of a build with what can be taken hold of on it. */

@@ -10,7 +10,6 @@ import { useNarrow } from '../../composables/useNarrow';
 import { useStages } from '../../composables/useStages';
 import { useUnits } from '../../composables/useUnits';
 import { useAdvice } from '../../stores/advice';
-import { useWater } from '../../stores/water';
 import PickEmpty from './PickEmpty.vue';
 import PickFirst from './PickFirst.vue';
 import PickRow from './PickRow.vue';
@@ -21,11 +20,9 @@ import * as words from '../../locale/en/pick';
 const PickSettings = defineAsyncComponent(() => import('./PickSettings.vue'));
 const WantEnds = defineAsyncComponent(() => import('../../parts/WantEnds.vue'));
 const store = useAdvice();
-const water = useWater();
 const { system } = useUnits();
 /** the want whose ends are typed */
 const typed = ref<WantId | null>(null);
-const typedWant = computed(() => water.compiled.wants.find(({ id }) => id === typed.value) ?? null);
 /** the first pick, then what heads the list, then the list */
 const stage = useStages(3);
 const narrow = useNarrow();
@@ -35,6 +32,7 @@ const shown = useGradually(() => (stage.value > 2 ? store.picks.length : 0), 0, 
 const mixed = computed(() => new Set(store.picks.map(({ rig }) => rig.family)).size > 1);
 /** bands head the list where all picks were asked the same; else every row names its own */
 const wants = computed(() => (mixed.value ? [] : (store.picks[0]?.wants ?? store.advice?.wants ?? [])));
+const typedWant = computed(() => wants.value.find(({ id }) => id === typed.value) ?? null);
 const titles = computed(() =>
   rigTitles(
     store.picks.map(({ rig }) => rig),
@@ -84,7 +82,7 @@ const counted = computed(() => countText(store.advice?.considered ?? 0));
           <WantHandles class="pick__want-line" :want="want" />
         </div>
       </div>
-      <div v-if="typedWant && wants.length > 0" class="pick__ends" @keydown.esc="typed = null">
+      <div v-if="typedWant" class="pick__ends" @keydown.esc="typed = null">
         <h2>{{ WANT_TITLE[typedWant.id] }}</h2>
         <WantEnds :want="typedWant" />
         <v-btn @click="typed = null">{{ words.done }}</v-btn>

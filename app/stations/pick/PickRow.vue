@@ -40,9 +40,9 @@ const score = computed(() => Math.round(100 * props.pick.score));
 /** how far it is behind the first, where the numbers can tell them apart at all */
 const distance = computed(() => {
   const first = props.advice.picks[0];
-  if (!first || props.pick.rank === 1) return '';
-  if (isAsGood(props.pick, first)) return words.asGoodAsFirst;
-  return words.lessThanFirst(Math.max(1, Math.round(100 * first.score) - score.value));
+  if (!first || props.pick.rank === 1) return words.of100;
+  const less = Math.round(100 * first.score) - score.value;
+  return less <= 0 || isAsGood(props.pick, first) ? words.asGoodAsFirst : words.lessThanFirst(less);
 });
 const like = computed(() => fishesLikeText(props.pick.fall, system.value));
 /** what it does, for the deck: how it runs where it is reeled, how it falls where it is dropped */
@@ -74,7 +74,7 @@ const cells = computed(() =>
         <div class="pick-row__rank number">{{ pick.rank }}</div>
         <div class="pick-row__score" data-testid="row-score">
           <b class="number" :aria-label="words.answersOf100(score)">{{ score }}</b>
-          <small v-if="distance !== ''">{{ distance }}</small>
+          <small>{{ distance }}</small>
         </div>
         <RigDrawing class="pick-row__drawing" :rig="pick.rig" :label="words.fromTheSide(title)" />
         <div class="pick-row__what">

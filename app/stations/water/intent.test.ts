@@ -132,3 +132,13 @@ test('what no rig of the box can do is said, with the nearest', async () => {
   await goTo('Pick');
   await pageSays(/Fall, 9\.0 to 9\.5 ft\/s: no rig of this box can do that\. The nearest comes to/);
 });
+
+test('over Pick the ends are typed too, as they are at this moment', async () => {
+  await goTo('Pick');
+  await press(/^Push, .*type its ends/);
+  await type('Least, of 100', '40');
+  expect(intent()!.push!.from).toBe(40);
+  await type('Most, of 100', '50');
+  expect(intent()!.push).toEqual({ from: 40, to: 50 });
+  await press('Done');
+});

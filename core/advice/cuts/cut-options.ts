@@ -51,10 +51,10 @@ const upTo = (from: number, most: number, step: number): number[] =>
   Array.from({ length: Math.max(0, Math.floor((most - from) / step + 1e-9)) }, (_, at) => from + (at + 1) * step);
 
 /** Not more values than are tried, spread over all of them. */
-const spread = (values: readonly number[]): number[] =>
-  values.length <= MOST_VALUES
+export const spread = <T>(values: readonly T[], most = MOST_VALUES): T[] =>
+  values.length <= most
     ? [...values]
-    : Array.from({ length: MOST_VALUES }, (_, at) => values[Math.round(((at + 1) * values.length) / MOST_VALUES) - 1]!);
+    : Array.from({ length: most }, (_, at) => values[Math.round(((at + 1) * values.length) / most) - 1]!);
 
 function amountsOf(rig: Rig, edit: EditId, now: number, min: number, max: number): number[] {
   const { trailer, skirt, guard } = rig;

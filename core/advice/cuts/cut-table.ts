@@ -7,7 +7,7 @@ import { measureRig } from '../measures/rig-measures';
 import type { WantId } from '../rules/rule';
 import type { CompiledWater } from '../rules/wants';
 import { meets } from '../search/score';
-import { cutOptions, edited, type CutId } from './cut-options';
+import { cutOptions, edited, spread, type CutId } from './cut-options';
 
 /** Cuts and turns that get a column of their own, in the order of the work. */
 const COLUMNS: readonly CutId[] = ['nose', 'tail', 'legs', 'split', 'turn', 'hang'];
@@ -53,11 +53,6 @@ function weightsOf({ head, family }: Rig): number[] {
   return [...new Set([...usual, head.weightOz])].sort((a, b) => a - b);
 }
 
-const some = <T>(values: readonly T[]): T[] =>
-  values.length <= VALUES
-    ? [...values]
-    : Array.from({ length: VALUES }, (_, at) => values[Math.round(((at + 1) * values.length) / VALUES) - 1]!);
-
 /**
  * Lays head weights out against cuts and turns, one at a time, to be printed and kept in the box.
  * @param compiled  the water, compiled for the family of the rig
@@ -71,7 +66,7 @@ export function cutTable(compiled: CompiledWater, rig: Rig): CutTable {
     { edit: null, value: null },
     ...(rig.trailer
       ? cutOptions(rig, rig, facts, COLUMNS).flatMap(({ edit, values }) =>
-          some(values.slice(1)).map((value): CutColumn => ({ edit, value })),
+          spread(values.slice(1), VALUES).map((value): CutColumn => ({ edit, value })),
         )
       : []),
   ];
@@ -81,11 +76,8 @@ export function cutTable(compiled: CompiledWater, rig: Rig): CutTable {
   };
   const weightsOz = weightsOf(rig);
   const cells = weightsOz.map((weightOz) => {
-    const { massG: _weighed, ...plain } = rig.head as Rig['head'] & { massG?: number };
-    // a head that was weighed keeps its mass on its own row
-    const head = weightOz === rig.head.weightOz ? rig.head : { ...plain, weightOz };
+    const base = weightOz === rig.head.weightOz ? rig : edited(rig, rig, 'weight', String(weightOz))!;
     return columns.map(({ edit, value }): CutCell | null => {
-      const base: Rig = { ...rig, head };
       const cut = edit === null ? base : edited(base, base, edit, value!);
       if (cut === null) return null;
       const has = measureRig(cut, rigBody(cut), medium, facts);

@@ -17,14 +17,16 @@ import { isReeled } from '../measures/working-speed';
 import { schoolSpeaks } from '../conditions/schools';
 import type { CompiledWater } from '../rules/wants';
 import { FITTING_RULES } from './fittings';
+import { TACKLE_RULES } from './tackle';
 import { CHOICES, SEVERAL, type Choice, type HandlingRule, type Held, type TrailerHook } from './handling-rule';
 import { RETRIEVE_RULES } from './retrieves';
 
 export { CHOICES, type Choice, type HandlingRule, type TrailerHook } from './handling-rule';
-export type HandlingId = (typeof FITTING_RULES)[number]['id'] | (typeof RETRIEVE_RULES)[number]['id'];
+export type HandlingId = (typeof FITTING_RULES | typeof TACKLE_RULES | typeof RETRIEVE_RULES)[number]['id'];
 
 export const HANDLING_RULES: readonly (HandlingRule & { readonly id: HandlingId })[] = [
   ...FITTING_RULES,
+  ...TACKLE_RULES,
   ...RETRIEVE_RULES,
 ];
 

@@ -4,8 +4,8 @@ import { rigBody } from '../../rig/body/body';
 import { onsetOfMps } from '../../motion/kick';
 import type { FallReport } from '../../motion/report';
 import { colourClassOf } from '../../tackle/colours';
-import type { SchoolQuestion, Water } from '../../water/schema';
-import { attributeValues } from '../candidates/attributes';
+import type { Water } from '../../water/schema';
+import { attributeValues, isAimedAt } from '../candidates/attributes';
 import type { Has } from '../measures/rig-measures';
 import { familiesSuit, type FamilySuits } from '../rules/family-suits';
 import { fieldOf, fieldsOf, mergeRanked, rankFields, type Field } from '../search/per-family';
@@ -18,16 +18,8 @@ import { judgedWhole, type JudgedWhole } from '../ready/make-ready';
 import { notAJig, type NotAJigId } from '../rules/not-a-jig';
 import { reeledBands, type ReeledBands } from '../measures/retrieve-measures';
 import { fits, meets } from '../search/score';
-import {
-  dissentersOf,
-  dissentOf,
-  hookDissent,
-  numbersIn,
-  planDissents,
-  type Dissent,
-  type Dissenter,
-} from './other-schools';
-import { questionOf, type SchoolAnswers } from '../conditions/schools';
+import { dissentsOf, NOT_ASKED, numbersIn, type OtherTies } from './other-schools';
+import type { SchoolAnswers } from '../conditions/schools';
 import { familiesOf, type Reel } from '../conditions/water-facts';
 import type { WantId } from '../rules/rule';
 import type { CompiledWater, Want } from '../rules/wants';
@@ -43,7 +35,7 @@ export interface Reason {
   readonly for: boolean;
 }
 
-export interface Pick {
+export interface Pick extends OtherTies {
   readonly rank: number;
   /** as it will be fished: cut, hung and fitted; every number is of this */
   readonly rig: Rig;
@@ -63,9 +55,6 @@ export interface Pick {
   /** how sure its running depth and hold speed are, where it is reeled */
   readonly bands: ReeledBands;
   readonly reasons: readonly Reason[];
-  readonly dissent: readonly Dissent[];
-  /** questions on which anglers part here, and on which the other school has nothing else in this box to tie */
-  readonly agree: readonly SchoolQuestion[];
   /** how it is cut, fitted and fished here */
   readonly handled: Handled;
   /** further rigs with the same head and trailer kind that differ in weight, size, skirt or colour */
@@ -120,13 +109,7 @@ export function reasonsFor(compiled: CompiledWater, rig: Rig, has: Has): Reason[
     return { rule: want.rules[0]!, want: want.id, weight, for: inside };
   });
   const fromRules = compiled.prefers
-    .filter(
-      ({ target, holds }) =>
-        holds &&
-        Object.entries(target).every(([axis, wanted]) =>
-          (wanted as readonly unknown[]).includes(values[axis as keyof typeof values]),
-        ),
-    )
+    .filter(({ target, holds }) => holds && isAimedAt(target, values))
     .map(({ id, weight }): Reason => ({ rule: id, want: null, weight: Math.abs(weight), for: weight > 0 }));
   return [...fromWants, ...fromRules].sort((a, b) => b.weight - a.weight);
 }
@@ -138,7 +121,7 @@ const bandsIn = ({ compiled, medium }: Field, rig: Rig, reel: Reel | null): Reel
 };
 
 /** What is known of one rig on a water, however it came about: a pick without its place in a list. */
-export type Judged = Omit<Pick, 'rank' | 'base' | 'dissent' | 'agree' | 'alike'>;
+export type Judged = Omit<Pick, 'rank' | 'base' | 'alike' | keyof OtherTies>;
 
 /**
  * Judges one rig that need not come from a box: one that was cut, turned or cured.
@@ -202,8 +185,7 @@ export function* adviseInSteps(
         rank: at + 1,
         base: ready.base,
         ...judgedIn(field, ready.rig, ready),
-        dissent: [],
-        agree: [],
+        ...NOT_ASKED,
         alike: field.kin.count(found.head, found.trailer) - 1,
       })),
       considered: fields.reduce((sum, { space }) => sum + space.considered, 0),
@@ -229,14 +211,9 @@ export function* adviseInSteps(
     if (finalists.length === 1) tell?.({ first: adviceOf(finalists, [], verdictsOf(finalists)) });
     yield RANKING_SHARE;
   }
-  const around = withNeighbours(finalists);
-  let looked = around.next();
-  while (!looked.done) {
-    yield RANKING_SHARE;
-    looked = around.next();
-  }
   // made ready they may change places; of equals the one that was found first
-  const best = looked.value.slice(0, top);
+  const all = yield* scaled(withNeighbours(finalists), RANKING_SHARE, RANKING_SHARE);
+  const best = all.slice(0, top);
   const leading = best[0]?.field ?? fields[0]!;
   const own = best.filter(({ field }) => field === leading);
   const missed = yield* scaled(
@@ -247,38 +224,17 @@ export function* adviseInSteps(
     1,
     1,
   );
-  // a family without a place in the list still has a best rig
-  const unlisted = fields.filter((field) => best.every((one) => one.field !== field));
-  const besides = unlisted.flatMap((field) => {
+  // a family without a place among them still has a best rig
+  const unseen = fields.filter((field) => all.every((one) => one.field !== field));
+  const besides = unseen.flatMap((field) => {
     const found = ranked.find((row) => row.field === field)?.found[0];
     return found ? [finalistOf({ field, found })] : [];
   });
-  const advice = adviceOf(best, missed, verdictsOf([...best, ...besides]));
+  const advice = adviceOf(best, missed, verdictsOf([...all, ...besides]));
   if (asks === 'own-school' || pairs > PAIR_LIMITS.withDissent) return advice;
   tell?.({ whole: advice });
-  return { ...advice, picks: yield* withDissents(water, advice.picks, best) };
-}
-
-/** Picks with what other schools would tie instead. */
-function* withDissents(water: Water, picks: readonly Pick[], best: readonly Finalist[]): Generator<number, Pick[]> {
-  const dissenters = new Map<Field, readonly Dissenter[]>();
-  const told: Pick[] = [];
-  for (const [at, { field, found, ready }] of best.entries()) {
-    const others = dissenters.get(field) ?? dissentersOf(water, field);
-    dissenters.set(field, others);
-    const steps = dissentOf(field, others, found, ready);
-    let step = steps.next();
-    while (!step.done) {
-      yield RANKING_SHARE + ((1 - RANKING_SHARE) * at) / best.length;
-      step = steps.next();
-    }
-    const dissent = [...step.value, ...hookDissent(water, field, ready), ...planDissents(water, field, ready)];
-    const agree = others
-      .map(({ ref }) => questionOf(ref))
-      .filter((asked) => dissent.every(({ question }) => question !== asked));
-    told.push({ ...picks[at]!, dissent, agree });
-  }
-  return told;
+  const others = yield* scaled(dissentsOf(water, best), RANKING_SHARE, 1);
+  return { ...advice, picks: advice.picks.map((pick, at) => ({ ...pick, ...others[at]! })) };
 }
 
 /** So many more than are shown are made ready, since cutting may change their places. */

@@ -1,5 +1,5 @@
 import type { Found } from '../search/best-first';
-import { rigAt, type Field, type Ranked } from '../search/per-family';
+import { mostPointsAt, pointsAt, rigAt, type Field, type Ranked } from '../search/per-family';
 import { makeReady, type Ready } from '../ready/make-ready';
 
 /** A rig found, made ready, with its score among all families. */
@@ -15,20 +15,6 @@ export const finalistOf = ({ field, found }: Pick<Ranked, 'field' | 'found'>): F
 /** So many of the nearest on each side are tried, and parts beyond which nobody looks, since each has to be measured. */
 const TRIED = { trailers: 4, heads: 2 } as const;
 const MOST_PARTS = 4000;
-
-/** The most a rig could score however it is cut: every want met. */
-function mostAt({ space, judge, compiled }: Field, { head, skirt, trailer }: Found): number {
-  const [of, worn, hung] = [space.heads[head]!, space.skirts[skirt]!, space.trailers[trailer]!];
-  const rules = judge.rules.closed(of, hung) + judge.rules.skirt(judge.rules.open(of, hung), worn, hung);
-  return (compiled.wants.reduce((sum, { weight }) => sum + weight, 0) + rules) / judge.best;
-}
-
-/** Score of a rig of a field before anything is cut. */
-function scoreAt({ space, judge, numbersOf }: Field, head: number, skirt: number, trailer: number): number {
-  const [of, worn, hung] = [space.heads[head]!, space.skirts[skirt]!, space.trailers[trailer]!];
-  const rules = judge.rules.closed(of, hung) + judge.rules.skirt(judge.rules.open(of, hung), worn, hung);
-  return (judge.wants.exact(numbersOf(head, skirt, trailer)) + rules) / judge.best;
-}
 
 /** Rigs of one field that were made ready already, by their parts. */
 type Known = ReadonlySet<string>;
@@ -50,16 +36,14 @@ function neighboursOf(field: Field, { head, skirt, trailer }: Found, known: Know
     }
     return [...byGroup.values()].sort((a, b) => b.score - a.score).slice(0, most);
   };
-  const found = (h: number, t: number): Found => ({
-    head: h,
-    skirt,
-    trailer: t,
-    score: scoreAt(field, h, skirt, t),
-  });
-  const hung = space.trailers.map((_, at) => found(head, at));
+  const found = (part: Partial<Found>): Found => {
+    const row = { head, skirt, trailer, ...part };
+    return { ...row, score: pointsAt(field, field.judge, row) / field.judge.best };
+  };
+  const hung = space.trailers.map((_, at) => found({ trailer: at }));
   // a head that comes dressed, or one of another family, does not wear this skirt
   const dressed = space.heads.flatMap((row, at) =>
-    row.skirtSet === space.heads[head]!.skirtSet ? [found(at, trailer)] : [],
+    row.skirtSet === space.heads[head]!.skirtSet ? [found({ head: at })] : [],
   );
   return [
     ...best(hung, TRIED.trailers, (row) => kin.of(row.head, row.trailer)),
@@ -74,10 +58,10 @@ const SEEDS = 2;
 /**
  * Looks around the best finalists for what is better still once it is cut and fished as it should be: cutting changes most what comes longest out
  * of its bag, and a pace what runs too high, so that the best uncut need not be the best ready.
- * @yields   nothing of note
+ * @yields   how far it is, which nobody can tell: 0
  * @returns  finalists, the best first, one a kin
  */
-export function* withNeighbours(finalists: readonly Finalist[]): Generator<null, Finalist[]> {
+export function* withNeighbours(finalists: readonly Finalist[]): Generator<number, Finalist[]> {
   let all = [...finalists].sort((a, b) => b.score - a.score);
   const looked = new Set<Finalist>();
   for (let round = 0; round < ROUNDS; round++) {
@@ -93,9 +77,9 @@ export function* withNeighbours(finalists: readonly Finalist[]): Generator<null,
       const known = new Set(all.filter(({ field }) => field === seed.field).map(({ found }) => partsOf(found)));
       for (const found of neighboursOf(seed.field, seed.found, known)) {
         // what could not come out first even if it met every want is not cut to see
-        if (seed.field.worth * mostAt(seed.field, found) <= all[0]!.score) continue;
+        if ((seed.field.worth * mostPointsAt(seed.field, found)) / seed.field.judge.best <= all[0]!.score) continue;
         all.push(finalistOf({ field: seed.field, found }));
-        yield null;
+        yield 0;
       }
     }
     all = all.sort((a, b) => b.score - a.score);

@@ -7,13 +7,14 @@ import { fallReport, type FallReport } from '../../motion/report';
 import { makeReady, judgedWhole, type Ready } from '../ready/make-ready';
 import { rigBody } from '../../rig/body/body';
 import type { Rig } from '../../rig/parts/schema';
-import { WANT_IDS } from '../rules/rule';
 import { SEVERITY } from '../rules/severity';
 import { compileWater, type CompiledWater, type Want } from '../rules/wants';
-import { bestPossible, fit } from '../search/score';
+import { fit } from '../search/score';
 import { judgeOf, type Found, type Judge } from '../search/best-first';
-import { rigAt, type Field } from '../search/per-family';
+import { pointsAt, rigAt, type Field } from '../search/per-family';
+import { scaled } from '../search/progress';
 import { SCHOOLS, type SchoolQuestion, type SchoolRef, type Water } from '../../water/schema';
+import type { Finalist } from './neighbours';
 import { otherSchools } from './schools-at-stake';
 
 /** What another school would tie, made ready as it would, and its numbers. */
@@ -41,28 +42,32 @@ const withSchool = (water: Water, ref: SchoolRef): Water => {
 };
 
 /** Another school on one water, as a judge of the rigs of a field. */
-export interface Dissenter {
+interface Dissenter {
   readonly ref: SchoolRef;
   readonly compiled: CompiledWater;
   readonly judge: Judge;
+  /** by nothing but what this school itself asks for */
+  readonly own: Judge;
   /** wants that lie elsewhere than ours because this school speaks */
   readonly moved: readonly Want[];
 }
 
 /** The other schools that have something to say in a field. */
-export function dissentersOf(water: Water, field: Field): Dissenter[] {
+function dissentersOf(water: Water, field: Field): Dissenter[] {
   return otherSchools(field.compiled).map((ref) => {
     const compiled = compileWater(withSchool(water, ref), field.suits.family);
     const moved = compiled.wants.filter((want) => {
       const own = field.compiled.wants.find(({ id }) => id === want.id);
       return own?.from !== want.from || own.to !== want.to;
     });
-    return { ref, compiled, judge: judgeOf(field.space, compiled), moved };
+    const asked = compiled.prefers.filter(({ school }) => school === ref);
+    const own = judgeOf(field.space, { ...compiled, prefers: asked, wants: moved });
+    return { ref, compiled, judge: judgeOf(field.space, compiled), own, moved };
   });
 }
 
 /** How much a rig is what a school asks for: its own rules, and how near it comes to the bands it moves. */
-export function asItSays({ ref, compiled, moved }: Dissenter, rig: Rig, has: Has): number {
+function asItSays({ ref, compiled, moved }: Dissenter, rig: Rig, has: Has): number {
   const values = attributeValues(rig);
   const rules = compiled.prefers.filter(({ school, target }) => school === ref && isAimedAt(target, values));
   return (
@@ -96,8 +101,11 @@ interface Tested {
 
 const spoils = (faults: readonly FaultId[]): number => faults.filter((id) => SEVERITY[id] < 3).length;
 
-/** Whether a school would really tie a rig rather than ours: by its own words, by its own judgement, and not to its harm. */
-export function wouldTie(school: Dissenter, theirs: Ready, ours: Pick<Ready, 'rig' | 'has' | 'faults'>): boolean {
+/**
+ * Whether a school would really tie a rig rather than ours: by its own words, by its own judgement, and not to its harm.
+ * @param worth  the score it would give ours
+ */
+function wouldTie(school: Dissenter, theirs: Ready, ours: Ready, worth: number): boolean {
   if (spoils(theirs.faults) > spoils(ours.faults)) return false;
   const test = TESTS[school.ref];
   if (test && !test(theirs, ours)) return false;
@@ -105,7 +113,7 @@ export function wouldTie(school: Dissenter, theirs: Ready, ours: Pick<Ready, 'ri
   if (OF_COLOUR.has(questionOf(school.ref)) && theirs.rig.trailer?.kind !== ours.rig.trailer?.kind) return false;
   // where words and numbers show it, a school ties its own even where the box has no equal of ours in it
   const given = test ? NOT_IN_THE_BOX : 0;
-  return theirs.score > judgedWhole(school.compiled, ours.rig).score - given;
+  return theirs.score > worth - given;
 }
 
 /** More than cutting two rigs well usually sets them apart, as a share of the score, and what a school gives up besides. */
@@ -114,29 +122,15 @@ const CUT_GAINS = 0.05 + NOT_IN_THE_BOX;
 const TRIED = 2;
 
 /** The most promising rigs of a school one part away from ours: only heads, only plastics, only skirts that are more of what it asks for. */
-function onePartAway(field: Field, { judge, moved, ref, compiled }: Dissenter, pick: Found): Found[] {
-  const { space, numbersOf } = field;
-  const best = bestPossible(compiled);
-  const asked = compiled.prefers.filter(({ school }) => school === ref);
-  const own = ({ head, skirt, trailer }: Omit<Found, 'score'>): number => {
-    const values = attributeValues(rigAt(field, { head, skirt, trailer, score: 0 }));
-    const row = numbersOf(head, skirt, trailer);
-    return (
-      asked.reduce((sum, { target, weight }) => (isAimedAt(target, values) ? sum + weight : sum), 0) +
-      moved.reduce((sum, want) => sum + want.weight * fit(want, row[WANT_IDS.indexOf(want.id)]!), 0)
-    );
-  };
-  const ours = own(pick);
-  const scored = (row: Omit<Found, 'score'>): number => {
-    const [of, worn, hung] = [space.heads[row.head]!, space.skirts[row.skirt]!, space.trailers[row.trailer]!];
-    const rules = judge.rules.closed(of, hung) + judge.rules.skirt(judge.rules.open(of, hung), worn, hung);
-    return (judge.wants.exact(numbersOf(row.head, row.skirt, row.trailer)) + rules) / best;
-  };
-  const least = scored(pick) - CUT_GAINS;
+function onePartAway(field: Field, { judge, own }: Dissenter, pick: Found): Found[] {
+  const { space } = field;
+  const ours = pointsAt(field, own, pick);
+  const least = pointsAt(field, judge, pick) / judge.best - CUT_GAINS;
   const found = (part: Partial<Found>): Found => {
     const row = { ...pick, ...part };
     // what is no more of what it asks for is no answer of this school
-    return { ...row, score: own(row) <= ours ? -1 : scored(row) };
+    const asked = pointsAt(field, own, row) > ours;
+    return { ...row, score: asked ? pointsAt(field, judge, row) / judge.best : -1 };
   };
   const { skirtSet } = space.heads[pick.head]!;
   return [
@@ -148,30 +142,27 @@ function onePartAway(field: Field, { judge, moved, ref, compiled }: Dissenter, p
     .sort((a, b) => b.score - a.score);
 }
 
-/** Heads, trailers and skirts beyond which nobody asks what others would tie: each has to be measured. */
-const MOST_PARTS = 4000;
-
 /**
  * What other schools would tie instead of one pick, each with the fewest parts changed that make it theirs; none where theirs is ours, or
  * where nothing in the box is what they ask for.
  * @yields  after each school
  */
-export function* dissentOf(
+function* dissentOf(
   field: Field,
   dissenters: readonly Dissenter[],
   found: Found,
   ours: Ready,
-): Generator<null, Dissent[]> {
-  const { space } = field;
-  if (space.heads.length + space.trailers.length + space.skirts.length > MOST_PARTS) return [];
+): Generator<number, Dissent[]> {
   const dissents: Dissent[] = [];
-  for (const school of dissenters) {
-    yield null;
+  for (const [at, school] of dissenters.entries()) {
+    yield at / dissenters.length;
     const near = onePartAway(field, school, found).slice(0, 3 * TRIED);
+    if (near.length === 0) continue;
     const wanted = TESTS[school.ref] ? near : near.slice(0, TRIED);
+    const worth = judgedWhole(school.compiled, ours.rig).score;
     for (const one of wanted) {
       const theirs = makeReady(school.compiled, rigAt(field, one));
-      if (!wouldTie(school, theirs, ours)) continue;
+      if (!wouldTie(school, theirs, ours, worth)) continue;
       const question = questionOf(school.ref);
       dissents.push({
         question,
@@ -187,7 +178,7 @@ export function* dissentOf(
 }
 
 /** The same rig with a trailer hook, where another school would put one on, or without, where another would leave it off. */
-export function hookDissent(water: Water, field: Field, { rig, base }: Ready): Dissent[] {
+function hookDissent(water: Water, field: Field, { rig, base }: Ready): Dissent[] {
   const { school } = field.compiled.schools['trailer-hook'];
   const other = school === 'on-when-fast' ? 'off-until-losing' : 'on-when-fast';
   const ref = `trailer-hook:${other}` as const;
@@ -202,7 +193,7 @@ export function hookDissent(water: Water, field: Field, { rig, base }: Ready): D
 const OF_PLAN = ['spinner-bump', 'spinner-rod'] as const satisfies readonly SchoolQuestion[];
 
 /** How another school would fish the same rig, where that is not how it is fished here and does it no harm. */
-export function planDissents(water: Water, field: Field, ours: Ready): Dissent[] {
+function planDissents(water: Water, field: Field, ours: Ready): Dissent[] {
   const told = new Set(ours.handled.steps.map(({ rule }) => rule));
   return OF_PLAN.flatMap((question): Dissent[] => {
     for (const school of SCHOOLS[question]) {
@@ -216,4 +207,39 @@ export function planDissents(water: Water, field: Field, ours: Ready): Dissent[]
     }
     return [];
   });
+}
+
+/** Heads, trailers and skirts beyond which nobody asks what others would tie: each has to be measured. */
+const MOST_PARTS = 4000;
+const isTooLarge = ({ space }: Field): boolean =>
+  space.heads.length + space.trailers.length + space.skirts.length > MOST_PARTS;
+
+/** What other schools say to one pick. */
+export interface OtherTies {
+  readonly dissent: readonly Dissent[];
+  /** questions on which anglers part here, and on which the other school has nothing else in this box to tie */
+  readonly agree: readonly SchoolQuestion[];
+}
+export const NOT_ASKED: OtherTies = { dissent: [], agree: [] };
+
+/**
+ * What other schools say to each of the picks of a water.
+ * @yields  share of the work done
+ */
+export function* dissentsOf(water: Water, picks: readonly Finalist[]): Generator<number, OtherTies[]> {
+  const known = new Map<Field, readonly Dissenter[]>();
+  const told: OtherTies[] = [];
+  for (const [at, { field, found, ready }] of picks.entries()) {
+    if (isTooLarge(field)) {
+      told.push(NOT_ASKED);
+      continue;
+    }
+    const others = known.get(field) ?? dissentersOf(water, field);
+    known.set(field, others);
+    const rigs = yield* scaled(dissentOf(field, others, found, ready), at / picks.length, (at + 1) / picks.length);
+    const dissent = [...rigs, ...hookDissent(water, field, ready), ...planDissents(water, field, ready)];
+    const answered = new Set(dissent.map(({ question }) => question));
+    told.push({ dissent, agree: others.map(({ ref }) => questionOf(ref)).filter((asked) => !answered.has(asked)) });
+  }
+  return told;
 }

@@ -287,5 +287,19 @@ export const mergeRanked = (rows: readonly Pick<RankedField, 'field' | 'found'>[
     .sort((a, b) => b.score - a.score)
     .slice(0, top);
 
-export const rigAt = ({ space }: Field, { head, skirt, trailer }: Found): Rig =>
+/** Parts of a rig by their places in a space. */
+type Parts = Omit<Found, 'score'>;
+const rulesAt = ({ space }: Field, { rules }: Judge, { head, skirt, trailer }: Parts): number => {
+  const [of, worn, hung] = [space.heads[head]!, space.skirts[skirt]!, space.trailers[trailer]!];
+  return rules.closed(of, hung) + rules.skirt(rules.open(of, hung), worn, hung);
+};
+
+/** Points of a rig of a field under a judge, before anything is cut. */
+export const pointsAt = (field: Field, judge: Judge, parts: Parts): number =>
+  judge.wants.exact(field.numbersOf(parts.head, parts.skirt, parts.trailer)) + rulesAt(field, judge, parts);
+/** The most it could collect however it is cut: every want met. */
+export const mostPointsAt = (field: Field, parts: Parts): number =>
+  field.compiled.wants.reduce((sum, { weight }) => sum + weight, 0) + rulesAt(field, field.judge, parts);
+
+export const rigAt = ({ space }: Field, { head, skirt, trailer }: Parts): Rig =>
   rigOf(space.heads[head]!, space.skirts[skirt]!, space.trailers[trailer]!);

@@ -152,4 +152,4 @@ export const THEY_TURN = {
 export const awayAt = (off: string, way: string, at: string): string => `${off} ${way}: at ${at}`;
 export const tooCloseToCall = (way: string): string => `a hair ${way}: too close to call`;
 export const nothingCleaner =
-  'The first rig carries a fault all the same: nothing in this box that is one part, cut or turn away does without one and answers as well.';
+  'The first rig carries a fault all the same: of what was tried one part, cut or turn away, nothing does without one and answers as well.';

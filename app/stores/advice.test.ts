@@ -1,0 +1,65 @@
+import { afterEach, beforeEach, describe, expect, jest, test } from '@jest/globals';
+import { createPinia, disposePinia, getActivePinia, setActivePinia } from 'pinia';
+import { advise, type Advice } from '@core';
+import { DEMO_BOX, NORTH_ARM } from '../../demo/brindle-mere';
+import type { Mailbox } from '../workers/ranker';
+import type { RankReply, RankRequest } from '../workers/protocol';
+
+/** A worker that does nothing but what a test lets it say. */
+const asked: RankRequest[] = [];
+let worker: Mailbox;
+jest.unstable_mockModule('../first/warm-ranker', () => ({
+  takeRanker: (): Mailbox => {
+    worker = {
+      postMessage: (message) => {
+        if ('water' in message) asked.push(message);
+      },
+      terminate: () => undefined,
+      onmessage: null,
+      onerror: null,
+    };
+    return worker;
+  },
+}));
+const { useAdvice } = await import('./advice');
+const say = (data: Record<string, unknown>): void =>
+  worker.onmessage!({ data: { id: asked.at(-1)!.id, ...data } as unknown as RankReply });
+
+const whole = advise(NORTH_ARM, DEMO_BOX, 3);
+const first: Advice = { ...whole, picks: whole.picks.slice(0, 1) };
+
+beforeEach(() => {
+  setActivePinia(createPinia());
+  useAdvice().again();
+});
+afterEach(() => disposePinia(getActivePinia()!));
+
+describe('an answer as it comes', () => {
+  test('the first rig, then the list, then what others would tie', () => {
+    const store = useAdvice();
+    say({ first });
+    expect([store.picks.length, store.ranking]).toEqual([1, true]);
+    say({ ok: true, advice: { ...whole, picks: whole.picks.map((pick) => ({ ...pick, dissent: [] })) }, tookMs: 3 });
+    expect([store.picks.length, store.ranking]).toEqual([3, false]);
+    const [shown] = store.picks;
+    say({ others: whole.picks.map(({ dissent, agree }) => ({ dissent, agree })) });
+    expect(store.picks[0]!.dissent).toEqual(whole.picks[0]!.dissent);
+    expect(store.picks[0]!.rig).toBe(shown!.rig);
+  });
+  test('a list is not given up for the first rig of the next answer', () => {
+    const store = useAdvice();
+    say({ ok: true, advice: whole, tookMs: 3 });
+    store.again();
+    say({ first });
+    expect(store.picks).toHaveLength(3);
+  });
+  test.each([
+    ['given up', { cancelled: true }],
+    ['broken', { ok: false, bug: 'Error: x' }],
+  ])('%s, a first rig alone does not stay as if it were the answer', (_, end) => {
+    const store = useAdvice();
+    say({ first });
+    say(end);
+    expect([store.picks.length, store.answered, store.stopped]).toEqual([0, null, true]);
+  });
+});
