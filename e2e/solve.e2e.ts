@@ -1,4 +1,4 @@
-import { DEMO_STATE, expect, expectAxeClean, goTo, layUncut, openDemoWorld, test } from './fixtures';
+import { DEMO_STATE, DESK, expect, expectAxeClean, goTo, layUncut, openDemoWorld, test } from './fixtures';
 
 test.use({ storageState: DEMO_STATE });
 
@@ -67,4 +67,22 @@ test('a pick is read from its score and first lines to what would flip it and wh
   });
   await expect(first.getByTestId('dissent').first()).toBeVisible();
   await expectAxeClean(page);
+});
+
+test('over the list the ends of a want are typed, by mouse and keys', DESK, async ({ page }) => {
+  await openDemoWorld(page);
+  await goTo(page, 'Pick');
+  await page.getByRole('button', { name: /^Push, .*type its ends/ }).click();
+  await page.getByRole('textbox', { name: /^Least/ }).fill('40');
+  await expect(page.getByRole('button', { name: /^Push, 40 to/ })).toBeVisible();
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('textbox', { name: /^Least/ })).toHaveCount(0);
+  // and the handle below it is still taken hold of
+  const handle = page.getByRole('slider', { name: 'Push, least' });
+  const box = (await handle.boundingBox())!;
+  await page.mouse.move(box.x + box.width / 2, box.y + box.height - 4);
+  await page.mouse.down();
+  await page.mouse.move(box.x + box.width / 2 + 30, box.y + box.height - 4, { steps: 4 });
+  await page.mouse.up();
+  await expect(page.getByRole('button', { name: /^Push, 40 to/ })).toHaveCount(0);
 });

@@ -165,6 +165,9 @@ const counted = computed(() => countText(store.advice?.considered ?? 0));
   font: 600 15px/1.15 var(--v-font-heading);
 }
 .pick__want-band {
+  /* over the room that the handles below it keep for fingers */
+  position: relative;
+  z-index: 2;
   justify-self: start;
   padding: 0;
   border: 0;
