@@ -237,13 +237,13 @@ line('scored-of-a-million', scored / scoreUs, 'ratio');
 if (!Number.isFinite(sum)) throw new Error('scores must be numbers');
 
 // what would flip the first three, by ranking again and again; one rig by itself, and every check of it
-const demoPicks = advise(NORTH_ARM, DEMO_BOX, 3, 'own-school').picks.map(({ base }) => base);
+const demoPicks = advise(NORTH_ARM, DEMO_BOX, 3, { asks: 'own-school' }).picks.map(({ base }) => base);
 line('flips-demo-box', medianUs(1, () => tippingPointsOf(NORTH_ARM, DEMO_BOX, demoPicks)) / 1000, 'ms', 3000);
 const startedFlips = performance.now();
 tippingPointsOf(
   NORTH_ARM,
   catalogue,
-  advise(NORTH_ARM, catalogue, 3, 'own-school').picks.map(({ base }) => base),
+  advise(NORTH_ARM, catalogue, 3, { asks: 'own-school' }).picks.map(({ base }) => base),
 );
 line('flips-catalogue', performance.now() - startedFlips, 'ms');
 const startedFamilies = performance.now();

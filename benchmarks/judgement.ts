@@ -7,10 +7,12 @@ import { line, medianUs } from './line';
 function stagesMs(water: Water, box: Box, top: number): { first: number; whole: number; others: number } {
   const started = performance.now();
   let [first, whole] = [0, 0];
-  const steps = adviseInSteps(water, box, top, 'all-schools', (told) => {
-    const now = performance.now() - started;
-    if ('first' in told) first = now;
-    else whole = now;
+  const steps = adviseInSteps(water, box, top, {
+    tell: (told) => {
+      const now = performance.now() - started;
+      if ('first' in told) first = now;
+      else whole = now;
+    },
   });
   while (!steps.next().done);
   const others = performance.now() - started;
@@ -22,7 +24,7 @@ const stage = (of: readonly ReturnType<typeof stagesMs>[], name: 'first' | 'whol
 
 /** Cuts solved, answers as they come, and an intention dragged. */
 export function measureJudgement(): void {
-  const [pick] = advise(NORTH_ARM, DEMO_BOX, 1, 'own-school').picks;
+  const [pick] = advise(NORTH_ARM, DEMO_BOX, 1, { asks: 'own-school' }).picks;
   const compiled = compileWater(NORTH_ARM, 'skirted');
   const { base } = pick!;
   line('cuts-solved', medianUs(4, () => solveCuts(compiled, base, { base })) / 1000, 'ms', 20);

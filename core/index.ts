@@ -143,6 +143,7 @@ export {
   type Judged,
   type Pick,
   type Reason,
+  type Told,
 } from './advice/recommend/advise';
 export { familiesSuit, leadingFamily, type FamilySuits } from './advice/rules/family-suits';
 export {

@@ -22,10 +22,16 @@ jest.unstable_mockModule('../first/warm-ranker', () => ({
   },
 }));
 const { useAdvice } = await import('./advice');
+const { useWater } = await import('./water');
 const say = (data: Record<string, unknown>): void =>
   worker.onmessage!({ data: { id: asked.at(-1)!.id, ...data } as unknown as RankReply });
 
 const whole = advise(NORTH_ARM, DEMO_BOX, 3);
+/** an answer and what would flip it: the worker is free again */
+const answer = (): void => {
+  say({ ok: true, advice: whole, tookMs: 3 });
+  say({ flips: [] });
+};
 const first: Advice = { ...whole, picks: whole.picks.slice(0, 1) };
 
 beforeEach(() => {
@@ -46,12 +52,41 @@ describe('an answer as it comes', () => {
     expect(store.picks[0]!.dissent).toEqual(whole.picks[0]!.dissent);
     expect(store.picks[0]!.rig).toBe(shown!.rig);
   });
-  test('a list is not given up for the first rig of the next answer', () => {
+  test('the first rig of the next answer comes before a list that stands, which stays behind it until the others are known', () => {
     const store = useAdvice();
+    answer();
+    const water = store.answered;
+    store.again();
+    expect(asked.at(-1)!.before).toEqual(whole.picks[0]!.base);
+    say({ first });
+    expect([store.picks.length, store.older.map(({ rank }) => rank), store.before!.water]).toEqual([1, [2, 3], water]);
     say({ ok: true, advice: whole, tookMs: 3 });
+    expect([store.picks.length, store.older, store.before]).toEqual([3, [], null]);
+  });
+  test('where the new first was further down, the first of then stands in its place', () => {
+    const store = useAdvice();
+    answer();
+    store.again();
+    say({ first: { ...whole, picks: [{ ...whole.picks[2]!, rank: 1 }] } });
+    expect(store.older.map(({ rank, base }) => [rank, base])).toEqual([
+      [2, whole.picks[1]!.base],
+      [3, whole.picks[0]!.base],
+    ]);
+  });
+  test('given up between, the answer before stands again whole', () => {
+    const store = useAdvice();
+    answer();
     store.again();
     say({ first });
-    expect(store.picks).toHaveLength(3);
+    say({ cancelled: true });
+    expect([store.picks, store.older, store.stopped]).toEqual([whole.picks, [], true]);
+  });
+  test('another water, or other parts, remember no answer before', () => {
+    const store = useAdvice();
+    answer();
+    useWater().$patch({ key: 'another' });
+    store.again();
+    expect(asked.at(-1)!.before).toBeNull();
   });
   test.each([
     ['given up', { cancelled: true }],

@@ -1,6 +1,6 @@
 import { computed, ref, shallowRef, watch } from 'vue';
 import { defineStore } from 'pinia';
-import { issue, type Advice, type Box, type TippingPoint, type Water } from '@core';
+import { issue, sameJson, type Advice, type Box, type Pick, type TippingPoint, type Water } from '@core';
 import { takeRanker } from '../first/warm-ranker';
 import { createRanker } from '../workers/ranker';
 import { useBox } from './box';
@@ -32,9 +32,21 @@ export const useAdvice = defineStore('advice', () => {
   /** the last ranking was given up: what is shown belongs to an earlier water or box */
   const stopped = ref(false);
   const picks = computed(() => advice.value?.picks ?? []);
+  /** while only the first rig of a new answer is known: the answer before, whose others stand behind it */
+  const before = shallowRef<{ readonly advice: Advice; readonly water: Water } | null>(null);
+  /** those others in their places; where the new first was one of them, the first of then */
+  const older = computed((): readonly Pick[] => {
+    const [first] = picks.value;
+    const [was, ...others] = before.value?.advice.picks ?? [];
+    if (!first || !was) return [];
+    return others.map((pick) => (sameJson(pick.base, first.base) ? { ...was, rank: pick.rank } : pick));
+  });
   /** what is shown is the first rig of a ranking that still goes on */
   let isFirstOnly = false;
   let asked: Water | null = null;
+  /** what the answer that is shown was asked of: the same water and the same parts */
+  let askedOf = '';
+  let answeredOf = '';
 
   const ranker = createRanker(takeRanker, (reply) => {
     if ('progress' in reply) {
@@ -42,10 +54,11 @@ export const useAdvice = defineStore('advice', () => {
       return;
     }
     if ('first' in reply) {
-      // what is shown already is not given up for a list of one
-      if (picks.value.length > 0 && !isFirstOnly) return;
-      advice.value = reply.first;
-      answered.value = asked;
+      // the list that stands is not given up for a list of one: it goes behind it until the others are known
+      if (!isFirstOnly && advice.value && answered.value && picks.value.length > 0) {
+        before.value = { advice: advice.value, water: answered.value };
+      }
+      [advice.value, answered.value, answeredOf] = [reply.first, asked, askedOf];
       isFirstOnly = true;
       return;
     }
@@ -85,16 +98,17 @@ export const useAdvice = defineStore('advice', () => {
       return;
     }
     isFirstOnly = false;
-    advice.value = reply.advice;
-    answered.value = asked;
+    before.value = null;
+    [advice.value, answered.value, answeredOf] = [reply.advice, asked, askedOf];
     tookMs.value = reply.tookMs;
   });
 
-  /** A ranking that ended early leaves no list of one behind that looks like its answer. */
+  /** A ranking that ended early leaves no list of one behind that looks like its answer: what stood before stands again. */
   function dropFirst(): void {
     if (!isFirstOnly) return;
     isFirstOnly = false;
-    [advice.value, answered.value] = [null, null];
+    [advice.value, answered.value] = before.value ? [before.value.advice, before.value.water] : [null, null];
+    before.value = null;
   }
 
   watch(
@@ -111,10 +125,13 @@ export const useAdvice = defineStore('advice', () => {
     stopped.value = false;
     progress.value = 0;
     flips.value = null;
-    ranker.rank({ water: current, box: from, top: TOP, flipsFor: FLIPS_FOR });
+    askedOf = `${water.key} ${from === 'catalogue'}`;
+    // of two that cannot be told apart the one that is shown stays first
+    const stays = answeredOf === askedOf ? (picks.value[0]?.base ?? null) : null;
+    ranker.rank({ water: current, box: from, top: TOP, flipsFor: FLIPS_FOR, before: stays });
   }
   const cancel = (): void => ranker.cancel();
   const again = (): void => start(water.water, settings.settings.source === 'catalogue' ? 'catalogue' : box.box);
 
-  return { advice, answered, flips, picks, tookMs, ranking, progress, stopped, cancel, again };
+  return { advice, answered, flips, picks, before, older, tookMs, ranking, progress, stopped, cancel, again };
 });

@@ -1,4 +1,13 @@
-import { adviseInSteps, catalogueFor, emptyBox, tippingPointsInSteps, leadAllowed, TRAYS, type Box } from '@core';
+import {
+  adviseInSteps,
+  catalogueFor,
+  emptyBox,
+  tippingPointsInSteps,
+  leadAllowed,
+  TRAYS,
+  type Box,
+  type Told,
+} from '@core';
 import { breath } from '../first/breath';
 import type { BoxPiece, RankCancel, RankReply, RankRequest } from './protocol';
 
@@ -50,21 +59,18 @@ export function answerRankings(mail: Mail): void {
     }
   }
 
-  async function rank({ id, water, box, top, flipsFor }: RankRequest): Promise<void> {
+  async function rank({ id, water, box, top, flipsFor, before }: RankRequest): Promise<void> {
     const started = performance.now();
     reply({ id, alive: true });
     const from =
       box === 'catalogue' ? catalogueFor({ lead: leadAllowed(water.localRules) }) : box === 'held' ? held : box;
     let told = false;
-    const answer = await inSlices(
-      id,
-      adviseInSteps(water, from, top, 'all-schools', (early) => {
-        if ('first' in early) return reply({ id, first: early.first });
-        told = true;
-        reply({ id, ok: true, advice: early.whole, tookMs: performance.now() - started });
-      }),
-      true,
-    );
+    const tell = (early: Told): void => {
+      if ('first' in early) return reply({ id, first: early.first });
+      told = true;
+      reply({ id, ok: true, advice: early.whole, tookMs: performance.now() - started });
+    };
+    const answer = await inSlices(id, adviseInSteps(water, from, top, { tell, before }), true);
     if (answer === null) return;
     const { value: advice } = answer;
     if (told) reply({ id, others: advice.picks.map(({ dissent, agree }) => ({ dissent, agree })) });

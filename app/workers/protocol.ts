@@ -1,4 +1,4 @@
-import type { Advice, Box, OtherTies, TippingPoint, Tray, Water } from '@core';
+import type { Advice, Box, OtherTies, Rig, TippingPoint, Tray, Water } from '@core';
 
 /** What the page asks of the ranking worker. */
 export interface RankRequest {
@@ -9,6 +9,8 @@ export interface RankRequest {
   readonly top: number;
   /** for how many of the first picks it is looked for what would flip them, once they are shown */
   readonly flipsFor: number;
+  /** the first rig of the answer before to this water, as it came out of the box; null where there is none */
+  readonly before: Rig | null;
 }
 
 /** A piece of a large box: handed over whole it would hold the page up. The first piece forgets the box before. */

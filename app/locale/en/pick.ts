@@ -78,6 +78,8 @@ export const uncut = (fall: string, score: number): string => `Uncut it would fa
 export const cutShort = (cuts: string): string => `Cut: ${cuts}.`;
 export const answersOf100 = (score: number): string => `answers ${score} of 100`;
 export const of100 = 'of 100';
+export const staysFirst = 'of 100; stays first, too close to call';
+export const fromTheAnswerBefore = 'From the answer before; these follow in a moment.';
 export const asGoodAsFirst = 'as good as the first';
 export const lessThanFirst = (points: number): string => `${points} less than the first`;
 export const wouldTieTheSame = (questions: string): string =>

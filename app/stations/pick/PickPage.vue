@@ -27,15 +27,22 @@ const typed = ref<WantId | null>(null);
 const stage = useStages(3);
 const narrow = useNarrow();
 /** a row a frame: no frame has to draw the whole list */
-const shown = useGradually(() => (stage.value > 2 ? store.picks.length : 0), 0, 1);
+const shown = useGradually(() => (stage.value > 2 ? rows.value.length : 0), 0, 1);
 
-const mixed = computed(() => new Set(store.picks.map(({ rig }) => rig.family)).size > 1);
+/** the answer as far as it is known, then what stands from the answer before */
+const rows = computed(() => {
+  const { advice, answered, before } = store;
+  if (!advice || !answered) return [];
+  const known = store.picks.map((pick) => ({ pick, advice, water: answered, isOlder: false }));
+  return before ? [...known, ...store.older.map((pick) => ({ pick, ...before, isOlder: true }))] : known;
+});
+const mixed = computed(() => new Set(rows.value.map(({ pick }) => pick.rig.family)).size > 1);
 /** bands head the list where all picks were asked the same; else every row names its own */
 const wants = computed(() => (mixed.value ? [] : (store.picks[0]?.wants ?? store.advice?.wants ?? [])));
 const typedWant = computed(() => wants.value.find(({ id }) => id === typed.value) ?? null);
 const titles = computed(() =>
   rigTitles(
-    store.picks.map(({ rig }) => rig),
+    rows.value.map(({ pick }) => pick.rig),
     system.value,
   ),
 );
@@ -106,13 +113,16 @@ const counted = computed(() => countText(store.advice?.considered ?? 0));
     </ul>
     <PickVerdict v-if="store.advice && store.answered" :advice="store.advice" :water="store.answered" />
     <template v-if="store.picks.length > 0 && store.answered">
+      <p v-if="store.older.length > 0" class="visually-hidden">{{ words.fromTheAnswerBefore }}</p>
       <PickRow
-        v-for="(pick, at) in store.picks.slice(0, shown)"
-        :key="pick.rank"
-        :pick="pick"
+        v-for="(row, at) in rows.slice(0, shown)"
+        :key="row.pick.rank"
+        :class="{ pick__older: row.isOlder }"
+        :aria-busy="row.isOlder"
+        :pick="row.pick"
         :title="titles[at] ?? ''"
-        :advice="store.advice!"
-        :water="store.answered"
+        :advice="row.advice"
+        :water="row.water"
         :titled="mixed"
       />
     </template>
@@ -206,6 +216,10 @@ const counted = computed(() => countText(store.advice?.considered ?? 0));
   padding: 8px 18px;
   border-bottom: 1px solid rgb(var(--v-theme-rule));
   border-left: 4px solid rgb(var(--v-theme-oxblood));
+}
+/* they follow in a moment: their numbers are of the answer before */
+.pick__older {
+  opacity: 0.5;
 }
 @media (max-width: 1100px) {
   .pick__title {

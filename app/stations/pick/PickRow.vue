@@ -40,7 +40,7 @@ const score = computed(() => Math.round(100 * props.pick.score));
 /** how far it is behind the first, where the numbers can tell them apart at all */
 const distance = computed(() => {
   const first = props.advice.picks[0];
-  if (!first || props.pick.rank === 1) return words.of100;
+  if (!first || props.pick.rank === 1) return props.advice.isKept ? words.staysFirst : words.of100;
   const less = Math.round(100 * first.score) - score.value;
   return less <= 0 || isAsGood(props.pick, first) ? words.asGoodAsFirst : words.lessThanFirst(less);
 });

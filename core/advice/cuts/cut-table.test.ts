@@ -5,7 +5,7 @@ import { compileWater } from '../rules/wants';
 import { edited } from './cut-options';
 import { cutTable } from './cut-table';
 
-const { base } = advise(NORTH_ARM, DEMO_BOX, 1, 'own-school').picks[0]!;
+const { base } = advise(NORTH_ARM, DEMO_BOX, 1, { asks: 'own-school' }).picks[0]!;
 const table = cutTable(compileWater(NORTH_ARM, base.family), base);
 
 describe('weights against cuts', () => {
@@ -35,7 +35,7 @@ describe('weights against cuts', () => {
   });
   test('where it is reeled, depths', () => {
     const water = { ...NORTH_ARM, families: ['vibrating' as const], depthM: 3 };
-    const { base: plate } = advise(water, DEMO_BOX, 1, 'own-school').picks[0]!;
+    const { base: plate } = advise(water, DEMO_BOX, 1, { asks: 'own-school' }).picks[0]!;
     const runs = cutTable(compileWater(water, 'vibrating'), plate);
     expect(runs.of).toBe('run');
     const [first] = runs.cells.map((row) => row[0]!.moves.value);

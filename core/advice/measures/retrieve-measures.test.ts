@@ -9,7 +9,7 @@ import { compileWater } from '../rules/wants';
 /** Other families, and swim jigs, ranked on what they do in the water: sayings that follow from physics alone. */
 const BOX = catalogueBox();
 const picks = (part: Partial<Water>, count = 6): readonly Pick[] =>
-  advise({ ...DEFAULT_WATER, ...part }, BOX, count, 'own-school').picks;
+  advise({ ...DEFAULT_WATER, ...part }, BOX, count, { asks: 'own-school' }).picks;
 const OVER_GRASS: Partial<Water> = {
   depthM: 2.4,
   cover: [{ kind: 'grass-submerged', density: 'medium', topM: 0.8 }],

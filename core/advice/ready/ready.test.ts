@@ -86,7 +86,7 @@ describe('picks', () => {
   test('on random waters hardly a first pick carries a fault that spoils it', () => {
     const waters = fc.sample(anyWater, { numRuns: 24, seed: 42 });
     const spoilt = waters.filter((water) =>
-      advise(water, DEMO_BOX, 1, 'own-school').picks[0]?.faults.some((id) => SEVERITY[id] < 3),
+      advise(water, DEMO_BOX, 1, { asks: 'own-school' }).picks[0]?.faults.some((id) => SEVERITY[id] < 3),
     );
     expect(spoilt).toEqual([]);
   });

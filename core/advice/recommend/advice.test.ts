@@ -197,9 +197,9 @@ describe('an answer', () => {
   test('the answer is told as soon as there is one, before the other schools were asked', () => {
     const firsts: Advice[] = [];
     const told: Advice[] = [];
-    const steps = adviseInSteps(NORTH_ARM, DEMO_BOX, 3, 'all-schools', (early) =>
-      'first' in early ? firsts.push(early.first) : told.push(early.whole),
-    );
+    const steps = adviseInSteps(NORTH_ARM, DEMO_BOX, 3, {
+      tell: (early) => ('first' in early ? firsts.push(early.first) : told.push(early.whole)),
+    });
     let step = steps.next();
     while (!step.done) step = steps.next();
     expect(firsts.map(({ picks }) => picks.length)).toEqual([1]);

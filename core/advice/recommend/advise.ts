@@ -9,6 +9,7 @@ import { attributeValues, isAimedAt } from '../candidates/attributes';
 import type { Has } from '../measures/rig-measures';
 import { familiesSuit, type FamilySuits } from '../rules/family-suits';
 import { fieldOf, fieldsOf, mergeRanked, rankFields, type Field } from '../search/per-family';
+import { finalistBefore, keptFirst } from './kept';
 import { finalistOf, withNeighbours, type Finalist } from './neighbours';
 import { scaled } from '../search/progress';
 import { excludedFrom, type Excluded } from '../conditions/excluded';
@@ -74,6 +75,8 @@ export interface Advice {
   /** the families in question, the one that suits this water best first */
   readonly families: readonly FamilyVerdict[];
   readonly picks: readonly Pick[];
+  /** the first pick is the one of the answer before: another scores more, by less than the numbers can tell */
+  readonly isKept: boolean;
   readonly considered: number;
   /** trays without which rigs lack a part */
   readonly missing: readonly RigTray[];
@@ -93,6 +96,16 @@ export interface Advice {
 
 /** What is known on the way: the first rig that is ready, which others may still pass; the whole answer but for other schools. */
 export type Told = { readonly first: Advice } | { readonly whole: Advice };
+
+/** What an answer may be told, and whom it tells. */
+export interface Asked {
+  /** whether the other schools are asked too; without them a pick has no dissent */
+  readonly asks?: 'all-schools' | 'own-school';
+  /** hears the first rig as soon as one is ready, and the whole answer before the other schools are asked */
+  readonly tell?: (told: Told) => void;
+  /** the first rig of the answer before, as it came out of the box: it stays first where the numbers cannot tell it from the best */
+  readonly before?: Rig | null;
+}
 
 export const DEFAULT_TOP = 8;
 
@@ -159,8 +172,6 @@ function judgedIn(field: Field, rig: Rig, { has, handled, faults, reel, score }:
  * @param water  checked
  * @param box    checked; parts that are used up, torn, rusty or not allowed at this place are left out
  * @param top    how many picks to return, 1 or more
- * @param asks   whether the other schools are asked too; without them a pick has no dissent
- * @param tell   hears the first rig as soon as one is ready, and the whole answer before the other schools are asked
  * @yields       share of the work done, 0 to 1
  * @returns      picks with reasons and what other schools would tie; an empty list and what is missing when nothing can be built
  */
@@ -168,14 +179,17 @@ export function* adviseInSteps(
   water: Water,
   box: Box,
   top: number = DEFAULT_TOP,
-  asks: 'all-schools' | 'own-school' = 'all-schools',
-  tell?: (told: Told) => void,
+  { asks = 'all-schools', tell, before = null }: Asked = {},
 ): Generator<number, Advice> {
   const fields = fieldsOf(water, box);
   const pairs = fields.reduce((sum, field) => sum + field.pairs, 0);
   const tooMany = pairs > PAIR_LIMITS.compared;
   const ranked = tooMany ? [] : yield* scaled(rankFields(fields, top + SPARE), 0, RANKING_SHARE);
-  const adviceOf = (best: readonly Finalist[], missed: readonly OutOfReach[], families: FamilyVerdict[]): Advice => {
+  const adviceOf = (
+    { finalists: best, isKept }: ReturnType<typeof keptFirst>,
+    missed: readonly OutOfReach[],
+    families: FamilyVerdict[],
+  ): Advice => {
     const leading = best[0]?.field ?? fields[0]!;
     return {
       wants: leading.compiled.wants,
@@ -188,6 +202,7 @@ export function* adviseInSteps(
         ...NOT_ASKED,
         alike: field.kin.count(found.head, found.trailer) - 1,
       })),
+      isKept,
       considered: fields.reduce((sum, { space }) => sum + space.considered, 0),
       missing: RIG_TRAYS.filter((tray) => !box[tray].some(usable) && !dressed(tray, box)),
       notAJig: notAJig(water, leading.suits.family),
@@ -205,14 +220,20 @@ export function* adviseInSteps(
       return { ...field.suits, best: own ? { rig: own.ready.rig, score: own.score } : null };
     });
 
+  const scoredOf = ({ field, ready }: Finalist): Judged => judgedIn(field, ready.rig, ready);
+  const last = before && !tooMany ? finalistBefore(fields, before) : null;
   const finalists: Finalist[] = [];
   for (const one of mergeRanked(ranked, top + SPARE)) {
     finalists.push(finalistOf(one));
-    if (finalists.length === 1) tell?.({ first: adviceOf(finalists, [], verdictsOf(finalists)) });
+    if (finalists.length === 1) {
+      const { finalists: shown, isKept } = keptFirst(finalists, last, scoredOf);
+      tell?.({ first: adviceOf({ finalists: shown.slice(0, 1), isKept }, [], verdictsOf(finalists)) });
+    }
     yield RANKING_SHARE;
   }
   // made ready they may change places; of equals the one that was found first
-  const all = yield* scaled(withNeighbours(finalists), RANKING_SHARE, RANKING_SHARE);
+  const ready = yield* scaled(withNeighbours(finalists), RANKING_SHARE, RANKING_SHARE);
+  const { finalists: all, isKept } = keptFirst(ready, last, scoredOf);
   const best = all.slice(0, top);
   const leading = best[0]?.field ?? fields[0]!;
   const own = best.filter(({ field }) => field === leading);
@@ -230,7 +251,7 @@ export function* adviseInSteps(
     const found = ranked.find((row) => row.field === field)?.found[0];
     return found ? [finalistOf({ field, found })] : [];
   });
-  const advice = adviceOf(best, missed, verdictsOf([...all, ...besides]));
+  const advice = adviceOf({ finalists: best, isKept }, missed, verdictsOf([...all, ...besides]));
   if (asks === 'own-school' || pairs > PAIR_LIMITS.withDissent) return advice;
   tell?.({ whole: advice });
   const others = yield* scaled(dissentsOf(water, best), RANKING_SHARE, 1);
@@ -243,8 +264,8 @@ const SPARE = 4;
 const RANKING_SHARE = 0.7;
 
 /** The same at one go. */
-export function advise(water: Water, box: Box, ...more: [top?: number, asks?: 'all-schools' | 'own-school']): Advice {
-  const steps = adviseInSteps(water, box, ...more);
+export function advise(water: Water, box: Box, top: number = DEFAULT_TOP, asked: Asked = {}): Advice {
+  const steps = adviseInSteps(water, box, top, asked);
   for (;;) {
     const step = steps.next();
     if (step.done) return step.value;

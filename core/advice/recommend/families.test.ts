@@ -25,7 +25,7 @@ const flipsOf = (on: Water, box: Box, top: number) =>
   tippingPointsOf(
     on,
     box,
-    advise(on, box, top, 'own-school').picks.map(({ base }) => base),
+    advise(on, box, top, { asks: 'own-school' }).picks.map(({ base }) => base),
   );
 
 const BOX = catalogueBox();
@@ -101,7 +101,7 @@ describe('how a pick is handled', () => {
     ] as const) {
       for (const family of FAMILIES) {
         const one = water({ ...part, families: [family] });
-        for (const { rig, handled } of advise(one, DEMO_BOX, 3, 'own-school').picks) {
+        for (const { rig, handled } of advise(one, DEMO_BOX, 3, { asks: 'own-school' }).picks) {
           const wrong = rigFaults(rig, { water: one, plan: handled.plan }).map(({ id }) => id);
           for (const id of ['plastic-slides-off', 'blades-blow-over', 'rod-too-low', 'swim-jig-left-to-rest']) {
             expect(wrong).not.toContain(id);
@@ -168,10 +168,10 @@ describe('local rules', () => {
 describe('a water that contradicts itself', () => {
   test('is answered, and what contradicts is said', () => {
     const odd = water({ season: 'winter', temperatureC: 30 });
-    const report = adviceReport(advise(odd, DEMO_BOX, 2, 'own-school'), odd, false, 'us');
+    const report = adviceReport(advise(odd, DEMO_BOX, 2, { asks: 'own-school' }), odd, false, 'us');
     expect(report.picks).toHaveLength(2);
     expect(report.warnings.length).toBeGreaterThan(0);
-    const plain = adviceReport(advise(NORTH_ARM, DEMO_BOX, 1, 'own-school'), NORTH_ARM, false, 'us');
+    const plain = adviceReport(advise(NORTH_ARM, DEMO_BOX, 1, { asks: 'own-school' }), NORTH_ARM, false, 'us');
     expect(plain.warnings).toEqual([]);
   });
 });

@@ -99,7 +99,7 @@ describe('what is picked', () => {
           colour: 'green pumpkin',
         }));
         const toughness = (one: Water): number => {
-          const { trailer } = advise(one, { ...heads, trailers }, 1, 'own-school').picks[0]!.rig;
+          const { trailer } = advise(one, { ...heads, trailers }, 1, { asks: 'own-school' }).picks[0]!.rig;
           return trailer ? SOFTNESSES.indexOf(trailer.softness) : -1;
         };
         const colder = { ...water, temperatureC: Math.max(0, water.temperatureC - lessC) };
@@ -116,7 +116,7 @@ describe('what is picked', () => {
     fc.assert(
       fc.property(plain, fc.constantFrom('hardwood', 'laydown', 'flooded-bush'), (any, kind) => {
         const water: Water = { ...any, families: ['skirted'], cover: [{ kind, density: 'thick' }] };
-        expect(advise(water, box, 1, 'own-school').picks[0]!.rig.head.nose).toBe('round');
+        expect(advise(water, box, 1, { asks: 'own-school' }).picks[0]!.rig.head.nose).toBe('round');
       }),
       { numRuns: 15, seed: 6 },
     );
@@ -138,7 +138,7 @@ describe('what is picked', () => {
           ...box,
           trailers: box.trailers.filter((_, place) => place !== at % (box.trailers.length + 1)),
         };
-        const best = (one: Box): number => advise(water, one, 1, 'own-school').picks[0]?.score ?? 0;
+        const best = (one: Box): number => advise(water, one, 1, { asks: 'own-school' }).picks[0]?.score ?? 0;
         // with one family the scale stays the same
         expect(best(smaller)).toBeLessThanOrEqual(best(box) + 1e-9);
       }),
@@ -155,7 +155,7 @@ describe('what is picked', () => {
           trailers: [...box.trailers].reverse(),
         };
         const scores = (one: Box): string[] =>
-          advise(water, one, 5, 'own-school').picks.map(({ score }) => score.toFixed(9));
+          advise(water, one, 5, { asks: 'own-school' }).picks.map(({ score }) => score.toFixed(9));
         expect(scores(turned)).toEqual(scores(box));
       }),
       { numRuns: 40, seed: 9 },
@@ -165,8 +165,8 @@ describe('what is picked', () => {
     fc.assert(
       fc.property(anySmallBox, anyWater, (box, water) => {
         const gone: Box = { ...box, heads: [...box.heads, { ...plainHead('ball', 1 / 4, false), quantity: 0 }] };
-        expect(JSON.stringify(advise(water, gone, 3, 'own-school').picks)).toBe(
-          JSON.stringify(advise(water, box, 3, 'own-school').picks),
+        expect(JSON.stringify(advise(water, gone, 3, { asks: 'own-school' }).picks)).toBe(
+          JSON.stringify(advise(water, box, 3, { asks: 'own-school' }).picks),
         );
       }),
       { numRuns: 25, seed: 10 },
@@ -179,7 +179,8 @@ describe('what is picked', () => {
         const { school } = compileWater(water, family).schools[question];
         if (school === null) return;
         const chosen: Water = { ...water, schools: { [question]: school } };
-        const scores = (one: Water): number[] => advise(one, box, 4, 'own-school').picks.map(({ score }) => score);
+        const scores = (one: Water): number[] =>
+          advise(one, box, 4, { asks: 'own-school' }).picks.map(({ score }) => score);
         expect(scores(chosen)).toEqual(scores(water));
       }),
       { numRuns: 60, seed: 12 },

@@ -213,7 +213,7 @@ const ROWS: readonly Row[] = [
 
 describe('out of a box', () => {
   test.each(ROWS)('%s', (_, box, on, is) => {
-    const [first] = advise({ ...DEFAULT_WATER, ...on }, box, 1, 'own-school').picks;
+    const [first] = advise({ ...DEFAULT_WATER, ...on }, box, 1, { asks: 'own-school' }).picks;
     expect([kind(first!.rig), first!.rig.head.style, first!.rig.head.weightOz, is(first!.rig)]).toEqual([
       kind(first!.rig),
       first!.rig.head.style,

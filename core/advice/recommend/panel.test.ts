@@ -502,7 +502,7 @@ const SPINNER_ROWS: readonly Row[] = [
 ];
 
 function judge(part: Partial<Water>, expected: Says): void {
-  const picks: readonly Pick[] = advise({ ...DEFAULT_WATER, ...part }, BOX, 3, 'own-school').picks;
+  const picks: readonly Pick[] = advise({ ...DEFAULT_WATER, ...part }, BOX, 3, { asks: 'own-school' }).picks;
   const rigs = picks.map(({ rig }) => rig);
   if (expected.family) expect(rigs[0]!.family).toBe(expected.family);
   if (expected.some) expect(rigs.some(expected.some)).toBe(true);

@@ -11,7 +11,7 @@ import { compileWater } from '../rules/wants';
 const BOX = catalogueBox();
 const f = tempCFromF;
 const water = (part: Partial<Water>): Water => ({ ...DEFAULT_WATER, families: ['skirted'], ...part });
-const top = (part: Partial<Water>, count = 3) => advise(water(part), BOX, count, 'own-school').picks;
+const top = (part: Partial<Water>, count = 3) => advise(water(part), BOX, count, { asks: 'own-school' }).picks;
 const rules = (part: Partial<Water>): string[] => top(part, 1)[0]!.reasons.map(({ rule }) => rule);
 const weightOz = (part: Partial<Water>): readonly [number, number] => {
   const want = compileWater(water(part)).wants.find(({ id }) => id === 'weight')!;

@@ -49,8 +49,12 @@ export function scoreOff(compiled: CompiledWater, has: Has, own: OwnBands): numb
   return Math.sqrt(squares.reduce((sum, one) => sum + one, 0)) / bestPossible(compiled);
 }
 
+/** A score, and how far it may be off. */
+export interface Scored {
+  readonly score: number;
+  readonly off: number;
+}
+
 /** Whether a rig that scores less is as good as another as far as the numbers can tell. */
-export const isAsGood = (
-  less: { readonly score: number; readonly off: number },
-  more: { readonly score: number; readonly off: number },
-): boolean => more.score - less.score <= Math.max(less.off, more.off);
+export const isAsGood = (less: Scored, more: Scored): boolean =>
+  more.score - less.score <= Math.max(less.off, more.off);

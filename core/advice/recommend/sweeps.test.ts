@@ -41,7 +41,9 @@ const isNearTie = ({ picks }: Advice, was: string, part: (pick: Pick) => string)
 
 describe.each(Object.entries(WATERS))('%s', (_, water) => {
   test.each(Object.entries(SWEEPS))('%s', (field, values) => {
-    const answers = values.map((at) => advise(changed(water, field as 'depthM', at), DEMO_BOX, 6, 'own-school'));
+    const answers = values.map((at) =>
+      advise(changed(water, field as 'depthM', at), DEMO_BOX, 6, { asks: 'own-school' }),
+    );
     for (const [name, part] of Object.entries(PARTS)) {
       const of = answers.map(({ picks }) => part(picks[0]!));
       const turns = of.flatMap((one, at) => (at > 0 && one !== of[at - 1] ? [at] : []));

@@ -115,7 +115,7 @@ export const SPINNER_RULES = [
   },
   {
     id: 'two-willows-burned-when-they-chase',
-    when: all(mood('active'), not(species('largemouth')), atLeastF(55)),
+    when: all(mood('active'), not(species('largemouth')), atLeastF(64), clearTo(feet(2))),
     target: { blades: ['double-willow'] },
     weight: 1,
   },
@@ -139,7 +139,7 @@ export const SPINNER_RULES = [
   },
   {
     id: 'two-willows-under-a-bright-calm-sky',
-    when: all(sky('bright'), wind('calm'), clearTo(feet(2)), atLeastF(60)),
+    when: all(sky('bright'), wind('calm'), clearTo(feet(2)), atLeastF(64)),
     target: { blades: ['double-willow'] },
     weight: 0.9,
   },

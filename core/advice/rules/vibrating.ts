@@ -36,6 +36,9 @@ const LARGE = ['3 3/4', '4 1/4', '4 3/4'] as const;
 /** Visibility under which nothing is to be seen at all, m. @source craft-practice */
 const NO_SIGHT_M = inches(6);
 
+/** Where only the softest knock is new to them. */
+const QUIET = all(clearTo(feet(3)), any(asDeepAs(feet(8)), pressure('high')));
+
 /** Plates, links and trailers of vibrating jigs. @source craft-practice */
 export const VIBRATING_RULES = [
   {
@@ -181,7 +184,7 @@ export const VIBRATING_RULES = [
   },
   {
     id: 'compact-plate-where-they-look',
-    when: any(clearTo(feet(4)), pressure('high')),
+    when: any(clearTo(feet(4)), all(pressure('high'), clearTo(inches(16))), QUIET),
     target: { plate: ['compact'] },
     weight: 1.2,
   },
@@ -205,7 +208,7 @@ export const VIBRATING_RULES = [
   },
   {
     id: 'oversize-plate-for-big-fish-in-colour',
-    when: all(murkierThan(feet(1.5)), any(aim('size'), murkierThan(inches(10)))),
+    when: all(murkierThan(feet(1.5)), any(aim('size'), murkierThan(inches(10))), not(pressure('high'))),
     target: { plate: ['oversize'] },
     weight: 2,
   },
@@ -247,7 +250,7 @@ export const VIBRATING_RULES = [
   },
   {
     id: 'subtle-plate-clear-deep-or-seen-it-all',
-    when: all(clearTo(feet(3)), any(asDeepAs(feet(8)), pressure('high'))),
+    when: QUIET,
     target: { plate: ['subtle'] },
     weight: 1.3,
   },
@@ -265,7 +268,7 @@ export const VIBRATING_RULES = [
   },
   {
     id: 'standard-plate-for-most',
-    when: all(murkierThan(feet(4)), clearTo(inches(10))),
+    when: all(murkierThan(feet(4)), clearTo(inches(10)), not(QUIET)),
     target: { plate: ['standard'] },
     weight: 0.6,
   },

@@ -1,0 +1,63 @@
+import { describe, expect, test } from '@jest/globals';
+import { DEMO_BOX, NORTH_ARM } from '../../../demo/brindle-mere';
+import { tempCFromF } from '../../units/units';
+import { advise, adviseInSteps, type Advice } from './advise';
+import { isAsGood } from './score-off';
+import { changed } from './tipping-points';
+
+const at = (f: number) => changed(NORTH_ARM, 'temperatureC', tempCFromF(f));
+const fresh = (f: number): Advice => advise(at(f), DEMO_BOX, 4, { asks: 'own-school' });
+const after = (f: number, before: Advice): Advice =>
+  advise(at(f), DEMO_BOX, 4, { asks: 'own-school', before: before.picks[0]!.base });
+const FROM = 40;
+const TO = 88;
+const STEP = 3;
+
+describe('the answer before', () => {
+  test('stays first in a near tie, and only there, all along a spring', () => {
+    let last = fresh(FROM);
+    let [turns, freeTurns, kept] = [0, 0, 0];
+    let free = last;
+    for (let f = FROM + STEP; f <= TO; f += STEP) {
+      const [next, alone] = [after(f, last), fresh(f)];
+      const [first, best] = [next.picks[0]!, alone.picks[0]!];
+      if (next.isKept) {
+        kept++;
+        expect(first.base).toEqual(last.picks[0]!.base);
+        expect(first.base).not.toEqual(best.base);
+        expect([f, isAsGood(first, best), best.score - first.score < 0.021]).toEqual([f, true, true]);
+        // it stands there once, and the best is not lost behind it
+        expect(next.picks.filter(({ base }) => JSON.stringify(base) === JSON.stringify(first.base))).toHaveLength(1);
+        expect(next.picks.slice(1).every(({ score }) => score <= best.score)).toBe(true);
+      } else expect([f, first.base]).toEqual([f, best.base]);
+      const isTurn = (one: Advice, was: Advice): number =>
+        JSON.stringify(one.picks[0]!.base) === JSON.stringify(was.picks[0]!.base) ? 0 : 1;
+      turns += isTurn(next, last);
+      freeTurns += isTurn(alone, free);
+      [last, free] = [next, alone];
+    }
+    expect(kept).toBeGreaterThan(0);
+    expect(turns).toBeLessThanOrEqual(freeTurns);
+  });
+  test('is known from the first word on', () => {
+    const before = advise(at(55), DEMO_BOX, 4, { asks: 'own-school' }).picks[0]!.base;
+    const firsts: Advice[] = [];
+    const steps = adviseInSteps(at(58), DEMO_BOX, 4, {
+      before,
+      tell: (told) => ('first' in told ? firsts.push(told.first) : undefined),
+    });
+    let step = steps.next();
+    while (!step.done) step = steps.next();
+    expect([firsts[0]!.isKept, firsts[0]!.picks.length]).toEqual([true, 1]);
+    expect(firsts[0]!.picks[0]!.rig).toEqual(step.value.picks[0]!.rig);
+  });
+  test('is forgotten where its parts are gone, where its family is not asked, and where something is clearly better', () => {
+    const before = fresh(55);
+    const { base } = before.picks[0]!;
+    const box = { ...DEMO_BOX, trailers: DEMO_BOX.trailers.filter(({ kind }) => kind !== base.trailer!.kind) };
+    expect(advise(at(58), box, 2, { asks: 'own-school', before: base }).isKept).toBe(false);
+    const bladed = { ...at(58), families: ['spinner' as const] };
+    expect(advise(bladed, DEMO_BOX, 2, { asks: 'own-school', before: base }).isKept).toBe(false);
+    expect(after(85, before).isKept).toBe(false);
+  });
+});
