@@ -27,7 +27,7 @@ function pointsAlong({ family, axis, order }: Order, water: Water): number[] {
 }
 /** Inside a ramp both neighbours count: a dip between them is no deeper than this, points. */
 const IN_A_RAMP = 0.45;
-const NEXT_TO_NOTHING = 0.25;
+const NEXT_TO_NOTHING = 0.4;
 /** Nothing further from the peak is worth more than what lies between, unless that is next to nothing. */
 const isOnePeak = (points: readonly number[]): boolean => {
   const peak = points.indexOf(Math.max(...points));
