@@ -17,6 +17,7 @@ import {
   issueText,
   layOutCard,
   leadAllowed,
+  mediumAt,
   ok,
   readPanderoJson,
   retrieveReport,
@@ -193,7 +194,9 @@ export const COMMANDS: Readonly<Record<string, Command>> = {
       const semiTight = numberOption(parsed, 'semiTight', { min: 0, max: SEMI_TIGHT_MAX });
       const depthM = numberOption(parsed, 'depth', WATER_LIMITS.depthM);
       if (!rig.ok || !tempC.ok || !semiTight.ok || !depthM.ok) return fail(problemsOf(rig, tempC, semiTight, depthM));
-      return ok(fallReport(rig.value, tempC.value ?? DEFAULT_TEMP_C, semiTight.value ?? 0, depthM.value ?? null));
+      return ok(
+        fallReport(rig.value, mediumAt(tempC.value ?? DEFAULT_TEMP_C), semiTight.value ?? 0, depthM.value ?? null),
+      );
     },
   },
   retrieve: {

@@ -4,6 +4,10 @@ export const SOURCES = {
     'McCutcheon, Martin & Barnwell (1993), Water Quality, in Handbook of Hydrology: density of air-free water against temperature.',
   'iapws-2008':
     'IAPWS Release on the Viscosity of Ordinary Water Substance (2008); short form at 0.1 MPa after Pátek et al. (2009), J. Phys. Chem. Ref. Data 38.',
+  'millero-1981':
+    'Millero & Poisson (1981), Deep-Sea Research 28A: equation of state of sea water at one atmosphere (EOS-80).',
+  'sharqawy-2010':
+    'Sharqawy, Lienhard & Zubair (2010), Desalination and Water Treatment 16: viscosity of sea water against salt and temperature.',
   'hoerner-1965': 'Hoerner (1965), Fluid-Dynamic Drag: bodies of revolution, plates and cylinders across the flow.',
   'white-2006':
     'White (2006), Viscous Fluid Flow, 3rd ed.: curve fit for a cylinder across the flow, Cd = 1 + 10 Re^(-2/3).',

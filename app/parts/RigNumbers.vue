@@ -10,7 +10,7 @@ import {
   lengthText,
   massBandKg,
   massKgFromOz,
-  mediumAt,
+  mediumOf,
   onsetOfMps,
   rigBody,
   SEMI_TIGHT_USUAL,
@@ -39,9 +39,9 @@ const props = defineProps<{
 const { system, show, showBand, showHead } = useUnits();
 
 const body = computed(() => rigBody(props.rig));
-const medium = computed(() => mediumAt(props.water.temperatureC));
+const medium = computed(() => mediumOf(props.water));
 const tight = computed(
-  () => props.semiTight ?? fallReport(props.rig, props.water.temperatureC, SEMI_TIGHT_USUAL, props.water.depthM),
+  () => props.semiTight ?? fallReport(props.rig, medium.value, SEMI_TIGHT_USUAL, props.water.depthM),
 );
 const drift = computed(() => driftBandMps(body.value, medium.value, steadyFall(body.value, medium.value)));
 

@@ -5,7 +5,7 @@ import { fits } from '../advice/search/score';
 import { compileWater, type CompiledWater, type Want } from '../advice/rules/wants';
 import { isReeled, USUAL_REEL_MPS, workSpeedMps } from '../advice/measures/working-speed';
 import type { Band } from '../motion/bands';
-import { mediumAt, steadyFall, type Medium } from '../motion/fall';
+import { mediumAt, mediumOf, steadyFall, type Medium } from '../motion/fall';
 import { DEEPEST_M } from '../motion/level';
 import { rigBody, type RigBody } from '../rig/body/body';
 import type { Rig } from '../rig/parts/schema';
@@ -22,7 +22,7 @@ export interface BenchWater {
 export const benchWater = (water: Water, family: Family): BenchWater => ({
   water,
   compiled: compileWater(water, family),
-  medium: mediumAt(water.temperatureC),
+  medium: mediumOf(water),
 });
 
 /** A build as it stands. */

@@ -4,7 +4,7 @@ import { lineDiameterMm } from '../tackle/gear';
 import { lengthMFromMm } from '../units/units';
 import type { Water } from '../water/schema';
 import type { Band } from '../motion/bands';
-import { mediumAt, UNIT_FACTORS, type DragFactors } from '../motion/fall';
+import { mediumAt, mediumOf, UNIT_FACTORS, type DragFactors } from '../motion/fall';
 import { onsetOfMps } from '../motion/kick';
 import { holdSpeedMps } from '../motion/level';
 import { linearBand } from '../motion/path-bands';
@@ -45,7 +45,7 @@ export function prepareRetrieve(rig: Rig, plan: RetrievePlan, water: Water | nul
   const body = rigBody(rig);
   const tempC = water?.temperatureC ?? DEFAULT_TEMP_C;
   const onsetMps = onsetOfMps(rig.trailer, tempC);
-  const medium = mediumAt(tempC);
+  const medium = water ? mediumOf(water) : mediumAt(tempC);
   const line = {
     diameterM: lengthMFromMm(lineDiameterMm(plan.line.kind, plan.line.lb)),
     tipM: plan.tipHeightM,

@@ -57,6 +57,13 @@ describe('what slows a jig and what does not', () => {
   test('temperature alone, 5 to 28 °C, changes the fall by about 1 %: cold is not thick water', () => {
     expect(Math.abs(ftps(jig(), 0, 28) / ftps(jig(), 0, 5) - 1)).toBeLessThan(0.02);
   });
+  test('the sea carries: a jig falls 0.5 to 3 % slower in it, a light body far more than a heavy head', () => {
+    const in35 = (rig: Rig): number =>
+      steadyFall(rigBody(rig), mediumAt(AT_C, 35)).speedMps / steadyFall(rigBody(rig), mediumAt(AT_C)).speedMps;
+    expect(in35(jig())).toBeLessThan(0.995);
+    expect(in35(jig())).toBeGreaterThan(0.97);
+    expect(in35(jig({ oz: 1 / 16 }))).toBeLessThan(in35(jig({ oz: 1 })));
+  });
   test('trimming a skirt by a third hardly changes the fall', () => {
     const rig = jig();
     const trimmed = { ...rig, skirt: { ...rig.skirt!, lengthMm: 37 } };

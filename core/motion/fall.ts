@@ -1,7 +1,8 @@
 import type { RigBody } from '../rig/body/body';
 import { spinningDragM2 } from '../rig/body/frame';
 import { GRAVITY_MPS2, radFromDeg } from '../units/units';
-import { freshWaterDensityKgM3 } from '../water/density';
+import { waterDensityKgM3 } from '../water/density';
+import type { Water } from '../water/schema';
 import { waterKinematicViscosityM2ps } from '../water/viscosity';
 import { skirtDragAreaM2 } from './skirt-drag';
 
@@ -11,11 +12,20 @@ export interface Medium {
   readonly kinematicM2ps: number;
 }
 
-/** @param waterTempC °C, 0 to 40; throws outside, callers check at the edge */
-export const mediumAt = (waterTempC: number): Medium => ({
-  densityKgM3: freshWaterDensityKgM3(waterTempC),
-  kinematicM2ps: waterKinematicViscosityM2ps(waterTempC),
+/**
+ * @param waterTempC      °C, 0 to 40; throws outside, callers check at the edge
+ * @param salinityGPerKg  g/kg, 0 (fresh) to 40
+ */
+export const mediumAt = (waterTempC: number, salinityGPerKg = 0): Medium => ({
+  densityKgM3: waterDensityKgM3(waterTempC, salinityGPerKg),
+  kinematicM2ps: waterKinematicViscosityM2ps(waterTempC, salinityGPerKg),
 });
+
+/** The medium of a checked water. */
+export const mediumOf = ({
+  temperatureC,
+  salinityGPerKg = 0,
+}: Pick<Water, 'temperatureC' | 'salinityGPerKg'>): Medium => mediumAt(temperatureC, salinityGPerKg);
 
 /** Multipliers on drag and lift areas that nobody knows exactly; all 1 in the best estimate. */
 export interface DragFactors {

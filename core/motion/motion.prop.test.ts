@@ -166,8 +166,8 @@ describe('fishes like', () => {
     expect(fishesLikeOz(jig(), medium, 50)).toBeNull();
   });
   test('a report refuses a share on the line outside 0 to 0.6', () => {
-    expect(() => fallReport(jig(), 15, 0.7)).toThrow(RangeError);
-    expect(() => fallReport(jig(), 15, -0.1)).toThrow(RangeError);
+    expect(() => fallReport(jig(), mediumAt(15), 0.7)).toThrow(RangeError);
+    expect(() => fallReport(jig(), mediumAt(15), -0.1)).toThrow(RangeError);
   });
 });
 

@@ -2,7 +2,7 @@ import { rigBody } from '../rig/body/body';
 import type { Rig } from '../rig/parts/schema';
 import { degFromRad } from '../units/units';
 import { fallBandMps } from './bands';
-import { SEMI_TIGHT_MAX, mediumAt, secondsToBottom, steadyFall } from './fall';
+import { SEMI_TIGHT_MAX, secondsToBottom, steadyFall, type Medium } from './fall';
 import { fishesLikeOz } from './fishes-like';
 
 /** A fall in the shape of files and the command line. */
@@ -25,16 +25,14 @@ export const DEFAULT_TEMP_C = 15;
 
 /**
  * Everything about the fall of a rig.
- * @param waterTempC  °C, 0 to 40
  * @param semiTight   0 to 0.6
  * @param depthM      for the seconds to the bottom
  * @throws RangeError when a caller lets a value outside these through
  */
-export function fallReport(rig: Rig, waterTempC: number, semiTight = 0, depthM: number | null = null): FallReport {
+export function fallReport(rig: Rig, medium: Medium, semiTight = 0, depthM: number | null = null): FallReport {
   if (!(semiTight >= 0 && semiTight <= SEMI_TIGHT_MAX)) {
     throw new RangeError(`fallReport: semiTight ${semiTight} is outside 0 to ${SEMI_TIGHT_MAX}`);
   }
-  const medium = mediumAt(waterTempC);
   const body = rigBody(rig);
   const fall = steadyFall(body, medium, semiTight);
   return {

@@ -72,7 +72,7 @@ export function rigReport(rig: Rig, waterTempC: number, given: CheckedWith = {})
     massG: gFromMassKg(body.massKg),
     submergedN: submergedWeightN(body, medium),
     lengthMm: mmFromLengthM(body.lengthM),
-    fall: { slack: fallReport(rig, waterTempC), semiTight: fallReport(rig, waterTempC, SEMI_TIGHT_USUAL) },
+    fall: { slack: fallReport(rig, medium), semiTight: fallReport(rig, medium, SEMI_TIGHT_USUAL) },
     hook: { ...hookPoint(rig, body), rollUp: rollUp(rig, body, guardN) },
     guard: rig.guard ? { collapseN: guardN } : null,
     kick: rig.trailer

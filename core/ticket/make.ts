@@ -1,3 +1,4 @@
+import { mediumOf } from '../motion/fall';
 import type { Has } from '../advice/measures/rig-measures';
 import type { Pick } from '../advice/recommend/advise';
 import type { ReeledBands } from '../advice/measures/retrieve-measures';
@@ -34,7 +35,7 @@ export function makeTicket(
   }: { readonly id: string; readonly madeAt: string; readonly name: string; readonly base?: Rig },
 ): Ticket {
   const body = rigBody(pick.rig);
-  const semiTight = fallReport(pick.rig, water.temperatureC, SEMI_TIGHT_USUAL, water.depthM);
+  const semiTight = fallReport(pick.rig, mediumOf(water), SEMI_TIGHT_USUAL, water.depthM);
   return {
     id,
     version: TICKET_VERSION,

@@ -57,6 +57,10 @@ export const DISPLAY_UNITS = {
     us: { unit: '°F', fromSi: fFromTempC, toSi: tempCFromF, digits: 0, step: 1 },
     metric: { unit: '°C', fromSi: same, toSi: same, digits: 1, step: 0.5 },
   },
+  salinity: {
+    us: { unit: 'g/kg', fromSi: same, toSi: same, digits: 0, step: 1 },
+    metric: { unit: 'g/kg', fromSi: same, toSi: same, digits: 0, step: 1 },
+  },
   visibility: {
     us: { unit: 'in', fromSi: inFromLengthM, toSi: lengthMFromIn, digits: 0, step: 1 },
     metric: { unit: 'cm', fromSi: cmFromLengthM, toSi: lengthMFromCm, digits: 0, step: 5 },

@@ -1,7 +1,7 @@
 import * as z from 'zod/mini';
 import { parseWith } from '../parse';
 import type { IssueCode, Result } from '../result';
-import { WATER_MODEL_RANGE_C } from './density';
+import { SALINITY_RANGE_G_PER_KG, WATER_MODEL_RANGE_C } from './density';
 import { intentSchema } from './intent';
 import { localRulesSchema } from './local-rules';
 import { SCHOOL_QUESTIONS, SCHOOLS, type SchoolOf, type SchoolQuestion } from './schools';
@@ -46,6 +46,7 @@ export const WATER_LIMITS = {
   temperatureC: { min: WATER_MODEL_RANGE_C.from, max: WATER_MODEL_RANGE_C.to },
   visibilityM: { min: 0, max: 15 },
   depthM: { min: 0.1, max: 40 },
+  salinityGPerKg: { min: SALINITY_RANGE_G_PER_KG.from, max: SALINITY_RANGE_G_PER_KG.to },
 } as const;
 
 const within = ({ min, max }: { readonly min: number; readonly max: number }): z.ZodMiniNumber =>
@@ -75,6 +76,7 @@ export const waterSchema = z
     visibilityM,
     depthM,
     usualVisibilityM: z.exactOptional(visibilityM),
+    salinityGPerKg: z.exactOptional(within(WATER_LIMITS.salinityGPerKg)),
     trend: z.exactOptional(z.enum(TRENDS)),
     bottom: z.enum(BOTTOMS),
     cover: z.array(coverSchema).check(z.maxLength(12)),

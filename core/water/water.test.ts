@@ -1,9 +1,9 @@
 import { describe, expect, test } from '@jest/globals';
-import { PUBLISHED_DENSITY, PUBLISHED_VISCOSITY } from './published';
+import { PUBLISHED_DENSITY, PUBLISHED_SALT_DENSITY, PUBLISHED_SALT_VISCOSITY, PUBLISHED_VISCOSITY } from './published';
 import { CLARITY_SCALE, clarityOf, effectiveVisibilityM } from './clarity';
-import { freshWaterDensityKgM3, WaterRangeError } from './density';
+import { freshWaterDensityKgM3, waterDensityKgM3, WaterRangeError } from './density';
 import { DEFAULT_WATER, parseWater } from './schema';
-import { waterKinematicViscosityM2ps, waterViscosityPaS } from './viscosity';
+import { saltThickens, waterKinematicViscosityM2ps, waterViscosityPaS } from './viscosity';
 
 describe('properties of water', () => {
   test.each(PUBLISHED_DENSITY)('density at $tempC °C is $value kg/m³', ({ tempC, value, tolerance }) => {
@@ -11,6 +11,31 @@ describe('properties of water', () => {
   });
   test.each(PUBLISHED_VISCOSITY)('viscosity at $tempC °C is $value mPa s', ({ tempC, value, tolerance }) => {
     expect(Math.abs(waterViscosityPaS(tempC) * 1000 - value) / value).toBeLessThanOrEqual(tolerance);
+  });
+  test.each(PUBLISHED_SALT_DENSITY)(
+    '$saltGPerKg g/kg at $tempC °C: $value kg/m³',
+    ({ tempC, saltGPerKg, value, tolerance }) => {
+      expect(Math.abs(waterDensityKgM3(tempC, saltGPerKg) - value)).toBeLessThanOrEqual(tolerance);
+    },
+  );
+  test('sea water is thicker, by what was measured', () => {
+    const { tempC, saltGPerKg, value, tolerance } = PUBLISHED_SALT_VISCOSITY;
+    const found = waterViscosityPaS(tempC) * saltThickens(tempC, saltGPerKg) * 1000;
+    expect(Math.abs(found - value)).toBeLessThanOrEqual(tolerance);
+  });
+  test('without salt it is fresh water, and a little salt changes little', () => {
+    for (const tempC of [0, 4, 20, 40]) {
+      expect(waterDensityKgM3(tempC, 0)).toBe(freshWaterDensityKgM3(tempC));
+      expect(saltThickens(tempC, 0)).toBe(1);
+      const addedKgM3 = waterDensityKgM3(tempC, 1) - freshWaterDensityKgM3(tempC);
+      expect(addedKgM3).toBeGreaterThan(0.7);
+      expect(addedKgM3).toBeLessThan(0.9);
+    }
+  });
+  test.each([-0.1, 40.1, NaN])('%p g/kg is refused, not extrapolated', (saltGPerKg) => {
+    expect(() => waterDensityKgM3(20, saltGPerKg)).toThrow(RangeError);
+    expect(() => saltThickens(20, saltGPerKg)).toThrow(RangeError);
+    expect(parseWater({ ...DEFAULT_WATER, salinityGPerKg: saltGPerKg }).ok).toBe(false);
   });
   test('kinematic viscosity at 20 °C is about 1.004 mm²/s', () => {
     expect(waterKinematicViscosityM2ps(20) * 1e6).toBeCloseTo(1.004, 2);

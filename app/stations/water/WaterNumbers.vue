@@ -23,6 +23,19 @@ function toggleUsual(): void {
   else usualM.value = store.water.visibilityM;
 }
 
+/** Salt is a field only where there is some. */
+const saltGPerKg = computed({
+  get: () => store.water.salinityGPerKg ?? 0,
+  set: (value: number) => void store.change({ salinityGPerKg: value }),
+});
+const isSalt = computed(() => store.water.salinityGPerKg !== undefined);
+function toggleSalt(): void {
+  if (isSalt.value) store.change({ salinityGPerKg: undefined } as unknown as Partial<Water>);
+  else saltGPerKg.value = BRACKISH_G_PER_KG;
+}
+/** What a river mouth has that bass stand in, g/kg. */
+const BRACKISH_G_PER_KG = 5;
+
 const clarity = computed(() => {
   const word = clarityOf(store.water.visibilityM);
   const seen = clarityOf(effectiveVisibilityM(store.water.visibilityM, store.water.sky));
@@ -55,8 +68,18 @@ const clarity = computed(() => {
     <button v-else type="button" class="press numbers__usual" @click="toggleUsual">
       {{ words.addUsualVisibility }}
     </button>
+    <UnitField
+      v-if="isSalt"
+      v-model="saltGPerKg"
+      :label="words.salt"
+      quantity="salinity"
+      v-bind="WATER_LIMITS.salinityGPerKg"
+    />
     <p class="numbers__clarity">
       <span>{{ clarity }}</span>
+      <button type="button" class="press press--text" @click="toggleSalt">
+        {{ isSalt ? words.itIsFresh : words.itIsSalt }}
+      </button>
       <button v-if="knowsUsual" type="button" class="press press--text" @click="toggleUsual">
         {{ words.usualUnknown }}
       </button>

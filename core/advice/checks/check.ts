@@ -1,3 +1,4 @@
+import { mediumAt, mediumOf, type Medium } from '../../motion/fall';
 import type { RetrievePlan } from '../../motion/plan';
 import { wagMatch, type WagMatch } from '../../motion/tail';
 import { rigBody, type RigBody } from '../../rig/body/body';
@@ -28,6 +29,7 @@ export interface Checked {
   readonly body: RigBody;
   readonly match: WagMatch;
   readonly tempC: number;
+  readonly medium: Medium;
   readonly water: Water | null;
   readonly facts: WaterFacts | null;
   readonly schools: SchoolAnswers | null;
@@ -45,6 +47,7 @@ export function checkedOf(
     body,
     match: wagMatch(rig.trailer?.kind ?? null, body.trailer, body.head.massKg),
     tempC: water?.temperatureC ?? tempC ?? DEFAULT_TEMP_C,
+    medium: water ? mediumOf(water) : mediumAt(tempC ?? DEFAULT_TEMP_C),
     water,
     facts,
     schools: facts ? schoolAnswers(facts) : null,

@@ -1,7 +1,7 @@
 import { onsetOfMps } from '../../motion/kick';
 import { pinnedAboveMps } from '../../motion/skirt-motion';
 import { FREE_GAP_MM, hookPoint } from '../../hold/hook-point';
-import { mediumAt, steadyFall } from '../../motion/fall';
+import { steadyFall } from '../../motion/fall';
 import { MATCH, tailReachM } from '../../motion/tail';
 import { exitFromNoseMm } from '../../rig/body/body';
 import { MIN_TRAILER_LEFT_MM, PART_LIMITS, type Rig } from '../../rig/parts/schema';
@@ -53,7 +53,7 @@ function lengthThatCures(checked: Checked, check: Pick<RigCheck, 'judge'>, longe
 
 const again = ({ water, plan, tempC }: Checked, rig: Rig): Checked => checkedOf(rig, { water, plan, tempC });
 
-const fallMps = ({ body, tempC }: Checked): number => steadyFall(body, mediumAt(tempC)).speedMps;
+const fallMps = ({ body, medium }: Checked): number => steadyFall(body, medium).speedMps;
 
 /** Turning a round body on edge changes nothing: said, not refused. */
 const edgeOnRoundBody: RigCheck = {
@@ -193,10 +193,10 @@ const tailTooStrong: RigCheck = {
 const skirtIsPinned: RigCheck = {
   id: 'skirt-is-pinned',
   judge(checked) {
-    const { rig, body, tempC } = checked;
+    const { rig, body, medium } = checked;
     if (!swims(checked) || !body.skirt || !body.trailer || !rig.trailer) return doesNotApply;
     const reachM = tailReachM(rig.trailer.kind, body.trailer);
-    const above = pinnedAboveMps(body.skirt, reachM, body.trailer.lengthM, mediumAt(tempC).densityKgM3);
+    const above = pinnedAboveMps(body.skirt, reachM, body.trailer.lengthM, medium.densityKgM3);
     const speedMps = workSpeedMps(rig, fallMps(checked));
     return above === null ? holds : adviseIf(above < speedMps, { pinnedMps: above, speedMps });
   },

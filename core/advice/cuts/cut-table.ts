@@ -2,7 +2,7 @@ import { WEIGHT_STEPS_OZ, type EditId } from '../../edits/edits';
 import { rigBody } from '../../rig/body/body';
 import { STYLE_WEIGHTS_OZ } from '../../rig/parts/catalogue';
 import type { Rig } from '../../rig/parts/schema';
-import { mediumAt } from '../../motion/fall';
+import { mediumOf } from '../../motion/fall';
 import { measureRig } from '../measures/rig-measures';
 import type { WantId } from '../rules/rule';
 import type { CompiledWater } from '../rules/wants';
@@ -60,7 +60,7 @@ function weightsOf({ head, family }: Rig): number[] {
  */
 export function cutTable(compiled: CompiledWater, rig: Rig): CutTable {
   const { facts, wants } = compiled;
-  const medium = mediumAt(facts.tempC);
+  const medium = mediumOf(facts.water);
   const of = facts.reeled ? 'run' : 'fall';
   const columns: CutColumn[] = [
     { edit: null, value: null },

@@ -1,4 +1,4 @@
-import { mediumAt, type Medium } from '../../motion/fall';
+import { mediumOf, type Medium } from '../../motion/fall';
 import { frameBody } from '../../rig/body/frame';
 import { headBody, rigBody, skirtBody, type RigBody, type SkirtBody } from '../../rig/body/body';
 import { trailerBody, type TrailerBody } from '../../rig/body/trailer-body';
@@ -43,7 +43,7 @@ export interface Rater {
 }
 
 export function raterOf(compiled: CompiledWater, first: Rig): Rater {
-  const medium: Medium = mediumAt(compiled.facts.tempC);
+  const medium: Medium = mediumOf(compiled.facts.water);
   const head = headBody(first.head);
   const frame = frameBody(first);
   const best = bestPossible(compiled);

@@ -1,6 +1,6 @@
 import { holds } from '../conditions/condition';
 import { workingWindow } from '../../hold/working-window';
-import { mediumAt } from '../../motion/fall';
+import { mediumOf } from '../../motion/fall';
 import { onsetOfMps } from '../../motion/kick';
 import { PLAN_LIMITS, planSchema, type RetrievePlan } from '../../motion/plan';
 import { wagMatch } from '../../motion/tail';
@@ -77,7 +77,7 @@ function paceFactor(lure: Lure, line: Towline, plan: RetrievePlan, { reel, water
 
 /** A programme reeled no faster and no slower than this rig works on its line: under the surface, alive, its plastic in place. */
 function withinReach(plan: RetrievePlan, { rig, w }: Held): RetrievePlan['steps'] {
-  const lure = lureOf(rigBody(rig), mediumAt(w.tempC), onsetOfMps(rig.trailer, w.tempC));
+  const lure = lureOf(rigBody(rig), mediumOf(w.water), onsetOfMps(rig.trailer, w.tempC));
   const line = {
     diameterM: lengthMFromMm(lineDiameterMm(plan.line.kind, plan.line.lb)),
     tipM: plan.tipHeightM,

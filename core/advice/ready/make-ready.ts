@@ -7,7 +7,7 @@ import { measureRig, type Has } from '../measures/rig-measures';
 import type { CompiledWater } from '../rules/wants';
 import { bestPossible, rulesOn } from '../search/score';
 import { sameJson } from '../../keeping/merge';
-import { mediumAt } from '../../motion/fall';
+import { mediumOf } from '../../motion/fall';
 import type { RetrievePlan } from '../../motion/plan';
 import { rigBody } from '../../rig/body/body';
 import type { Rig } from '../../rig/parts/schema';
@@ -114,11 +114,11 @@ export function judgedWhole(compiled: CompiledWater, rig: Rig): JudgedWhole {
   const plain = handle(compiled, rig);
   const plan = cured(rig, onFittingLine(rig, plain.plan, compiled.facts), compiled.facts);
   const pace = paceOf(plan);
-  const { reel, tempC } = compiled.facts;
+  const { reel } = compiled.facts;
   const line = { diameterM: lengthMFromMm(lineDiameterMm(plan.line.kind, plan.line.lb)), tipM: plan.tipHeightM };
   const brought: Reel | null = reel === null || pace === null ? reel : { ...reel, paceMps: pace, line };
   const facts: WaterFacts = { ...compiled.facts, reel: brought };
-  const has = measureRig(rig, rigBody(rig), mediumAt(tempC), facts);
+  const has = measureRig(rig, rigBody(rig), mediumOf(facts.water), facts);
   const faults = faultIdsOf(rig, { water: facts.water, facts: compiled.facts, plan });
   const untrue = contradicted(plain.plan, plan);
   return {

@@ -33,7 +33,7 @@ export interface Dissent {
 /** Numbers of one rig on a field's wants. */
 export const numbersIn = ({ compiled, medium }: Field, rig: Rig): { has: Has; fall: FallReport } => ({
   has: measureRig(rig, rigBody(rig), medium, compiled.facts),
-  fall: fallReport(rig, compiled.facts.tempC, 0, compiled.facts.depthM),
+  fall: fallReport(rig, medium, 0, compiled.facts.depthM),
 });
 
 const withSchool = (water: Water, ref: SchoolRef): Water => {

@@ -1,6 +1,6 @@
 import type { Box } from '../../rig/parts/box';
 import type { Rig } from '../../rig/parts/schema';
-import { mediumAt, type Medium } from '../../motion/fall';
+import { mediumOf, type Medium } from '../../motion/fall';
 import type { Family, Water } from '../../water/schema';
 import type { WantId } from '../rules/rule';
 import { reachableRangesOf, type ReachableRange, type ReachableRangeOf } from './reachable-ranges';
@@ -88,14 +88,17 @@ type Physics = Pick<Field, 'space' | 'kin' | 'medium' | 'reach' | 'numbersOf'>;
 
 /** What two waters must share for their rigs to be laid out and to behave the same. */
 const physicsKey = ({ water, tempC, reel, reeled, depthM }: WaterFacts): string =>
-  JSON.stringify([tempC, reel, reeled, reel === null ? null : depthM, water.cover, water.localRules ?? null]);
+  JSON.stringify([
+    ...[tempC, water.salinityGPerKg ?? 0, reel, reeled, reel === null ? null : depthM],
+    ...[water.cover, water.localRules ?? null],
+  ]);
 
 const sameSpace = (a: WaterFacts, b: WaterFacts): boolean =>
   JSON.stringify(spaceFor(a)) === JSON.stringify(spaceFor(b));
 
 function physicsOf(box: Box, compiled: CompiledWater, like: Field | undefined, shared: SharedTrailers): Physics {
   const { facts } = compiled;
-  const medium = mediumAt(facts.tempC);
+  const medium = mediumOf(facts.water);
   const laidOut = like && sameSpace(like.compiled.facts, facts) ? like : null;
   const space = laidOut?.space ?? candidateClasses(box, [facts.family], spaceFor(facts), shared);
   return {
