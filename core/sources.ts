@@ -39,6 +39,7 @@ export const SOURCES = {
   'adr-0022': 'Estimate: docs/adr/0022-what-is-taken-in-hand.md',
   'adr-0023': 'Estimate: docs/adr/0023-solved-cuts-and-faults.md',
   'adr-0024': 'Estimate: docs/adr/0024-limits-are-ramps.md',
+  'adr-0025': 'Estimate: docs/adr/0025-mechanics-version-3.md',
 } as const;
 
 export type SourceId = keyof typeof SOURCES;

@@ -7,8 +7,8 @@ import { lengthMFromMm } from '../units/units';
 const FIBRE_MODULUS_PA = 2.5e9;
 const WIRE_MODULUS_PA = 200e9;
 const WIRE_MM = 0.5;
-/** A guard has given way once its tip has moved this far, mm. @source adr-0011 */
-const GIVES_MM = 10;
+/** A guard has given way once its tip has moved this share of its length: 10 mm of 28. @source adr-0025 */
+const GIVES_SHARE = 0.36;
 /** Spread fibres are pushed a few at a time. @source adr-0011 */
 const SPREAD_SHARE: Readonly<Record<Guard['spread'], number>> = { none: 1, fanned: 0.7, wings: 0.6 };
 
@@ -19,8 +19,8 @@ export const GUARD_MEASURED_BAND = 0.08;
 
 /**
  * Push at which a guard lies down and frees the point: so many clamped rods bent at their tips.
- *   N 3 E I delta / l³
- * Shorter is stiffer by the cube. A push that was measured counts instead.
+ *   N 3 E I delta / l³, delta = 0.36 l
+ * Shorter is stiffer by the square. A push that was measured counts instead.
  * @returns N, +-40 %
  * @source euler-bernoulli
  */
@@ -30,7 +30,7 @@ export function guardCollapseN(guard: Guard): number {
   const diameterM = lengthMFromMm(wire ? WIRE_MM : FIBRE_DIAMETER_MM);
   const inertiaM4 = (Math.PI * diameterM ** 4) / 64;
   const modulusPa = wire ? WIRE_MODULUS_PA : FIBRE_MODULUS_PA;
-  const oneN = (3 * modulusPa * inertiaM4 * lengthMFromMm(GIVES_MM)) / lengthMFromMm(guard.lengthMm) ** 3;
+  const oneN = (3 * modulusPa * inertiaM4 * GIVES_SHARE) / lengthMFromMm(guard.lengthMm) ** 2;
   return guard.fibres * oneN * SPREAD_SHARE[guard.spread];
 }
 

@@ -1,3 +1,5 @@
+import type { Trailer } from '../rig/parts/schema';
+import { appendagesLeft } from '../rig/body/trailer-body';
 import { COLD_STIFFENING_PER_C, STIFFNESS_AT_20, TRAILERS, type Softness, type TrailerKind } from '../tackle/trailers';
 
 /**
@@ -18,11 +20,23 @@ export function kickOnsetMps(kind: TrailerKind, softness: Softness, waterTempC: 
   return at20 === null ? null : at20 * Math.sqrt(plasticStiffness(softness, waterTempC));
 }
 
-/** The same for the trailer of a rig: null without one, too. */
-export const onsetOfMps = (
-  trailer: { readonly kind: TrailerKind; readonly softness: Softness } | null | undefined,
+/** A tail of which less is left than this, as a share of its length, catches no water any more. @source adr-0025 */
+const STUMP = 0.15;
+
+/**
+ * The same for the trailer of a rig: null without one, and for one whose tail was cut away. What is left of a shortened tail catches less water
+ * against the same hinge: it needs more speed, by the root of what is left.
+ * @source adr-0025
+ */
+export function onsetOfMps(
+  trailer: Pick<Trailer, 'kind' | 'softness' | 'lengthMm' | 'cutTailMm' | 'legsOff'> | null | undefined,
   waterTempC: number,
-): number | null => (trailer ? kickOnsetMps(trailer.kind, trailer.softness, waterTempC) : null);
+): number | null {
+  if (!trailer) return null;
+  const whole = kickOnsetMps(trailer.kind, trailer.softness, waterTempC);
+  const { count, each } = appendagesLeft(trailer);
+  return whole === null || count === 0 || each < STUMP ? null : whole / Math.sqrt(each);
+}
 
 /** How far an onset may be off, as a share. @source adr-0004 */
 export const KICK_ONSET_BAND = 0.3;
@@ -32,15 +46,16 @@ export const awakeAt = (onsetMps: number | null, speedMps: number): number =>
   onsetMps === null ? 1 : Math.min(1, speedMps / onsetMps);
 
 /**
- * Motion to the eye at a speed, 0 to 1: the kind's own share, dying away as the speed falls below the onset.
- * @returns  for still tails their own small share at any speed
+ * Motion to the eye at a speed, 0 to 1: the kind's own share as far as its tail was left on, dying away as the speed falls below the onset.
+ * @param tailLeft  of tail, legs or claws, 0 to 1
+ * @returns         for still tails their own small share at any speed; a kicking tail that was cut away shows what a dead body shows
  */
-export function showAtSpeed(kind: TrailerKind, onsetMps: number | null, speedMps: number): number {
-  const { show } = TRAILERS[kind];
-  if (onsetMps === null) return show;
+export function showAtSpeed(kind: TrailerKind, onsetMps: number | null, speedMps: number, tailLeft = 1): number {
+  const { show, kickOnsetMps: whole } = TRAILERS[kind];
+  if (onsetMps === null) return whole === null ? show : Math.min(show, STILL_SHOW);
   const over = speedMps / onsetMps;
   const awake = Math.min(1, Math.max(0, (over - 0.8) / 0.4));
-  return STILL_SHOW + (show - STILL_SHOW) * awake;
+  return STILL_SHOW + (show - STILL_SHOW) * awake * tailLeft;
 }
 
 /** What a tail shows that is not kicking. @source adr-0004 */

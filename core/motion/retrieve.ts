@@ -9,8 +9,12 @@ import { towedAreas, type Lure, type Towline } from './towed';
 const FALL_STEP_S = 0.25;
 /** Speed at which the tip is raised, m/s. @source adr-0010 */
 const TIP_LIFT_MPS = 1;
-/** How far a shaken tip speeds up and slows down the pull, as a share of it. @source adr-0010 */
-const SHAKE_DEPTH = 0.8;
+/** How far a tip is shaken to each side of the pull, m, and the rhythm at which rod and line swallow half of it, Hz. @source adr-0025 */
+const SHAKE_M = 0.05;
+const SWALLOWED_HZ = 4;
+/** How far a shaken tip speeds up and slows down the pull, as a share of it: never so far that it pushes. */
+export const shakeDepth = (hz: number, mPerS: number): number =>
+  Math.min(1, (2 * Math.PI * hz * SHAKE_M) / Math.sqrt(1 + (hz / SWALLOWED_HZ) ** 2) / mPerS);
 /** Phases of a shake that are averaged. */
 const SHAKE_PHASES = 8;
 
@@ -80,8 +84,9 @@ function doStep(towing: Towing, step: RetrieveStep, lastsS: number | undefined):
       return tow(towing, [pullAt(step.mPerS)], lastsS ?? step.s ?? Infinity);
     case 'shake': {
       // the lure answers slower than the tip shakes: what it does is the mean over the beat
+      const depth = shakeDepth(step.hz, step.mPerS);
       const pulls = Array.from({ length: SHAKE_PHASES }, (_, phase) =>
-        pullAt(step.mPerS * (1 + SHAKE_DEPTH * Math.sin((2 * Math.PI * (phase + 0.5)) / SHAKE_PHASES))),
+        pullAt(step.mPerS * (1 + depth * Math.sin((2 * Math.PI * (phase + 0.5)) / SHAKE_PHASES))),
       );
       return tow(towing, pulls, lastsS ?? step.s ?? Infinity);
     }

@@ -1,4 +1,5 @@
 import type { RigBody } from '../rig/body/body';
+import type { Arms } from '../rig/parts/schema';
 import { spinningDragM2 } from '../rig/body/frame';
 import { GRAVITY_MPS2, lengthMFromMm, radFromDeg } from '../units/units';
 import type { Medium } from './fall';
@@ -9,20 +10,30 @@ const RIGHTING_SHARE = 0.35;
 /** Sideways offset of the pull of the blades: of a straight arm, and of a bulky trailer's width. @source adr-0010 */
 const STRAIGHT_OFFSET_SHARE = 0.02;
 const BULKY_OFFSET_SHARE = 0.1;
-/** A trailer wider than this share of its length pushes the lure aside. @source adr-0010 */
-const BULKY_FROM = 0.18;
+/** Share of its length from which a trailer begins to push the lure aside with its width, and at which it does so wholly. @source adr-0025 */
+const BULKY = { from: 0.12, to: 0.24 } as const;
 /** A squeezed frame carries its blades nearer to the hook. @source adr-0010 */
 const SQUEEZED_SHARE = 0.6;
+/** Angle of the usual upper arm over the lower one: the shares above are of it. */
+const USUAL_ARM_DEG = 55;
+
+/** How far the upper arm of a frame carries its blades above the hook, as an arm of the usual angle would, m. */
+const raisedM = ({ upperMm, angleDeg, squeezed }: Arms): number =>
+  (lengthMFromMm(upperMm) * (squeezed ? SQUEEZED_SHARE : 1) * Math.sin(radFromDeg(angleDeg))) /
+  Math.sin(radFromDeg(USUAL_ARM_DEG));
 
 /** Offset of the pull from the middle plane of a frame, m. */
 function offsetM(body: RigBody): number {
   const { arms } = body.frame!;
   if (arms === null) return 0;
-  const armM = lengthMFromMm(arms.upperMm) * (arms.squeezed ? SQUEEZED_SHARE : 1);
+  const armM = raisedM(arms);
   const { trailer } = body;
   const widthM = trailer === null ? 0 : Math.max(trailer.widthM, trailer.legSpanM);
-  const bulky = trailer !== null && widthM / trailer.lengthM > BULKY_FROM ? BULKY_OFFSET_SHARE * widthM : 0;
-  return armM * Math.abs(Math.sin(radFromDeg(arms.twistDeg))) + STRAIGHT_OFFSET_SHARE * armM + bulky;
+  const width = trailer === null ? 0 : widthM / trailer.lengthM;
+  const bulky = Math.min(1, Math.max(0, (width - BULKY.from) / (BULKY.to - BULKY.from)));
+  return (
+    armM * (Math.abs(Math.sin(radFromDeg(arms.twistDeg))) + STRAIGHT_OFFSET_SHARE) + BULKY_OFFSET_SHARE * widthM * bulky
+  );
 }
 
 /**
@@ -39,7 +50,7 @@ export function rollRad(body: RigBody, medium: Medium, speedMps: number): number
 
 function rightingNm(body: RigBody, medium: Medium): number {
   const headN = GRAVITY_MPS2 * (body.head.massKg - medium.densityKgM3 * body.head.volumeM3);
-  return headN * RIGHTING_SHARE * lengthMFromMm(body.frame!.arms!.upperMm);
+  return headN * RIGHTING_SHARE * raisedM(body.frame!.arms!);
 }
 
 /** Speed at which a spinnerbait leans 60 degrees and blows over, m/s; null for rigs without arms. */

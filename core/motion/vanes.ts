@@ -1,6 +1,8 @@
 import { vaneStartMps, type FrameBody, type Vane } from '../rig/body/frame';
 import { TRAILER_NORMAL_CD, type RigBody } from '../rig/body/body';
 import { cm2FromAreaM2 } from '../units/units';
+import type { Medium } from './fall';
+import { skirtDragAreaM2 } from './skirt-drag';
 
 /** Turns of a blade for each of its lengths of way: +-40 %. @source adr-0010 */
 const TURNS = 0.2;
@@ -46,27 +48,39 @@ export interface Hunting {
   readonly share: number;
   /** too little trailer for its head: it darts without coming back to its line */
   readonly wild: boolean;
+  /** how much of that there is, 0 to 1: half where a trailer weighs a quarter of its head */
+  readonly wildness: number;
 }
 
 /** How much the face a trailer turns to the pull holds a vibrating head on its line, and how much its push. @source adr-0010 */
 const FACE_HOLDS = 0.1;
 const PUSH_HOLDS = 2;
-/** A trailer lighter than this share of its head does not hold it. @source adr-0010 */
-const WILD_BELOW = 0.25;
+/** What a trailer weighs beside its head, and the skirt with its drag, hold a little too. @source adr-0025 */
+const MASS_HOLDS = 0.06;
+const SKIRT_HOLDS = 0.02;
+/** Speed at which the skirt is looked at, m/s: an ordinary reel. */
+const SKIRT_AT_MPS = 0.75;
+/** A trailer of this share of its head lets it run half wild; of so many times more or less, hardly or wholly. @source adr-0010, adr-0025 */
+const HALF_WILD = 0.25;
+const WILD_OVER = 0.25;
 
 /**
- * How far a vibrating head hunts: the plate throws it, push and face of the trailer hold it.
- *   A / (A + 2 push + 0.1 face)
+ * How far a vibrating head hunts: the plate throws it, push, face and mass of the trailer and the skirt hold it.
+ *   A / (A + 2 push + 0.1 face + 0.02 skirt + 0.06 A x trailer mass / head mass)
  * @returns null for anything but a vibrating head
- * @source adr-0010
+ * @source adr-0010, adr-0025
  */
-export function hunting(body: RigBody): Hunting | null {
+export function hunting(body: RigBody, { densityKgM3, kinematicM2ps }: Medium): Hunting | null {
   if (body.frame?.kind !== 'vibrating') return null;
   const plateM2 = body.frame.vanes[0]!.areaM2;
   const { trailer } = body;
-  const held = PUSH_HOLDS * body.pushM2 + (FACE_HOLDS * body.trailerNormalM2) / TRAILER_NORMAL_CD;
-  return {
-    share: plateM2 / (plateM2 + held),
-    wild: (trailer?.massKg ?? 0) / body.head.massKg < WILD_BELOW,
-  };
+  const ballast = (trailer?.massKg ?? 0) / body.head.massKg;
+  const skirtM2 = body.skirt ? skirtDragAreaM2(body.skirt, SKIRT_AT_MPS, densityKgM3, kinematicM2ps) : 0;
+  const held =
+    PUSH_HOLDS * body.pushM2 +
+    (FACE_HOLDS * body.trailerNormalM2) / TRAILER_NORMAL_CD +
+    SKIRT_HOLDS * skirtM2 +
+    MASS_HOLDS * plateM2 * ballast;
+  const wildness = 1 / (1 + (ballast / HALF_WILD) ** (1 / WILD_OVER));
+  return { share: plateM2 / (plateM2 + held), wild: wildness > 0.5, wildness };
 }

@@ -67,7 +67,7 @@ export function rigReport(rig: Rig, waterTempC: number, given: CheckedWith = {})
   const onsetMps = onsetOfMps(rig.trailer, waterTempC);
   const guardN = rig.guard ? guardCollapseN(rig.guard) : 0;
   const slipMps = keeperSlipMps(rig, body, medium);
-  const darts = hunting(body);
+  const darts = hunting(body, medium);
   return {
     massG: gFromMassKg(body.massKg),
     submergedN: submergedWeightN(body, medium),
@@ -80,7 +80,7 @@ export function rigReport(rig: Rig, waterTempC: number, given: CheckedWith = {})
           onsetMps,
           beatHz: tailBeatHz(body.trailer!, onsetMps, speedMps),
           push: pushIndex(body, medium, awakeAt(onsetMps, speedMps)),
-          show: showAtSpeed(rig.trailer.kind, onsetMps, speedMps),
+          show: showAtSpeed(rig.trailer.kind, onsetMps, speedMps, body.trailer!.tailLeft),
           match: wagMatch(rig.trailer.kind, body.trailer, body.head.massKg),
         }
       : null,

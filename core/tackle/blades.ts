@@ -73,8 +73,8 @@ export type PlateSize = (typeof PLATE_SIZES)[number];
 export const PLATE_LINKS = ['direct', 'ring', 'wire'] as const;
 export type PlateLink = (typeof PLATE_LINKS)[number];
 
-/** How a plate meets the water: its angle to the pull, drag and lift on its area, steel sheet of this thickness. @source adr-0010 */
-export const PLATE = { angleDeg: 50, dragCd: 1, liftCd: 0.35, thicknessMm: 0.8 } as const;
+/** How a plate meets the water: its angle to the pull, the push along its normal on its area, steel sheet of this thickness. @source adr-0010, adr-0025 */
+export const PLATE = { angleDeg: 50, normalCd: 1, thicknessMm: 0.8 } as const;
 
 /** Plates of vibrating heads. @source adr-0004 */
 export const PLATES: Readonly<Record<PlateSize, { readonly areaCm2: number }>> = {

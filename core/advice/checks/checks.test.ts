@@ -148,7 +148,7 @@ const CASES: Readonly<Record<FaultId, readonly [advises: Case, holds: Case]>> = 
     [
       {
         ...jig({ style: 'swim', trailer: 'paddle-tail', lengthIn: 4.25 }),
-        guard: { ...jig().guard!, fibres: 60, lengthMm: 22 },
+        guard: { ...jig().guard!, fibres: 60, lengthMm: 18 },
       },
     ],
     [jig()],

@@ -42,8 +42,8 @@ const withArms = (rig: Rig, part: Partial<NonNullable<Rig['arms']>>): Cured => (
 
 const plateRunsWild: RigCheck = {
   id: 'plate-runs-wild',
-  judge: ({ body }) => {
-    const darts = hunting(body);
+  judge: ({ body, medium }) => {
+    const darts = hunting(body, medium);
     return darts ? adviseIf(darts.wild) : doesNotApply;
   },
   cure(checked) {
@@ -106,7 +106,7 @@ export const PLATE_AND_BLADE_CHECKS: readonly RigCheck[] = [
   onWater(
     'plate-wild-in-mud',
     plated,
-    (w, { body }) => w.water.visibilityM < NO_SIGHT_M && (hunting(body)?.share ?? 0) > TOO_LIVELY,
+    (w, { body, medium }) => w.water.visibilityM < NO_SIGHT_M && (hunting(body, medium)?.share ?? 0) > TOO_LIVELY,
     ({ rig }) =>
       rig.trailer
         ? withTrailer(rig, { kind: 'flapper-craw', orientation: 'flat' })

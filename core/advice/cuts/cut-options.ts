@@ -67,7 +67,8 @@ function amountsOf(rig: Rig, edit: EditId, now: number, min: number, max: number
     case 'tail':
       return spread(upTo(now, max, STEP.tailMm)).filter((_, at, all) => all.length <= MOST_TAILS || at % 2 === 0);
     case 'legs':
-      return [max / 2, max].map(Math.round).filter((count, at, all) => count > now && all.indexOf(count) === at);
+      // in pairs: with a leg more on one side it spins
+      return [max / 2, max].filter((count) => count > now && (max - count) % 2 === 0);
     case 'skirt-length': {
       const { reachMm } = HOOKS[rig.head.hook.size];
       const least = Math.max(min, reachMm + SKIRT_BEHIND_HOOK_MM);

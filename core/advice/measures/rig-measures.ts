@@ -44,7 +44,10 @@ export function measureRig(rig: Rig, body: RigBody, medium: Medium, facts: Water
     fall: fallMps,
     weight: massKgFromOz(rig.head.weightOz),
     push: pushIndex(body, medium, awakeAt(onsetMps, speedMps)),
-    show: Math.max(trailer ? showAtSpeed(trailer.kind, onsetMps, speedMps) : 0, body.frame ? frameShow(body.frame) : 0),
+    show: Math.max(
+      trailer ? showAtSpeed(trailer.kind, onsetMps, speedMps, body.trailer!.tailLeft) : 0,
+      body.frame ? frameShow(body.frame) : 0,
+    ),
     length: profile.lengthM,
     ratio: profile.ratio,
     snag: snagProofing(snagInputOf(rig), facts),

@@ -95,7 +95,7 @@ export const TRAILER_RULES = [
     id: 'bug-for-every-day',
     when: all(onBottom, mood('neutral'), clearTo(inches(12))),
     target: { trailer: ['flat-bug'] },
-    weight: 0.8,
+    weight: 1.2,
   },
   {
     id: 'movers-in-shallow-murk',

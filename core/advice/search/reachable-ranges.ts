@@ -161,7 +161,11 @@ export function reachableRangesOf(space: CandidateClasses, medium: Medium, facts
       weight: [head.body.massKg, head.body.massKg],
       push: [pushAt(fromMps, span.pushDragM2[0]), pushAt(toMps, span.pushDragM2[1])],
       show: plastic
-        ? rangeOf([fromMps, toMps].map((speedMps) => Math.max(flashes, showAtSpeed(plastic.kind, onsetMps, speedMps))))
+        ? rangeOf(
+            [fromMps, toMps].map((speedMps) =>
+              Math.max(flashes, showAtSpeed(plastic.kind, onsetMps, speedMps, trailer.body!.tailLeft)),
+            ),
+          )
         : [flashes, flashes],
       length: [shortM, longM],
       ratio: [lowM / longM, highM / shortM],

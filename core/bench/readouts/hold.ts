@@ -11,8 +11,8 @@ export const HOLD_READOUTS = {
   hunting: {
     unit: 'share',
     scale: { from: 0, to: 1 },
-    of: ({ body }) => {
-      const darts = hunting(body);
+    of: ({ body, medium }) => {
+      const darts = hunting(body, medium);
       const share = darts?.share ?? null;
       return {
         value: share,

@@ -67,8 +67,9 @@ function plateVane(size: keyof typeof PLATES): Vane {
     lengthM: Math.sqrt(areaM2),
     areaM2,
     angleRad,
-    dragM2: PLATE.dragCd * areaM2 * Math.sin(angleRad),
-    liftM2: PLATE.liftCd * areaM2,
+    // the push stands square on the plate: lift over drag is the cotangent of its angle
+    dragM2: PLATE.normalCd * areaM2 * Math.sin(angleRad),
+    liftM2: PLATE.normalCd * areaM2 * Math.cos(angleRad),
     wake: 1,
   };
 }

@@ -19,6 +19,10 @@ export interface TrailerBody {
   /** from tip to tip of legs or claws, across the flat face; 0 without a pair */
   readonly legSpanM: number;
   readonly appendageCount: number;
+  /** of the tail, legs or claws it is made with, what was not cut away, 0 to 1; 0 where it is made without */
+  readonly tailLeft: number;
+  /** length before any cut: the lever of a tail is that of the body it was moulded for */
+  readonly wholeM: number;
   readonly appendageAreaM2: number;
   /** drag area of the moving appendages: sum of count x area x push */
   readonly pushM2: number;
@@ -28,6 +32,24 @@ export interface TrailerBody {
   readonly centroidM: number;
   /** profile that is left, in metres: x from the cut nose, width, height */
   readonly profileM: readonly ProfilePoint[];
+}
+
+/**
+ * Tail, legs or claws that the cuts left.
+ * @returns  how many of them, and the share of its length each still has, 0 to 1
+ */
+export function appendagesLeft({
+  kind,
+  lengthMm,
+  cutTailMm,
+  legsOff,
+}: Pick<Trailer, 'kind' | 'lengthMm' | 'cutTailMm' | 'legsOff'>): { readonly count: number; readonly each: number } {
+  const { count, root } = TRAILERS[kind].appendage;
+  const end = 1 - cutTailMm / lengthMm;
+  return {
+    count: Math.max(0, count - legsOff),
+    each: root >= 1 ? 0 : Math.min(1, Math.max(0, (end - root) / (1 - root))),
+  };
 }
 
 /** Flat tails that were joined, once split, wave by themselves: so many times their push. @source adr-0014 */
@@ -129,9 +151,8 @@ export function trailerBody(trailer: Trailer): TrailerBody {
   const to = 1 - trailer.cutTailMm / trailer.lengthMm;
 
   const { appendage } = row;
-  const count = Math.max(0, appendage.count - trailer.legsOff);
-  const lengthShare = appendage.root >= 1 ? 0 : Math.min(1, Math.max(0, (to - appendage.root) / (1 - appendage.root)));
-  const appendageArea = count * appendage.area * lengthShare;
+  const { count, each } = appendagesLeft(trailer);
+  const appendageArea = count * appendage.area * each;
 
   const weighed = trailer.massG === undefined ? null : massKgFromG(trailer.massG);
   const volumeOf = (profile: readonly ProfilePoint[], appendageGirth: number): number =>
@@ -163,7 +184,9 @@ export function trailerBody(trailer: Trailer): TrailerBody {
     widthM: Math.max(...profileM.map(([, width]) => width)),
     heightM: Math.max(...profileM.map(([, , height]) => height)),
     legSpanM: legSpanM(appendage, count, Math.max(0, to - appendage.root) * lengthM, lengthM),
-    appendageCount: count,
+    appendageCount: each > 0 ? count : 0,
+    tailLeft: appendage.count === 0 ? 0 : (count / appendage.count) * each,
+    wholeM: lengthM,
     appendageAreaM2,
     pushM2: appendageAreaM2 * appendage.push * (trailer.splitTails && appendage.shape === 'flap' ? SPLIT_PUSH : 1),
     liftM2: trailer.orientation === 'inverted' ? liftM2 * INVERTED_LIFT_SHARE : liftM2,
