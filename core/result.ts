@@ -61,7 +61,9 @@ export type IssueCode =
   | 'not-downwards'
   | 'needs-block'
   | 'no-such-size'
-  | 'nothing-reaches';
+  | 'nothing-reaches'
+  | 'jumps-past'
+  | 'never-half-way';
 
 /** One problem: where it is (`path`, dotted; `line` counted from 1 in text files) and the facts its wording needs. */
 export interface Issue {

@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, test } from '@jest/globals';
 import { mediumAt } from '../motion/fall';
 import { rigBody } from '../rig/body/body';
+import type { RetrievePlan } from '../motion/plan';
 import type { Rig } from '../rig/parts/schema';
 import { jig, spinner, steadyPlan } from '../testing/fixtures/rigs';
 import { HEADS, HEAD_STYLES } from '../tackle/heads';
@@ -256,5 +257,87 @@ describe('solved settings, by their value', () => {
     expect(solveRetrieve(rig, twice, deep, 'countdown', 1.5).value).toBeCloseTo(2.7332, 3);
     const rested = { ...bare, steps: [{ do: 'pause' as const, s: 2 }, ...bare.steps] };
     expect(solveRetrieve(rig, rested, deep, 'speed', 1.2).value).not.toBeNull();
+  });
+});
+
+describe('settings on programmes of steps', () => {
+  const water = { ...DEFAULT_WATER, depthM: 6 };
+  const reels = fc.record({
+    do: fc.constant('reel' as const),
+    mPerS: fc.double({ min: 0.2, max: 1.2, noNaN: true }),
+    s: fc.double({ min: 1, max: 8, noNaN: true }),
+  });
+  const rests = fc.record({
+    do: fc.constantFrom('pause' as const, 'kill' as const),
+    s: fc.double({ min: 0.3, max: 4, noNaN: true }),
+  });
+  const counts = fc.record({ do: fc.constant('countdown' as const), s: fc.double({ min: 0, max: 8, noNaN: true }) });
+  const lifts = fc.record({ do: fc.constant('lift-drop' as const), m: fc.double({ min: 0.2, max: 1, noNaN: true }) });
+  const programmes = fc
+    .tuple(fc.option(counts), fc.array(fc.oneof(reels, rests, lifts), { minLength: 1, maxLength: 5 }))
+    .map(([count, steps]): RetrievePlan =>
+      steadyPlan(0.6, 2, { steps: [...(count ? [count] : []), ...steps, { do: 'reel', mPerS: 0.6 }] }),
+    );
+  const set: Readonly<
+    Record<(typeof SOLVE_FOR)[number], (rig: Rig, plan: RetrievePlan, value: number) => [Rig, RetrievePlan]>
+  > = {
+    weight: (rig, plan, weightOz) => [{ ...rig, head: { ...rig.head, weightOz } }, plan],
+    speed: (rig, plan, mPerS) => [
+      rig,
+      { ...plan, steps: plan.steps.map((step) => (step.do === 'reel' ? { ...step, mPerS } : step)) },
+    ],
+    countdown: (rig, plan, s) => {
+      const first = plan.steps.findIndex((step) => step.do === 'countdown');
+      const steps = plan.steps.filter((_, at) => at !== first);
+      return [
+        rig,
+        {
+          ...plan,
+          steps: [...steps.slice(0, Math.max(0, first)), { do: 'countdown', s }, ...steps.slice(Math.max(0, first))],
+        },
+      ];
+    },
+    line: (rig, plan, lb) => [rig, { ...plan, line: { ...plan.line, lb } }],
+  };
+  test('property: what is answered is met within 2 cm when it is run; what is not says why', () => {
+    const rig = jig({ style: 'swim', trailer: 'paddle-tail' });
+    let answered = 0;
+    fc.assert(
+      fc.property(
+        programmes,
+        fc.double({ min: 0.2, max: 5.5, noNaN: true }),
+        fc.constantFrom(...SOLVE_FOR),
+        (plan, depthM, by) => {
+          const { value, why } = solveRetrieve(rig, plan, water, by, depthM);
+          expect([value === null, why === null]).toEqual([value === null, value !== null]);
+          if (value === null) return;
+          answered++;
+          const met = retrieveReport(...set[by](rig, plan, value), water).midCastDepthM!;
+          expect([by, value, Math.abs(met - depthM) <= 0.0201]).toEqual([by, value, true]);
+        },
+      ),
+      { numRuns: 120, seed: 15 },
+    );
+    expect(answered).toBeGreaterThan(30);
+  }, 60_000);
+  test('a lift that carries it past a depth at every setting says so, with where', () => {
+    const found = SOLVE_FOR.flatMap((by) =>
+      [0.4, 0.8, 1.2, 1.6, 2, 2.4, 2.8].map((depthM) =>
+        solveRetrieve(
+          jig({ style: 'swim', trailer: 'paddle-tail' }),
+          steadyPlan(0.6, 2, {
+            steps: [
+              { do: 'reel', mPerS: 0.6, s: 6 },
+              { do: 'lift-drop', m: 1 },
+              { do: 'reel', mPerS: 0.6 },
+            ],
+          }),
+          water,
+          by,
+          depthM,
+        ),
+      ),
+    );
+    for (const { value, why } of found) expect(value === null).toBe(why !== null);
   });
 });

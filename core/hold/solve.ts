@@ -76,39 +76,94 @@ const KNOBS: Readonly<Record<SolveFor, (rig: Rig) => Knob>> = {
 };
 
 const ROUNDS = 28;
-/** A depth reached to this is reached, m. */
+/** A depth reached to this is reached, m: by an end of the range or a stretch that is level, and by a place that was searched for. */
 const CLOSE_M = 0.01;
+const MET_M = 0.02;
+/** Places over the range that are looked at besides those that exist, closer together where settings are small. */
+const SCANNED = 36;
+
+/** A setting and the depth it runs at half way back. */
+interface Known {
+  readonly value: number;
+  readonly depthM: number;
+}
+
+/** Places to look at, upwards: what exists, and the range between by equal factors. */
+function placesOf({ from, to, steps }: Knob): number[] {
+  const start = Math.max(from, to / 400);
+  const between = Array.from({ length: SCANNED }, (_, at) => start * (to / start) ** (at / (SCANNED - 1)));
+  const inside = [from, ...steps, ...between, to].filter((value) => value >= from && value <= to);
+  return [...new Set(inside)].sort((a, b) => a - b);
+}
 
 /**
- * Turns one setting until the rig runs at a depth half way back. Depth grows with weight and countdown and shrinks with speed
- * and line; where bottom or surface holds the lure, more of it changes nothing and the least that gets there is told.
+ * Turns one setting until the rig runs at a depth half way back. The whole range is scanned, since a programme of steps need not run deeper all the
+ * way: every place where it crosses the depth is looked into, the least setting first, and the answer is run before it is given.
  * @param depthM  wanted, m
- * @returns       the value, or why there is none; `nearest` is what exists next to it
+ * @returns       the least value that is met within 2 cm, or why there is none; `nearest` is what exists next to it
  */
 export function solveRetrieve(rig: Rig, plan: RetrievePlan, water: Water | null, by: SolveFor, depthM: number): Solved {
   const knob = KNOBS[by](rig);
-  const depthAt = (value: number): number => {
+  const depthAt = (value: number): number | null => {
     const [turnedRig, turnedPlan] = knob.set(rig, plan, value);
-    return prepareRetrieve(turnedRig, turnedPlan, water).run().midCastDepthM ?? Infinity;
+    return prepareRetrieve(turnedRig, turnedPlan, water).run().midCastDepthM;
   };
-  const [atFrom, atTo] = [depthAt(knob.from), depthAt(knob.to)];
-  const deeper = atTo >= atFrom ? 1 : -1;
-  const [shallowest, deepest] = deeper > 0 ? [atFrom, atTo] : [atTo, atFrom];
-  const stepDepths = knob.steps.map((value) => ({ value, depthM: depthAt(value) }));
-  const nearest = stepDepths.reduce((best, step) =>
-    Math.abs(step.depthM - depthM) < Math.abs(best.depthM - depthM) ? step : best,
+  // a setting at which it never comes half way back has no depth
+  const known = placesOf(knob).flatMap((value): Known[] => {
+    const metM = depthAt(value);
+    return metM === null ? [] : [{ value, depthM: metM }];
+  });
+  const missM = (place: Known): number => Math.abs(place.depthM - depthM);
+  const existing = known.filter(({ value }) => knob.steps.includes(value));
+  const nearest = existing.reduce<Solved['nearest']>(
+    (best, step) => (best === null || missM(step) < missM(best) ? step : best),
+    null,
   );
-  if (depthM < shallowest - CLOSE_M || depthM > deepest + CLOSE_M) {
-    const limit = Number((depthM < shallowest ? shallowest : deepest).toFixed(2));
-    const [why] = fail([issue('nothing-reaches', by, { got: depthM, limit })]).issues;
-    return { for: by, value: null, unit: knob.unit, nearest, why: why! };
+  const answer = { for: by, unit: knob.unit, nearest } as const;
+
+  const crosses = (one: Known | undefined, other: Known | undefined): boolean =>
+    one !== undefined && other !== undefined && one.depthM < depthM !== other.depthM < depthM;
+  let jump: readonly [Known, Known] | null = null;
+  for (const [at, place] of known.entries()) {
+    const before = known[at - 1];
+    const isCrossed = crosses(before, place);
+    // what only comes near counts where it does not cross it next
+    const isNear = missM(place) <= CLOSE_M && !crosses(place, known[at + 1]);
+    if (!isCrossed && !isNear) continue;
+    if (before === undefined) return { ...answer, value: place.value, why: null };
+    // between them it crosses the depth, or comes upon a stretch where it stays there
+    const isBefore = (m: number): boolean =>
+      isCrossed ? m < depthM === before.depthM < depthM : Math.abs(m - depthM) > CLOSE_M;
+    const value = narrowed(before.value, place.value, (middle) => {
+      const middleM = depthAt(middle);
+      return middleM !== null && isBefore(middleM);
+    });
+    const metM = depthAt(value);
+    if (metM !== null && Math.abs(metM - depthM) <= MET_M) return { ...answer, value, why: null };
+    jump = [before, place];
   }
-  let [low, high] = [knob.from, knob.to];
+
+  const depths = known.map((place) => place.depthM);
+  const [shallowest, deepest] = [Math.min(...depths), Math.max(...depths)];
+  const [why] = fail([
+    known.length === 0
+      ? issue('never-half-way', by, {})
+      : jump !== null
+        ? issue('jumps-past', by, { got: depthM, from: rounded(jump[0].value), to: rounded(jump[1].value) })
+        : issue('nothing-reaches', by, { got: depthM, limit: rounded(depthM < shallowest ? shallowest : deepest) }),
+  ]).issues;
+  return { ...answer, value: null, why: why! };
+}
+
+const rounded = (value: number): number => Number(value.toFixed(2));
+
+/** Where something ends that holds at one place and not at another: the place just behind. */
+function narrowed(from: number, to: number, holds: (at: number) => boolean): number {
+  let [low, high] = [from, to];
   for (let round = 0; round < ROUNDS; round++) {
     const middle = (low + high) / 2;
-    // of settings that do the same, the least that reaches it
-    if (deeper * (depthAt(middle) - depthM) < 0) low = middle;
+    if (holds(middle)) low = middle;
     else high = middle;
   }
-  return { for: by, value: (low + high) / 2, unit: knob.unit, nearest, why: null };
+  return high;
 }
