@@ -92,7 +92,7 @@ line(
 // one retrieve of 25 m, where it runs level, and a general solver on the same smooth path
 const swim: Rig = { ...rig, head: { ...rig.head, style: 'swim' } };
 const lure = lureOf(rigBody(swim), medium, 0.2);
-const towline = { diameterM: 0.00033, tipM: 1 };
+const towline = { diameterM: 0.00033, densityKgM3: 1780, tipM: 1 };
 const open = groundOf(undefined, null);
 const plan = (steps: RetrievePlan['steps']): RetrievePlan => ({
   castM: 25,
@@ -153,7 +153,7 @@ const smooth = plan([
 ]);
 const path = retrieve(lure, smooth, open, towline).path;
 const start = path.find(([timeS]) => timeS >= 2 - 1e-9)!;
-const rates = reelRates(lure, open, towline, 0.75);
+const rates = reelRates(lure, towline, 0.75);
 const solver = new Solver(2);
 solver.absoluteTolerance = solver.relativeTolerance = 1e-5;
 const general = (): readonly number[] =>

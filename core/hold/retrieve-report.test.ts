@@ -62,7 +62,7 @@ describe('a retrieve, in the shape of files', () => {
 });
 
 describe('the window of speeds', () => {
-  const line = { diameterM: 0.00033, tipM: 1 };
+  const line = { diameterM: 0.00033, densityKgM3: 1140, tipM: 1 };
   const windowOf = (rig: typeof swim, onsetMps: number | null) =>
     workingWindow(rig, lureOf(rigBody(rig), mediumAt(20), onsetMps), line, 12.5);
   test('what ends it is named: a light swimmer comes to the surface first, a tail on a ring slips before a heavy one rises', () => {

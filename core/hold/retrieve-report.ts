@@ -1,7 +1,5 @@
 import { rigBody } from '../rig/body/body';
 import type { Rig } from '../rig/parts/schema';
-import { lineDiameterMm } from '../tackle/gear';
-import { lengthMFromMm } from '../units/units';
 import type { Water } from '../water/schema';
 import type { Band } from '../motion/bands';
 import { mediumAt, mediumOf, UNIT_FACTORS, type DragFactors } from '../motion/fall';
@@ -13,7 +11,7 @@ import { DEFAULT_TEMP_C } from '../motion/report';
 import { groundOf, type Ground } from '../motion/ground';
 import { secondsBetween, type PathPoint } from '../motion/path';
 import { retrieve } from '../motion/retrieve';
-import { lureOf, type Lure, type Towline } from '../motion/towed';
+import { lureOf, towlineOf, type Lure, type Towline } from '../motion/towed';
 import { workingWindow } from './working-window';
 
 /** A retrieve in the shape of files and the command line. */
@@ -46,10 +44,7 @@ export function prepareRetrieve(rig: Rig, plan: RetrievePlan, water: Water | nul
   const tempC = water?.temperatureC ?? DEFAULT_TEMP_C;
   const onsetMps = onsetOfMps(rig.trailer, tempC);
   const medium = water ? mediumOf(water) : mediumAt(tempC);
-  const line = {
-    diameterM: lengthMFromMm(lineDiameterMm(plan.line.kind, plan.line.lb)),
-    tipM: plan.tipHeightM,
-  };
+  const line = towlineOf(plan.line, plan.tipHeightM);
   const tops = (water?.cover ?? []).flatMap(({ kind, topM }) => (kind === 'open' || topM === undefined ? [] : [topM]));
   const ground = groundOf(plan.bottom, water?.depthM ?? null, [...new Set(tops)]);
   const lureWith = (factors: DragFactors): Lure => lureOf(body, medium, onsetMps, factors);

@@ -64,7 +64,7 @@ describe('bands by slopes against 2,000 seeded draws, away from surface and bott
   test('hold speed: a swim jig at a metre', () => {
     const rig = jig({ style: 'swim', trailer: 'paddle-tail' });
     const body = rigBody(rig);
-    const line = { diameterM: 0.00033, tipM: 1 };
+    const line = { diameterM: 0.00033, densityKgM3: 1140, tipM: 1 };
     const speed = (factors: DragFactors): number => holdSpeedMps(lureOf(body, medium, 0.25, factors), line, 12.5, 1)!;
     widthsAgree(logBand(body, speed)!, sampled(rig, speed));
   });

@@ -35,7 +35,8 @@ const wakeOf = (rig: Rig): Predicted => {
   const body = rigBody(rig);
   return {
     kind: rig.trailer?.kind ?? null,
-    numberOf: (factors) => holdSpeedMps(lureOf(body, medium, 0.25, factors), { diameterM: 0.00033, tipM: 1 }, 12.5, 0),
+    numberOf: (factors) =>
+      holdSpeedMps(lureOf(body, medium, 0.25, factors), { diameterM: 0.00033, densityKgM3: 1140, tipM: 1 }, 12.5, 0),
   };
 };
 

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, test } from '@jest/globals';
-import { groundOf, slopeAt } from './ground';
+import { groundOf } from './ground';
 import { depthAtX, PathLog, secondsBetween, type PathPoint } from './path';
 
 describe('the bottom under a cast', () => {
@@ -36,10 +36,14 @@ describe('the bottom under a cast', () => {
     expect(hump.shallowestM(11, 20)).toBe(3);
     expect(hump.shallowestM(8.5, 8.75)).toBeCloseTo(1.5, 9);
   });
-  test('its slope is positive where it deepens away from the rod, and 0 where nobody knows a bottom', () => {
-    expect(slopeAt(bank, 6)).toBeCloseTo(0.25, 9);
-    expect(slopeAt(bank, 40)).toBe(0);
-    expect(slopeAt(groundOf(undefined, null), 6)).toBe(0);
+  test('so much line from a tip comes to the bottom at one angle, and on a wall higher up', () => {
+    const level = groundOf(undefined, 3);
+    expect(level.liesAtRad(10, 1, 1.5)).toBeCloseTo(Math.asin(0.4), 12);
+    const bankRad = bank.liesAtRad(12, 1, 1.2);
+    const [xM, zM] = [12 * Math.cos(bankRad), 12 * Math.sin(bankRad) - 1];
+    expect(zM).toBeCloseTo(bank.depthAt(xM), 9);
+    // more line than leads to any bottom in front of the rod: none bars it
+    expect(bank.liesAtRad(0.5, 1, 1.2)).toBe(0);
   });
 });
 

@@ -4,6 +4,11 @@ export interface Ground {
   depthAt(xM: number): number;
   /** least depth between two distances, humps on the way included */
   shallowestM(fromM: number, toM: number): number;
+  /**
+   * Where a lure that cannot lie as low as an angle lies instead: the angle below the horizontal nearest above it at which so much line from the
+   * tip just comes to the bottom; 0 where the bottom bars the whole way up.
+   */
+  liesAtRad(lengthM: number, tipM: number, angleRad: number): number;
   readonly coverTopsM: readonly number[];
 }
 
@@ -15,7 +20,12 @@ export function groundOf(
 ): Ground {
   if (bottom === undefined || bottom.length === 0) {
     const level = depthM ?? Infinity;
-    return { depthAt: () => level, shallowestM: () => level, coverTopsM };
+    return {
+      coverTopsM,
+      depthAt: () => level,
+      shallowestM: () => level,
+      liesAtRad: (lengthM, tipM) => Math.asin(Math.min(1, (level + tipM) / lengthM)),
+    };
   }
   const depthAt = (xM: number): number => {
     if (xM <= bottom[0]![0]) return bottom[0]![1];
@@ -26,9 +36,21 @@ export function groundOf(
     }
     return bottom.at(-1)![1];
   };
+  // its ends go on level, further than any line leads
+  const [first, last] = [bottom[0]!, bottom.at(-1)!];
+  const corners = [[first[0] - FAR_M, first[1]] as const, ...bottom, [last[0] + FAR_M, last[1]] as const];
   return {
     coverTopsM,
     depthAt,
+    liesAtRad(lengthM, tipM, angleRad) {
+      let lies = 0;
+      for (let at = 1; at < corners.length; at++) {
+        for (const found of crossingsRad(corners[at - 1]!, corners[at]!, lengthM, tipM)) {
+          if (found < angleRad && found > lies) lies = found;
+        }
+      }
+      return lies;
+    },
     shallowestM(fromM, toM) {
       const [near, far] = [Math.min(fromM, toM), Math.max(fromM, toM)];
       let least = Math.min(depthAt(near), depthAt(far));
@@ -38,10 +60,22 @@ export function groundOf(
   };
 }
 
-/** Way over which the slope of a bottom is taken, m. */
-const SLOPE_OVER_M = 0.05;
-/** Slope of the bottom at a distance: positive where it deepens away from the rod; 0 where there is none. */
-export function slopeAt(ground: Ground, xM: number): number {
-  const [near, far] = [ground.depthAt(xM - SLOPE_OVER_M), ground.depthAt(xM + SLOPE_OVER_M)];
-  return Number.isFinite(near) && Number.isFinite(far) ? (far - near) / (2 * SLOPE_OVER_M) : 0;
+/** Further than a line leads, m. */
+const FAR_M = 200;
+
+type Corner = readonly [xM: number, depthM: number];
+
+/** Angles below the horizontal at which a line of some length from the tip comes to a stretch of bottom, rad; only in front of the rod. */
+function crossingsRad([fromX, fromM]: Corner, [toX, toM]: Corner, lengthM: number, tipM: number): number[] {
+  const [ax, az] = [fromX, fromM + tipM];
+  const [bx, bz] = [toX - fromX, toM - fromM];
+  // |a + s b|² = length²
+  const [square, half, rest] = [bx * bx + bz * bz, ax * bx + az * bz, ax * ax + az * az - lengthM * lengthM];
+  const under = half * half - square * rest;
+  if (under < 0) return [];
+  const root = Math.sqrt(under);
+  return [(-half - root) / square, (-half + root) / square].flatMap((s) => {
+    const xM = ax + s * bx;
+    return s < 0 || s > 1 || xM < 0 ? [] : [Math.atan2(az + s * bz, xM)];
+  });
 }

@@ -3,8 +3,9 @@ import type { Ground } from './ground';
 /** A place on the path: seconds since the splash, m from the rod, m down. */
 export type PathPoint = readonly [timeS: number, xM: number, depthM: number];
 
-/** Nearer to the bottom than this counts as touching it, m. */
+/** Nearer to the bottom than this counts as touching it, m; only what was further off than that touches it again. */
 export const TOUCH_M = 0.01;
+const LEFT_M = 0.04;
 
 /** Everything that happened so far; contacts are counted as they begin. */
 export class PathLog {
@@ -18,11 +19,12 @@ export class PathLog {
 
   note({ timeS, xM, zM }: { readonly timeS: number; readonly xM: number; readonly zM: number }): void {
     this.path.push([timeS, xM, zM]);
-    const onBottom = zM >= this.ground.depthAt(xM) - TOUCH_M;
+    const offM = this.ground.depthAt(xM) - zM;
+    const onBottom = offM <= (this.onBottom ? LEFT_M : TOUCH_M);
     if (onBottom && !this.onBottom) this.bottomContacts++;
     this.onBottom = onBottom;
     for (const topM of this.ground.coverTopsM) {
-      const inside = zM > topM;
+      const inside = zM > (this.inCover.has(topM) ? topM - LEFT_M : topM);
       if (inside && !this.inCover.has(topM)) this.coverContacts++;
       if (inside) this.inCover.add(topM);
       else this.inCover.delete(topM);

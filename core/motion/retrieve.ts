@@ -2,7 +2,7 @@ import { fallenM, steadyFall, type SteadyFall } from './fall';
 import type { Ground } from './ground';
 import { depthAtX, PathLog, type PathPoint } from './path';
 import { lastReelOf, type RetrievePlan, type RetrieveStep } from './plan';
-import { over, tow, type Pull, type State, type Towing } from './tow';
+import { lineOutM, over, tow, type Pull, type State, type Towing } from './tow';
 import { towedAreas, type Lure, type Towline } from './towed';
 
 /** Points of a fall, s. */
@@ -33,7 +33,7 @@ export interface Retrieved {
  * Casts a rig and brings it back: countdowns and kills on a slack line, pauses on a tight one, reeling in between. The line is
  * a straight line from rod tip to lure; the lure swings on it.
  *   dz/dt = v cos - u sin,  dx/dt = -(u cos + v sin) + drift,  u = reel + drift cos
- * Surface and bottom hold it. Left out: waves, current, line that bows, glide on a slack fall.
+ * Surface and bottom hold it. Line that is out stays out until it is reeled. Left out: waves, glide on a slack fall.
  * @param plan    checked
  * @param ground  bottom and cover under the cast
  * @source adr-0010
@@ -49,7 +49,7 @@ export function retrieve(lure: Lure, plan: RetrievePlan, ground: Ground, line: T
   const last = lastReelOf(plan.steps);
   const round = (from: number): void => {
     for (const [at, step] of plan.steps.entries()) {
-      if (over(state)) return;
+      if (over(towing)) return;
       if (at < from) continue;
       // the last reel goes on to the end, unless it is timed and other steps follow it
       const toTheEnd = at === last && (at === plan.steps.length - 1 || !('s' in step));
@@ -59,8 +59,8 @@ export function retrieve(lure: Lure, plan: RetrievePlan, ground: Ground, line: T
   round(0);
   // what ends on a pause or a drop is wound in at its last pace; what only lifts and drops goes on doing so
   const pace = plan.steps[last];
-  if (pace && !over(state)) doStep(towing, pace, Infinity);
-  while (!over(state)) round(plan.steps.findIndex((step) => step.do === 'lift-drop'));
+  if (pace && !over(towing)) doStep(towing, pace, Infinity);
+  while (!over(towing)) round(plan.steps.findIndex((step) => step.do === 'lift-drop'));
 
   return {
     path: log.path,
@@ -76,8 +76,9 @@ function doStep(towing: Towing, step: RetrieveStep, lastsS: number | undefined):
   const pullAt = (towMps: number): Pull => ({ towMps, areas: towedAreas(lure, towMps) });
   switch (step.do) {
     case 'countdown':
+      return slackFall(towing, step.s, 'free');
     case 'kill':
-      return slackFall(towing, step.s);
+      return slackFall(towing, step.s, 'closed');
     case 'pause':
       return tow(towing, [pullAt(0)], step.s);
     case 'reel':
@@ -91,7 +92,7 @@ function doStep(towing: Towing, step: RetrieveStep, lastsS: number | undefined):
       return tow(towing, pulls, lastsS ?? step.s ?? Infinity);
     }
     case 'lift-drop': {
-      const outM = Math.hypot(state.xM, state.zM + towing.line.tipM);
+      const outM = lineOutM(state, towing.line.tipM);
       tow(towing, [pullAt(TIP_LIFT_MPS)], step.m / TIP_LIFT_MPS);
       // the tip goes down again: slack until the line is as long as it was
       const tightM = Math.sqrt(Math.max(0, outM * outM - state.xM * state.xM)) - towing.line.tipM;
@@ -100,9 +101,13 @@ function doStep(towing: Towing, step: RetrieveStep, lastsS: number | undefined):
   }
 }
 
-/** Falls on a slack line for some seconds, or until the bottom holds it. */
-function slackFall(towing: Towing, seconds: number): void {
-  const { state, log, lure, fall, ground, driftMps } = towing;
+/**
+ * Falls on a slack line for some seconds, or until the bottom holds it.
+ * @param spool  from a closed one no line comes: what sinks swings in towards the rod
+ */
+function slackFall(towing: Towing, seconds: number, spool: 'free' | 'closed'): void {
+  const { state, log, lure, fall, ground, driftMps, line } = towing;
+  const outM = lineOutM(state, line.tipM);
   if (fall === null) return;
   const [fromS, fromM] = [state.timeS, state.zM];
   const steps = Math.max(1, Math.ceil(seconds / FALL_STEP_S));
@@ -111,6 +116,11 @@ function slackFall(towing: Towing, seconds: number): void {
     state.timeS = fromS + at * dt;
     state.xM += driftMps * dt;
     state.zM = Math.min(ground.depthAt(state.xM), fromM + fallenM(lure.body, lure.medium, fall, at * dt));
+    if (spool === 'closed') {
+      state.zM = Math.min(state.zM, Math.max(0, outM - line.tipM));
+      state.xM = Math.min(state.xM, Math.sqrt(Math.max(0, outM ** 2 - (state.zM + line.tipM) ** 2)));
+      state.zM = Math.min(state.zM, ground.depthAt(state.xM));
+    }
     log?.note(state);
   }
 }
@@ -122,7 +132,7 @@ function slackFallTo(towing: Towing, depthM: number): void {
   // a little longer than at full speed, since it starts at rest; what is too long ends at the depth
   const ground: Ground = { ...towing.ground, depthAt: (xM) => Math.min(depthM, towing.ground.depthAt(xM)) };
   const seconds = secondsFor(towing.lure, fall, depthM - state.zM);
-  slackFall({ ...towing, ground }, seconds);
+  slackFall({ ...towing, ground }, seconds, 'free');
 }
 
 function secondsFor(lure: Lure, fall: SteadyFall, depthM: number): number {

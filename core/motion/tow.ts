@@ -1,4 +1,4 @@
-import { slopeAt, type Ground } from './ground';
+import type { Ground } from './ground';
 import { TOUCH_M, type PathLog, type PathPoint } from './path';
 import type { SteadyFall } from './fall';
 import { acrossLineMps, towedAreas, type Lure, type TowedAreas, type Towline } from './towed';
@@ -8,10 +8,11 @@ const LONG_STEP_S = 5;
 /** Length of a step of the integration elsewhere, s; near the rod, where the line steepens, less: a share of the way that is left. */
 const STEP_S = 0.5;
 const STEP_SHARE = 0.2;
-/** Where something is near, no step is longer than this, m: what is wider than it is not stepped over. */
+/** Where something is near, no step is longer than this, m; right under the rod none is shorter than that. */
 const SHORT_STEP_M = 0.25;
-/** The cast is over this near to the rod, m, or after this long, s. */
-const END_M = 1;
+const LEAST_STEP_M = 0.02;
+/** The line is in once no more than this is left of it beyond the height of the tip, m; or after this long, s. */
+const LINE_IN_M = 0.05;
 const LONGEST_S = 1200;
 
 /** Where a lure is: seconds since the splash, m from the rod, m down. */
@@ -32,6 +33,7 @@ export interface Towing {
   readonly lure: Lure;
   readonly ground: Ground;
   readonly line: Towline;
+  /** how fast the rod leaves the water it stands over, m/s: a boat that drifts away, a current that runs away from it */
   readonly driftMps: number;
   readonly state: State;
   /** null when only the end counts */
@@ -40,69 +42,105 @@ export interface Towing {
   readonly fall: SteadyFall | null;
 }
 
-/** Whether a cast has come back. */
-export const over = ({ xM, timeS }: State): boolean => xM <= END_M || timeS >= LONGEST_S;
+/** Line that is out, straight from the tip, m. */
+export const lineOutM = ({ xM, zM }: Pick<State, 'xM' | 'zM'>, tipM: number): number => Math.hypot(xM, zM + tipM);
 
-type Rates = readonly [dxMps: number, dzMps: number];
+/** Whether a cast has come back. */
+export const over = ({ state, line }: Pick<Towing, 'state' | 'line'>): boolean =>
+  lineOutM(state, line.tipM) <= line.tipM + LINE_IN_M || state.timeS >= LONGEST_S;
+
+/** A lure about the rod tip: line that is out, and how far below the horizontal it leads. */
+interface Hung {
+  readonly lengthM: number;
+  readonly angleRad: number;
+}
+type Rates = readonly [lengthMps: number, angleRadps: number];
+
+const hungAt = (xM: number, zM: number, tipM: number): Hung => ({
+  lengthM: Math.hypot(xM, zM + tipM),
+  angleRad: Math.atan2(zM + tipM, xM),
+});
+const xOf = ({ lengthM, angleRad }: Hung): number => lengthM * Math.cos(angleRad);
+const zOf = ({ lengthM, angleRad }: Hung, tipM: number): number => lengthM * Math.sin(angleRad) - tipM;
 
 /**
- * Pulls for some seconds with the mean of some pulls, by the classical fourth-order rule: long steps in open water with points
- * between them by cubics, short ones where surface or bottom come near.
+ * Pulls for some seconds with the mean of some pulls, by the classical fourth-order rule in length and angle of the line, so that line that is not
+ * reeled in stays out: long steps in open water with points between them by cubics, short ones where surface or bottom come near.
  */
 export function tow(towing: Towing, pulls: readonly Pull[], seconds: number): void {
-  const { state } = towing;
+  const { state, line, log } = towing;
   const fastestMps = Math.max(...pulls.map(({ towMps }) => towMps), STEP_SHARE);
   let left = seconds;
-  let now = rates(towing, pulls, state.xM, state.zM);
-  while (left > 1e-9 && !over(state)) {
-    const most = Math.min(left, (STEP_SHARE * state.xM) / fastestMps);
+  let now = hungAt(state.xM, state.zM, line.tipM);
+  while (left > 1e-9 && !over(towing)) {
+    const from = rates(towing, pulls, now);
+    const most = Math.min(left, Math.max(LEAST_STEP_M, STEP_SHARE * state.xM) / fastestMps);
     const short = Math.min(STEP_S, SHORT_STEP_M / fastestMps, most);
     let dt = Math.min(LONG_STEP_S, most);
-    let moved = rungeKutta(towing, pulls, now, dt);
-    if (dt > short && !isOpen(towing, moved)) {
+    let next = rungeKutta(towing, pulls, now, from, dt);
+    if (dt > short && !isOpen(towing, next)) {
       dt = short;
-      moved = rungeKutta(towing, pulls, now, dt);
+      next = rungeKutta(towing, pulls, now, from, dt);
     }
-    now = advance(towing, pulls, now, moved, dt);
+    // what stands between two places is met, however thin it is
+    for (let halves = 0; halves < MOST_HALVES && isWalled(towing, next); halves++) {
+      dt /= 2;
+      next = rungeKutta(towing, pulls, now, from, dt);
+    }
+    const held = heldBy(towing, next);
+    if (log !== null) noteBetween(towing, from, rates(towing, pulls, held), held, dt);
+    state.timeS += dt;
+    state.xM = Math.max(0, xOf(held));
+    state.zM = Math.max(0, zOf(held, line.tipM));
+    log?.note(state);
+    now = held;
     left -= dt;
   }
 }
 
 /** Whether a step ends in open water, well clear of surface, bottom and cover. */
-function isOpen({ state, ground }: Towing, [dx, dz]: Rates): boolean {
-  const xM = state.xM + dx;
-  const zM = state.zM + dz;
-  const clearM = Math.abs(dz) + TOUCH_M;
+function isOpen({ state, ground, line }: Towing, next: Hung): boolean {
+  const xM = xOf(next);
+  const zM = zOf(next, line.tipM);
+  const clearM = Math.abs(zM - state.zM) + TOUCH_M;
   if (!(zM > clearM && state.zM > clearM)) return false;
   if (Math.max(zM, state.zM) > ground.shallowestM(state.xM, xM) - clearM) return false;
   return ground.coverTopsM.every((topM) => zM > topM === state.zM > topM);
 }
 
-/** Takes a step: notes places on the way and its end, and returns the rates there. */
-function advance(towing: Towing, pulls: readonly Pull[], from: Rates, [dx, dz]: Rates, dt: number): Rates {
-  const { state, log, ground } = towing;
-  const [startS, startX, startZ] = [state.timeS, state.xM, state.zM];
-  const endX = Math.max(0, startX + dx);
-  const endZ = Math.min(ground.depthAt(endX), Math.max(0, startZ + dz));
-  const to = rates(towing, pulls, endX, endZ);
-  if (log !== null) {
-    const between = Math.ceil(dt / STEP_S - 1e-9);
-    for (let at = 1; at < between; at++) {
-      const share = at / between;
-      state.timeS = startS + share * dt;
-      state.xM = cubic(startX, endX, from[0] * dt, to[0] * dt, share);
-      state.zM = cubic(startZ, endZ, from[1] * dt, to[1] * dt, share);
-      log.note(state);
-    }
-  }
-  state.timeS = startS + dt;
-  state.xM = endX;
-  state.zM = endZ;
-  log?.note(state);
-  return to;
+/** Times a step is halved where something stands in its way. */
+const MOST_HALVES = 10;
+/** Whether the bottom rises between two places above both of them. */
+function isWalled({ state, ground, line }: Towing, next: Hung): boolean {
+  const zM = zOf(next, line.tipM);
+  return ground.shallowestM(state.xM, xOf(next)) < Math.min(state.zM, zM, ground.depthAt(xOf(next))) - TOUCH_M;
 }
 
-/** Cubic between two places with the slopes at both (Hermite). */
+/** A place that surface and bottom allow: as much line out, led higher or lower. */
+function heldBy({ ground, line }: Towing, place: Hung): Hung {
+  const { tipM } = line;
+  const { lengthM } = place;
+  const surfaceRad = Math.asin(Math.min(1, tipM / lengthM));
+  const angleRad = Math.min(Math.PI / 2, Math.max(surfaceRad, place.angleRad));
+  const wet: Hung = { lengthM, angleRad };
+  if (zOf(wet, tipM) <= ground.depthAt(xOf(wet))) return wet;
+  return { lengthM, angleRad: Math.max(surfaceRad, ground.liesAtRad(lengthM, tipM, angleRad)) };
+}
+
+/** Notes places on a long step, by cubics with the slopes at both ends (Hermite). */
+function noteBetween({ state, log, line }: Towing, from: Rates, to: Rates, end: Hung, dt: number): void {
+  const start = hungAt(state.xM, state.zM, line.tipM);
+  const between = Math.ceil(dt / STEP_S - 1e-9);
+  for (let at = 1; at < between; at++) {
+    const share = at / between;
+    const place: Hung = {
+      lengthM: cubic(start.lengthM, end.lengthM, from[0] * dt, to[0] * dt, share),
+      angleRad: cubic(start.angleRad, end.angleRad, from[1] * dt, to[1] * dt, share),
+    };
+    log!.note({ timeS: state.timeS + share * dt, xM: xOf(place), zM: Math.max(0, zOf(place, line.tipM)) });
+  }
+}
+
 function cubic(from: number, to: number, slopeFrom: number, slopeTo: number, share: number): number {
   const s2 = share * share;
   const s3 = s2 * share;
@@ -111,69 +149,64 @@ function cubic(from: number, to: number, slopeFrom: number, slopeTo: number, sha
   );
 }
 
-function rungeKutta(towing: Towing, pulls: readonly Pull[], [ax, az]: Rates, dt: number): Rates {
-  const { xM, zM } = towing.state;
-  const [bx, bz] = rates(towing, pulls, xM + (ax * dt) / 2, zM + (az * dt) / 2);
-  const [cx, cz] = rates(towing, pulls, xM + (bx * dt) / 2, zM + (bz * dt) / 2);
-  const [ex, ez] = rates(towing, pulls, xM + cx * dt, zM + cz * dt);
-  return [((ax + 2 * bx + 2 * cx + ex) * dt) / 6, ((az + 2 * bz + 2 * cz + ez) * dt) / 6];
+function rungeKutta(towing: Towing, pulls: readonly Pull[], now: Hung, [al, aa]: Rates, dt: number): Hung {
+  const after = ([lengthMps, angleRadps]: Rates, seconds: number): Hung => ({
+    lengthM: Math.max(towing.line.tipM, now.lengthM + lengthMps * seconds),
+    angleRad: now.angleRad + angleRadps * seconds,
+  });
+  const [bl, ba] = rates(towing, pulls, after([al, aa], dt / 2));
+  const [cl, ca] = rates(towing, pulls, after([bl, ba], dt / 2));
+  const [el, ea] = rates(towing, pulls, after([cl, ca], dt));
+  return after([(al + 2 * bl + 2 * cl + el) / 6, (aa + 2 * ba + 2 * ca + ea) / 6], dt);
 }
 
-/** Speed of the lure over ground, m/s: mean over the pulls, held by surface and bottom. */
-function rates(towing: Towing, pulls: readonly Pull[], xM: number, zM: number): Rates {
-  if (pulls.length === 1) return towedRates(towing, pulls[0]!, xM, zM);
-  let dx = 0;
-  let dz = 0;
+/** How line and angle change: mean over the pulls. */
+function rates(towing: Towing, pulls: readonly Pull[], place: Hung): Rates {
+  if (pulls.length === 1) return towedRates(towing, pulls[0]!, place);
+  let [length, angle] = [0, 0];
   for (const pull of pulls) {
-    const [x, z] = towedRates(towing, pull, xM, zM);
-    dx += x;
-    dz += z;
+    const [lengthMps, angleRadps] = towedRates(towing, pull, place);
+    length += lengthMps;
+    angle += angleRadps;
   }
-  return [dx / pulls.length, dz / pulls.length];
-}
-
-function towedRates(
-  { lure, ground, line, driftMps }: Pick<Towing, 'lure' | 'ground' | 'line' | 'driftMps'>,
-  { towMps, areas }: Pull,
-  xM: number,
-  zM: number,
-): readonly [number, number] {
-  const z = Math.max(0, zM);
-  const dropM = z + line.tipM;
-  const lengthM = Math.sqrt(xM * xM + dropM * dropM);
-  const [cosine, sine] = [xM / lengthM, dropM / lengthM];
-  const pullMps = Math.max(0, towMps + driftMps * cosine);
-  const wetShare = dropM === 0 ? 1 : z / dropM;
-  const v = acrossLineMps(areas, lure.medium, pullMps, cosine, line, lengthM, wetShare);
-  const dz = v * cosine - pullMps * sine;
-  const dx = -(pullMps * cosine + v * sine) + driftMps;
-  // along the surface or the bottom the line still shortens as fast as it is reeled
-  if (zM <= 0 && dz < 0) return [heldMps(towMps, driftMps, xM, dropM, 0, lengthM), 0];
-  if (zM < ground.depthAt(xM)) return [dx, dz];
-  const slope = slopeAt(ground, xM);
-  if (dz > slope * dx) {
-    const held = heldMps(towMps, driftMps, xM, dropM, slope, lengthM);
-    return [held, slope * held];
-  }
-  return [dx, dz];
+  return [length / pulls.length, angle / pulls.length];
 }
 
 /**
- * Speed along a surface of some slope that shortens the line as fast as it is reeled, m/s towards the rod being negative. A rod
- * that drifts away drags nothing further than the line allows; one that drifts nearer leaves it slack.
+ * Line comes in as fast as it is reeled, and the lure swings about the tip; a rod that drifts nearer faster than that leaves the line slack, and the
+ * way to the lure shortens with it.
  */
-const heldMps = (towMps: number, driftMps: number, xM: number, dropM: number, slope: number, lengthM: number): number =>
-  Math.min((-towMps * lengthM) / Math.max(xM + dropM * slope, 0.2 * lengthM), driftMps, 0);
+function towedRates(
+  { lure, line, driftMps }: Pick<Towing, 'lure' | 'line' | 'driftMps'>,
+  { towMps, areas }: Pull,
+  { lengthM, angleRad }: Hung,
+): Rates {
+  const [cosine, sine] = [Math.cos(angleRad), Math.sin(angleRad)];
+  const dropM = lengthM * sine;
+  const z = Math.max(0, dropM - line.tipM);
+  const pullMps = Math.max(0, towMps + driftMps * cosine);
+  const wetShare = dropM <= 0 ? 1 : Math.min(1, z / dropM);
+  const v = acrossLineMps(areas, lure.medium, pullMps, cosine, line, lengthM, wetShare);
+  return [Math.min(-towMps, driftMps * cosine), (v - driftMps * sine) / lengthM];
+}
 
 /** Speeds over ground of a rig reeled steadily, as a function of where it is: for a solver of somebody else's. */
 export function reelRates(
   lure: Lure,
-  ground: Ground,
   line: Towline,
   mPerS: number,
 ): (xM: number, zM: number) => readonly [dxMps: number, dzMps: number] {
   const pull: Pull = { towMps: mPerS, areas: towedAreas(lure, mPerS) };
-  return (xM, zM) => towedRates({ lure, ground, line, driftMps: 0 }, pull, xM, zM);
+  return (xM, zM) => {
+    const place = hungAt(xM, Math.max(0, zM), line.tipM);
+    const [lengthMps, angleRadps] = towedRates({ lure, line, driftMps: 0 }, pull, place);
+    const [cosine, sine] = [Math.cos(place.angleRad), Math.sin(place.angleRad)];
+    const swing = place.lengthM * angleRadps;
+    const dz = lengthMps * sine + swing * cosine;
+    // along the surface the line still shortens as fast as it is reeled
+    if (zM <= 0 && dz < 0) return [lengthMps / cosine, 0];
+    return [lengthMps * cosine - swing * sine, dz];
+  };
 }
 
 /** Where a steady reel from a place takes a rig in some seconds: m from the rod, m down. */

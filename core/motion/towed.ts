@@ -1,5 +1,7 @@
 import { type RigBody, TRAILER_NORMAL_CD } from '../rig/body/body';
 import { frameAreas } from '../rig/body/frame';
+import { LINE_DENSITY_KG_M3, lineDiameterMm, type LineKind } from '../tackle/gear';
+import { GRAVITY_MPS2, lengthMFromMm } from '../units/units';
 import { cylinderCd } from './cylinder-and-sphere';
 import { PUSH_SHARE, submergedWeightN, UNIT_FACTORS, type DragFactors, type Medium } from './fall';
 import { awakeAt } from './kick';
@@ -82,8 +84,28 @@ const NO_FRAME = { dragM2: 0, liftM2: 0 } as const;
 /** A line between rod tip and lure. */
 export interface Towline {
   readonly diameterM: number;
+  /** of what it is made of: nylon and fluorocarbon sink, braid floats */
+  readonly densityKgM3: number;
   /** height of the rod tip above the water, m */
   readonly tipM: number;
+}
+
+/** A line as it is sold, under a tip. */
+export const towlineOf = (line: { readonly kind: LineKind; readonly lb: number }, tipM: number): Towline => ({
+  diameterM: lengthMFromMm(lineDiameterMm(line.kind, line.lb)),
+  densityKgM3: LINE_DENSITY_KG_M3[line.kind],
+  tipM,
+});
+
+/**
+ * What the weight of a line adds to that of its lure across the line, N per cosine of its angle: its moment about the rod tip, over its length. In
+ * the water it is buoyed, in the air it is not. To first order the bow of the line changes nothing: its moment is that of the straight one.
+ * @source adr-0025
+ */
+function lineWeightN({ diameterM, densityKgM3 }: Towline, lengthM: number, wetShare: number, medium: Medium): number {
+  const perM = GRAVITY_MPS2 * (Math.PI / 4) * diameterM * diameterM * lengthM;
+  const dry = 1 - wetShare;
+  return 0.5 * perM * (densityKgM3 - medium.densityKgM3 * (1 - dry * dry));
 }
 
 /** Speed at which the first guess of the line's drag is made, m/s. */
@@ -102,15 +124,22 @@ function lineDragM2(
   return cd * diameterM * (lengthM / 4) * (1 - dry * dry * dry * dry);
 }
 
+/** Rounds in which bow and sweep of a line are brought together. */
+const BOW_ROUNDS = 3;
+/** Most that a line may bow at the lure against the straight one, rad. */
+const MOST_BOW_RAD = 0.6;
+
 /**
- * Speed of a towed rig across its line, downwards positive, m/s: the balance of what is left of its weight there with lift
- * and with drag.
- *   B v |v| + A u v = 2 Wn / rho,  Wn = W cos(theta) - 1/2 rho Lift u²
+ * Speed of a towed rig across the straight line from tip to lure, downwards positive, m/s: the balance of what is left of its weight there with lift
+ * and with drag, of the lure and of the line, both about the rod tip.
+ *   B w |w| + A u v + l v |v| = 2 Wn / rho,  w = v + u bow,  Wn = W cos(theta) - 1/2 rho Lift u²
+ * The line's own drag and weight bow it: at the lure it is steeper than the straight one by its moment over the pull, so that the lure, which lies along
+ * it, is dragged a little broadside.
  * @param towMps    u, along the line, m/s
  * @param cosine    cosine of the line's angle below the horizontal
  * @param lengthM   rod tip to lure
  * @param wetShare  share of that in the water
- * @source adr-0010
+ * @source adr-0010, adr-0025
  */
 export function acrossLineMps(
   areas: TowedAreas,
@@ -122,18 +151,29 @@ export function acrossLineMps(
   wetShare: number,
 ): number {
   const rho = medium.densityKgM3;
-  const loadN = areas.submergedN * cosine - 0.5 * rho * areas.liftM2 * towMps * towMps;
-  if (loadN === 0) return 0;
-  const load = (2 * Math.abs(loadN)) / rho;
+  const ownLineN = lineWeightN(line, lengthM, wetShare, medium) * cosine;
+  const load = (2 * (areas.submergedN * cosine + ownLineN)) / rho - areas.liftM2 * towMps * towMps;
   const along = areas.alongM2 * towMps;
-  // the line's drag depends a little on the speed that is sought: a guess, and once more with what it gave
-  const guessed = areas.acrossM2 + lineDragM2(line.diameterM, lengthM, wetShare, LINE_GUESS_MPS, medium);
-  const first = balanced(along, guessed, load);
-  const across = areas.acrossM2 + lineDragM2(line.diameterM, lengthM, wetShare, first, medium);
-  const speed = balanced(along, across, load);
-  return loadN > 0 ? speed : -speed;
+  // what pulls at the lure: drag along the line, and its weight down it
+  const pull = along * towMps + (2 * areas.submergedN * Math.sqrt(Math.max(0, 1 - cosine * cosine))) / rho;
+  let speed = LINE_GUESS_MPS;
+  let bow = 0;
+  for (let round = 0; round < BOW_ROUNDS; round++) {
+    // the line's drag depends a little on the speed that is sought
+    const lineM2 = lineDragM2(line.diameterM, lengthM, wetShare, Math.abs(speed), medium);
+    const broadside = towMps * bow;
+    const across = areas.acrossM2 + lineM2;
+    speed = balanced(
+      along + 2 * areas.acrossM2 * Math.abs(broadside),
+      across,
+      load - areas.acrossM2 * broadside * Math.abs(broadside),
+    );
+    const steeper = (lineM2 * speed * Math.abs(speed) - (2 * ownLineN) / rho) / pull;
+    bow = Number.isFinite(steeper) ? Math.min(MOST_BOW_RAD, Math.max(-MOST_BOW_RAD, steeper)) : 0;
+  }
+  return speed;
 }
 
-/** Root of B v² + A u v = load without cancellation. */
+/** Root of B v |v| + A u v = load without cancellation; it has the sign of the load. */
 const balanced = (along: number, across: number, load: number): number =>
-  (2 * load) / (along + Math.sqrt(along * along + 4 * across * load));
+  load === 0 ? 0 : (2 * load) / (along + Math.sqrt(along * along + 4 * across * Math.abs(load)));

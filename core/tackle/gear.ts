@@ -8,6 +8,9 @@ export const LINE_MM_PER_ROOT_LB: Readonly<Record<LineKind, number>> = {
   braid: 0.0505,
 };
 
+/** Density, kg/m³: of the braid as it lies in the water, its air between the strands included. @source adr-0025 */
+export const LINE_DENSITY_KG_M3: Readonly<Record<LineKind, number>> = { nylon: 1140, fluorocarbon: 1780, braid: 970 };
+
 /**
  * Diameter of a line that nobody measured.
  * @param lb  breaking load, lb

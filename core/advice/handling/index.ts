@@ -5,12 +5,10 @@ import { onsetOfMps } from '../../motion/kick';
 import { PLAN_LIMITS, planSchema, type RetrievePlan } from '../../motion/plan';
 import { wagMatch } from '../../motion/tail';
 import { holdSpeedMps, levelDepthM } from '../../motion/level';
-import { lureOf, type Lure, type Towline } from '../../motion/towed';
+import { lureOf, towlineOf, type Lure, type Towline } from '../../motion/towed';
 import type { WaterFacts } from '../conditions/water-facts';
 import { rigBody } from '../../rig/body/body';
 import type { Rig } from '../../rig/parts/schema';
-import { lineDiameterMm } from '../../tackle/gear';
-import { lengthMFromMm } from '../../units/units';
 import type { SchoolRef } from '../../water/schema';
 import { COMPARED } from '../measures/retrieve-measures';
 import { isReeled } from '../measures/working-speed';
@@ -78,10 +76,7 @@ function paceFactor(lure: Lure, line: Towline, plan: RetrievePlan, { reel, water
 /** A programme reeled no faster and no slower than this rig works on its line: under the surface, alive, its plastic in place. */
 function withinReach(plan: RetrievePlan, { rig, w }: Held): RetrievePlan['steps'] {
   const lure = lureOf(rigBody(rig), mediumOf(w.water), onsetOfMps(rig.trailer, w.tempC));
-  const line = {
-    diameterM: lengthMFromMm(lineDiameterMm(plan.line.kind, plan.line.lb)),
-    tipM: plan.tipHeightM,
-  };
+  const line = towlineOf(plan.line, plan.tipHeightM);
   const { slowestMps, fastestMps } = workingWindow(rig, lure, line, plan.castM / 2);
   const least = isReeled(rig) && slowestMps !== null ? slowestMps / ROOM : 0;
   const most = fastestMps === null ? Infinity : Math.max(least, ROOM * fastestMps);

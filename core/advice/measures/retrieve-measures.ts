@@ -1,13 +1,11 @@
 import { workingWindow } from '../../hold/working-window';
 import { holdSpeedMps, levelDepthM } from '../../motion/level';
 import { linearBand, logBand } from '../../motion/path-bands';
-import { lureOf, type Lure, type Towline } from '../../motion/towed';
+import { lureOf, towlineOf, type Lure, type Towline } from '../../motion/towed';
 import type { Band } from '../../motion/bands';
 import type { DragFactors, Medium } from '../../motion/fall';
 import type { RigBody } from '../../rig/body/body';
 import type { Rig } from '../../rig/parts/schema';
-import { lineDiameterMm } from '../../tackle/gear';
-import { lengthMFromMm } from '../../units/units';
 import type { REELED_WANTS } from '../rules/rule';
 import type { Reel } from '../conditions/water-facts';
 
@@ -18,10 +16,7 @@ export const COMPARED = {
   castM: 25,
 } as const;
 
-export const COMPARED_LINE: Towline = {
-  diameterM: lengthMFromMm(lineDiameterMm(COMPARED.line.kind, COMPARED.line.lb)),
-  tipM: COMPARED.tipM,
-};
+export const COMPARED_LINE: Towline = towlineOf(COMPARED.line, COMPARED.tipM);
 export const HALF_CAST_M = COMPARED.castM / 2;
 
 /** A question that does not apply to a rig costs it nothing: a still tail cannot die. */

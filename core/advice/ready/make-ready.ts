@@ -12,8 +12,7 @@ import type { RetrievePlan } from '../../motion/plan';
 import { rigBody } from '../../rig/body/body';
 import type { Rig } from '../../rig/parts/schema';
 import type { Reel, WaterFacts } from '../conditions/water-facts';
-import { lineDiameterMm } from '../../tackle/gear';
-import { lengthMFromMm } from '../../units/units';
+import { towlineOf } from '../../motion/towed';
 
 /** A rig judged whole, as it is: with the line and the retrieve that go with it, at the pace it is really brought back at. */
 export interface JudgedWhole {
@@ -115,7 +114,7 @@ export function judgedWhole(compiled: CompiledWater, rig: Rig): JudgedWhole {
   const plan = cured(rig, onFittingLine(rig, plain.plan, compiled.facts), compiled.facts);
   const pace = paceOf(plan);
   const { reel } = compiled.facts;
-  const line = { diameterM: lengthMFromMm(lineDiameterMm(plan.line.kind, plan.line.lb)), tipM: plan.tipHeightM };
+  const line = towlineOf(plan.line, plan.tipHeightM);
   const brought: Reel | null = reel === null || pace === null ? reel : { ...reel, paceMps: pace, line };
   const facts: WaterFacts = { ...compiled.facts, reel: brought };
   const has = measureRig(rig, rigBody(rig), mediumOf(facts.water), facts);
