@@ -44,7 +44,7 @@ export function prepareRetrieve(rig: Rig, plan: RetrievePlan, water: Water | nul
   const tempC = water?.temperatureC ?? DEFAULT_TEMP_C;
   const onsetMps = onsetOfMps(rig.trailer, tempC);
   const medium = water ? mediumOf(water) : mediumAt(tempC);
-  const line = towlineOf(plan.line, plan.tipHeightM);
+  const line = towlineOf(plan.line, plan.tipHeightM, plan.windMps);
   const tops = (water?.cover ?? []).flatMap(({ kind, topM }) => (kind === 'open' || topM === undefined ? [] : [topM]));
   const ground = groundOf(plan.bottom, water?.depthM ?? null, [...new Set(tops)]);
   const lureWith = (factors: DragFactors): Lure => lureOf(body, medium, onsetMps, factors);

@@ -56,6 +56,24 @@ describe('the line bows and weighs', () => {
   });
 });
 
+describe('drift, current and wind', () => {
+  const midM = (more: Partial<RetrievePlan>): number =>
+    prepareRetrieve(usual, { ...steadyPlan(0.6, 3), ...more }, DEEP).run().midCastDepthM!;
+  test('are nothing unless somebody says so', () => {
+    expect(midM({ driftMps: 0, currentMps: 0, windMps: 0 })).toBe(midM({}));
+  });
+  test('water that runs away from the rod lifts a lure as a boat does that drifts away from it', () => {
+    expect(midM({ currentMps: 0.2 })).toBeCloseTo(midM({ driftMps: 0.2 }), 12);
+    expect(midM({ currentMps: 0.2 })).toBeLessThan(midM({}));
+    expect(midM({ currentMps: -0.2 })).toBeGreaterThan(midM({}));
+  });
+  test('wind from behind lifts the line, wind in the face presses it down, both by little', () => {
+    expect(midM({ windMps: 10, tipHeightM: 2 })).toBeLessThan(midM({ tipHeightM: 2 }));
+    expect(midM({ windMps: -10, tipHeightM: 2 })).toBeGreaterThan(midM({ tipHeightM: 2 }));
+    expect(Math.abs(midM({ windMps: 10 }) - midM({}))).toBeLessThan(0.1);
+  });
+});
+
 describe('line that is out', () => {
   const medium = mediumAt(18);
   const chunk = lureOf(rigBody(jig({ trailer: 'chunk' })), medium, null);

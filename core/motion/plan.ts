@@ -9,6 +9,8 @@ export const PLAN_LIMITS = {
   castM: { min: 3, max: 80 },
   tipHeightM: { min: 0, max: 4 },
   driftMps: { min: -0.5, max: 0.5 },
+  currentMps: { min: -1.5, max: 1.5 },
+  windMps: { min: -20, max: 20 },
   reelMps: { min: 0.05, max: 3 },
   seconds: { min: 0.1, max: 300 },
   liftM: { min: 0.05, max: 3 },
@@ -49,7 +51,12 @@ export const planSchema = z
   .strictObject({
     castM: within(PLAN_LIMITS.castM),
     tipHeightM: within(PLAN_LIMITS.tipHeightM),
+    /** the boat's way over ground, away from the lure */
     driftMps: z.exactOptional(within(PLAN_LIMITS.driftMps)),
+    /** water that runs away from the rod, along the cast */
+    currentMps: z.exactOptional(within(PLAN_LIMITS.currentMps)),
+    /** wind on the line in the air, along the cast, from behind the rod */
+    windMps: z.exactOptional(within(PLAN_LIMITS.windMps)),
     line: lineSchema,
     bottom: z.exactOptional(
       z.array(z.tuple([z.number(), within(PLAN_LIMITS.depthM)])).check(z.minLength(1), z.maxLength(200)),

@@ -39,7 +39,8 @@ export interface Retrieved {
  * @source adr-0010
  */
 export function retrieve(lure: Lure, plan: RetrievePlan, ground: Ground, line: Towline): Retrieved {
-  const driftMps = plan.driftMps ?? 0;
+  // water that runs away from a rod at rest is a rod that leaves water at rest
+  const driftMps = (plan.driftMps ?? 0) + (plan.currentMps ?? 0);
   const fall = steadyFall(lure.body, lure.medium, 0, lure.factors);
   const state: State = { timeS: 0, xM: plan.castM, zM: 0 };
   const log = new PathLog(ground);

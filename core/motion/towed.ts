@@ -88,14 +88,33 @@ export interface Towline {
   readonly densityKgM3: number;
   /** height of the rod tip above the water, m */
   readonly tipM: number;
+  /** on what of it is in the air, along the cast, from behind the rod, m/s; none where nobody says */
+  readonly windMps?: number;
 }
 
 /** A line as it is sold, under a tip. */
-export const towlineOf = (line: { readonly kind: LineKind; readonly lb: number }, tipM: number): Towline => ({
+export const towlineOf = (
+  line: { readonly kind: LineKind; readonly lb: number },
+  tipM: number,
+  windMps = 0,
+): Towline => ({
   diameterM: lengthMFromMm(lineDiameterMm(line.kind, line.lb)),
   densityKgM3: LINE_DENSITY_KG_M3[line.kind],
   tipM,
+  windMps,
 });
+
+/** Air, and the drag of a line in it, about Re 50 to 500. @source white-2006 */
+const AIR_KG_M3 = 1.2;
+const LINE_IN_AIR_CD = 1.4;
+
+/** How the wind lifts the dry part of a line away from the rod, N across the line, by its moment about the tip. */
+function windLiftN({ diameterM, windMps = 0 }: Towline, lengthM: number, wetShare: number, cosine: number): number {
+  if (windMps === 0) return 0;
+  const acrossMps = windMps * Math.sqrt(Math.max(0, 1 - cosine * cosine));
+  const dry = 1 - wetShare;
+  return 0.25 * AIR_KG_M3 * LINE_IN_AIR_CD * diameterM * lengthM * dry * dry * acrossMps * Math.abs(acrossMps);
+}
 
 /**
  * What the weight of a line adds to that of its lure across the line, N per cosine of its angle: its moment about the rod tip, over its length. In
@@ -151,7 +170,7 @@ export function acrossLineMps(
   wetShare: number,
 ): number {
   const rho = medium.densityKgM3;
-  const ownLineN = lineWeightN(line, lengthM, wetShare, medium) * cosine;
+  const ownLineN = lineWeightN(line, lengthM, wetShare, medium) * cosine - windLiftN(line, lengthM, wetShare, cosine);
   const load = (2 * (areas.submergedN * cosine + ownLineN)) / rho - areas.liftM2 * towMps * towMps;
   const along = areas.alongM2 * towMps;
   // what pulls at the lure: drag along the line, and its weight down it
