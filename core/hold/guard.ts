@@ -1,4 +1,4 @@
-import { FIBRE_DIAMETER_MM } from '../rig/body/body';
+import { FIBRE_DIAMETER_MM } from '../rig/body/wire';
 import type { Guard, Rig } from '../rig/parts/schema';
 import { HOOKS, pointBehindHeadMm } from '../tackle/hooks';
 import { lengthMFromMm } from '../units/units';

@@ -84,7 +84,8 @@ export function areasWithoutSkirt(
   const s = Math.sin(angleRad);
   const c2 = c * c;
   const s2 = s * s;
-  const head = factors.head * (body.head.axialM2 * c2 + body.head.broadsideM2 * s2);
+  const { head: metal, wire } = body;
+  const head = factors.head * ((metal.axialM2 + wire.alongM2) * c2 + (metal.broadsideM2 + wire.acrossM2) * s2);
   const along = body.trailerAxialM2;
   const across = body.trailerNormalM2;
   const trailer = factors.trailer * (PUSH_SHARE * body.pushM2 + along * c2 * c + across * s2 * s);

@@ -4,7 +4,7 @@ import { rigBody, skirtBody, type RigBody } from '../rig/body/body';
 import { strandCauchy } from '../rig/body/skirt-shape';
 import { anyRig, jig } from '../testing/fixtures/rigs';
 import { driftBandMps, fallBandMps } from './bands';
-import { cylinderCd, sphereCd } from './cylinder-and-sphere';
+import { cylinderCd, sphereCd } from '../water/cylinder-and-sphere';
 import { mediumAt, secondsToBottom, steadyFall, submergedWeightN, UNIT_FACTORS } from './fall';
 import { fishesLikeBandOz, fishesLikeOz } from './fishes-like';
 import { fallReport } from './report';
@@ -179,8 +179,8 @@ function forcesWrittenOut(body: RigBody, pathMps: number, semiTight: number): { 
   const [along, across] = [body.trailerAxialM2, body.trailerNormalM2];
   const pressurePa = 0.5 * medium.densityKgM3 * pathMps ** 2;
   const drag =
-    body.head.axialM2 * c ** 2 +
-    body.head.broadsideM2 * s ** 2 +
+    (body.head.axialM2 + body.wire.alongM2) * c ** 2 +
+    (body.head.broadsideM2 + body.wire.acrossM2) * s ** 2 +
     skirt * (0.4 + 0.6 * c ** 2 + 0.2 * s ** 2) +
     0.6 * body.pushM2 +
     along * c ** 3 +

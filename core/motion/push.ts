@@ -6,10 +6,11 @@ import { skirtDragAreaM2 } from './skirt-drag';
 
 /** Speed at which push is compared: a jig falling or hopped. */
 export const PUSH_AT_MPS = 0.4;
-const SKIRT_SHARE = 0.3;
+/** Of the skirt's drag, fitted anew with it: 0.3 of what it was before wire counted. @source adr-0025 */
+const SKIRT_SHARE = 0.4;
 
 /**
- * Push index: water moved, felt from afar. 100 ln(1+x)/ln(16), x in cm² of drag: appendages that beat, blades that turn, and 0.3 of the skirt.
+ * Push index: water moved, felt from afar. 100 ln(1+x)/ln(16), x in cm² of drag: appendages that beat, blades that turn, and 0.4 of the skirt.
  * @param awake  share of the kick that is left at this temperature and speed, 0 to 1
  * @returns      0 to about 100, dimensionless
  * @source adr-0003

@@ -1,8 +1,8 @@
 import type { SkirtBody } from '../rig/body/body';
 import { flareSine } from '../rig/body/skirt-shape';
 
-/** Drag of a strand across the flow, on its width. @source adr-0003 */
-const STRAND_CD = 0.88;
+/** Drag of a strand across the flow among its like, on its width: fitted so that known jigs fall as they do, wire and all. @source adr-0003, adr-0025 */
+const STRAND_CD = 0.66;
 /** Share of strand surface that is washed. @source adr-0003 */
 const FRICTION_SHARE = 0.6;
 /** Mean laminar friction on a plate, over the root of the Reynolds number. @source blasius-1908 */

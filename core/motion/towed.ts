@@ -2,7 +2,7 @@ import { type RigBody, TRAILER_NORMAL_CD } from '../rig/body/body';
 import { frameAreas } from '../rig/body/frame';
 import { LINE_DENSITY_KG_M3, lineDiameterMm, type LineKind } from '../tackle/gear';
 import { GRAVITY_MPS2, lengthMFromMm } from '../units/units';
-import { cylinderCd } from './cylinder-and-sphere';
+import { cylinderCd } from '../water/cylinder-and-sphere';
 import { PUSH_SHARE, submergedWeightN, UNIT_FACTORS, type DragFactors, type Medium } from './fall';
 import { awakeAt } from './kick';
 import { skirtDragAreaM2 } from './skirt-drag';
@@ -68,9 +68,9 @@ export function joined(
   const face = (factors.trailer * body.trailerNormalM2) / TRAILER_NORMAL_CD;
   const blades = factors.blade * frame.dragM2;
   return {
-    alongM2: factors.head * body.head.axialM2 + skirtM2 + push + blades + PLAN_SHARE * face,
+    alongM2: factors.head * (body.head.axialM2 + body.wire.alongM2) + skirtM2 + push + blades + PLAN_SHARE * face,
     acrossM2:
-      factors.head * body.head.broadsideM2 +
+      factors.head * (body.head.broadsideM2 + body.wire.acrossM2) +
       SKIRT_ACROSS_SHARE * skirtM2 +
       push +
       factors.trailer * body.trailerNormalM2 +

@@ -40,15 +40,20 @@ describe('the answer before', () => {
     expect(turns).toBeLessThanOrEqual(freeTurns);
   });
   test('is known from the first word on', () => {
-    const before = advise(at(55), DEMO_BOX, 4, { asks: 'own-school' }).picks[0]!.base;
+    // an answer whose second is as good as its first
+    const f = Array.from({ length: 40 }, (_, n) => 45 + n).find((one) => {
+      const [first, second] = fresh(one).picks;
+      return first!.score - second!.score < 0.015 && isAsGood(second!, first!) && second!.faults.length === 0;
+    })!;
+    const before = fresh(f).picks[1]!.base;
     const firsts: Advice[] = [];
-    const steps = adviseInSteps(at(58), DEMO_BOX, 4, {
+    const steps = adviseInSteps(at(f), DEMO_BOX, 4, {
       before,
       tell: (told) => ('first' in told ? firsts.push(told.first) : undefined),
     });
     let step = steps.next();
     while (!step.done) step = steps.next();
-    expect([firsts[0]!.isKept, firsts[0]!.picks.length]).toEqual([true, 1]);
+    expect([firsts[0]!.picks.map(({ base }) => base), step.value.isKept]).toEqual([[before], true]);
     expect(firsts[0]!.picks[0]!.rig).toEqual(step.value.picks[0]!.rig);
   });
   test('is forgotten where its parts are gone, where its family is not asked, and where something is clearly better', () => {

@@ -80,7 +80,7 @@ function asItSays({ ref, compiled, moved }: Dissenter, rig: Rig, has: Has): numb
 const CLEARLY = 0.25;
 const OZ_APART = 0.01;
 /** So much of its own judgement a school gives up for what it holds to. */
-const NOT_IN_THE_BOX = 0.1;
+const NOT_IN_THE_BOX = 0.13;
 
 /** What a school says of a rig beside ours, where words and numbers can be held against each other. */
 const TESTS: Partial<Record<SchoolRef, (theirs: Tested, ours: Tested) => boolean>> = {

@@ -50,13 +50,13 @@ export const TRAILER_RULES = [
     id: 'tiny-for-choosy',
     when: all(clearTo(feet(4)), any(mood('inactive'), pressure('high'))),
     target: { trailer: ['small-craw', 'finesse-worm', 'stick-worm'] },
-    weight: 1.2,
+    weight: 1.6,
   },
   {
     id: 'straight-for-small-prey',
     when: all(oneFood, firstFood('minnow')),
     target: { trailer: ['straight-minnow', 'finesse-worm', 'stick-worm'] },
-    weight: 1.4,
+    weight: 1.8,
   },
   {
     id: 'chunk-while-cold',

@@ -5,6 +5,7 @@ import { lengthMFromIn, lengthMFromMm, massKgFromG, massKgFromOz, mmFromLengthM,
 import type { Guard, Head, Rig, Skirt, Trailer } from '../parts/schema';
 import { frameBody, type FrameBody } from './frame';
 import { trailerBody, type TrailerBody } from './trailer-body';
+import { FIBRE_DIAMETER_MM, wireBody, type WireBody } from './wire';
 
 /** A head as the water meets it. SI. */
 export interface HeadBody {
@@ -45,6 +46,8 @@ export interface RigBody {
   readonly trailerAxialM2: number;
   readonly trailerNormalM2: number;
   readonly pushM2: number;
+  /** hook, guard and arms */
+  readonly wire: WireBody;
   /** blades on arms or a plate; null on a skirted jig */
   readonly frame: FrameBody | null;
 }
@@ -57,7 +60,6 @@ export const TRAILER_NORMAL_CD = 1.15;
 const TREBLE_POINTS = 3;
 
 /** Guard fibres: nylon-like, mm and kg/m³. @source adr-0004 */
-export const FIBRE_DIAMETER_MM = 0.75;
 const FIBRE_DENSITY_KG_M3 = 1140;
 
 /** A bright core is a plug of stick worm: diameter and density. @source adr-0004 */
@@ -228,6 +230,7 @@ export function rigBody(rig: Rig, parts?: JoinedParts): RigBody {
     trailerAxialM2: trailer === null ? 0 : TRAILER_AXIAL_CD * trailer.sectionM2,
     trailerNormalM2: TRAILER_NORMAL_CD * faceM2,
     pushM2: trailer?.pushM2 ?? 0,
+    wire: wireBody(rig),
     frame,
   };
 }

@@ -32,8 +32,8 @@ const BLADE_CD = 1.1;
 /** Speed that is left in the wake of the blade in front. @source adr-0010 */
 const SECOND_BLADE_WAKE = 0.85;
 /** Wire of the arms, length of the lower arm, and swivel, clevis and beads. @source adr-0010 */
-const ARM_WIRE_MM = 0.95;
-const LOWER_ARM_MM = 45;
+export const ARM_WIRE_MM = 0.95;
+export const LOWER_ARM_MM = 45;
 const HARDWARE_G = 0.8;
 
 function bladeVane(blade: NonNullable<Rig['blades']>[number], wake: number): Vane {

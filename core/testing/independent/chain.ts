@@ -1,4 +1,4 @@
-import { cylinderCd } from '../../motion/cylinder-and-sphere';
+import { cylinderCd } from '../../water/cylinder-and-sphere';
 import { fallenM, steadyFall } from '../../motion/fall';
 import { towedAreas, type Lure, type Towline } from '../../motion/towed';
 import { GRAVITY_MPS2 } from '../../units/units';
