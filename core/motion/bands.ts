@@ -1,13 +1,27 @@
 import type { RigBody } from '../rig/body/body';
 import { BAND_80_SD } from '../units/band-80';
+import { radFromDeg } from '../units/units';
 import { UNIT_FACTORS, steadyFall, type DragFactors, type Medium, type SteadyFall } from './fall';
 
-/** Standard deviation of the logarithm of each factor. @source adr-0005 */
-export const FACTOR_SD: DragFactors = { head: 0.1, skirt: 0.2, trailer: 0.25, lift: 0.35, blade: 0.25 };
+/** How unsure the angle of a fall is, degrees. @source adr-0025 */
+const POSTURE_SD_DEG = 5;
+
+/** Standard deviation of the logarithm of each factor. @source adr-0005, adr-0025 for posture and mass */
+export const FACTOR_SD: DragFactors = {
+  head: 0.1,
+  skirt: 0.2,
+  trailer: 0.25,
+  lift: 0.35,
+  blade: 0.25,
+  posture: radFromDeg(POSTURE_SD_DEG),
+  mass: 0.04,
+};
 
 /** Unknown factors that bear on a rig at all. */
 export const factorsOf = (body: RigBody): (keyof DragFactors)[] => [
   'head',
+  'posture',
+  'mass',
   ...(body.skirt ? (['skirt'] as const) : []),
   ...(body.trailer ? (['trailer'] as const) : []),
   ...(body.trailer || body.frame ? (['lift'] as const) : []),

@@ -68,8 +68,8 @@ const widthOf = (belief: Belief, of: Predicted): number => {
 };
 
 describe('drop and wake tests teach the factors', () => {
-  test('over 200 hidden truths the 80 % band holds the truth in 74 to 86 %, after none, one and four tests', () => {
-    const WORLDS = 200;
+  test('over 600 hidden truths, posture and head mass among them, the 80 % band holds the truth in 75 to 85 %, after none, one and four tests', () => {
+    const WORLDS = 600;
     const hits = [0, 0, 0];
     for (let seed = 1; seed <= WORLDS; seed++) {
       const world = hiddenTruth(seed * 104_729);
@@ -86,8 +86,8 @@ describe('drop and wake tests teach the factors', () => {
       });
     }
     for (const hit of hits) {
-      expect(hit / WORLDS).toBeGreaterThanOrEqual(0.74);
-      expect(hit / WORLDS).toBeLessThanOrEqual(0.86);
+      expect(hit / WORLDS).toBeGreaterThanOrEqual(0.75);
+      expect(hit / WORLDS).toBeLessThanOrEqual(0.85);
     }
   });
   test('the band narrows with each test of the same rig, and never widens for another', () => {
@@ -96,8 +96,8 @@ describe('drop and wake tests teach the factors', () => {
     for (let at = 0; at < 5; at++) {
       const next = learnDrop(belief, CRAW, world.timed(CRAW));
       expect(widthOf(next, CRAW)).toBeLessThan(widthOf(belief, CRAW));
-      // what is believed moves, and slopes with it: that is worth a per cent at most
-      expect(widthOf(next, CHUNK)).toBeLessThan(1.01 * widthOf(belief, CHUNK));
+      // what is believed moves, and slopes with it: that is worth a few per cent at most
+      expect(widthOf(next, CHUNK)).toBeLessThan(1.05 * widthOf(belief, CHUNK));
       belief = next;
     }
   });

@@ -4,13 +4,15 @@ import { FACTOR_SD, type Band } from './bands';
 import type { DragFactors } from './fall';
 
 /** Unknown factors by name; every kind of trailer has its own. */
-export type FactorKey = 'head' | 'skirt' | 'lift' | 'blade' | `trailer:${TrailerKind}`;
+export type FactorKey = 'head' | 'skirt' | 'lift' | 'blade' | 'posture' | 'mass' | `trailer:${TrailerKind}`;
 
 export const FACTOR_KEYS: readonly FactorKey[] = [
   'head',
   'skirt',
   'lift',
   'blade',
+  'posture',
+  'mass',
   ...TRAILER_KINDS.map((kind): FactorKey => `trailer:${kind}`),
 ];
 
@@ -36,6 +38,8 @@ export function factorsAt(logs: readonly number[], kind: TrailerKind | null): Dr
     skirt: at('skirt'),
     lift: at('lift'),
     blade: at('blade'),
+    posture: at('posture'),
+    mass: at('mass'),
     trailer: kind === null ? 1 : at(`trailer:${kind}`),
   };
 }

@@ -35,9 +35,13 @@ export interface DragFactors {
   readonly lift: number;
   /** blades and plates */
   readonly blade: number;
+  /** the angle a head falls at: its logarithm, in radians, is added to it */
+  readonly posture: number;
+  /** mass of the head beside what is stamped on it */
+  readonly mass: number;
 }
 
-export const UNIT_FACTORS: DragFactors = { head: 1, skirt: 1, trailer: 1, lift: 1, blade: 1 };
+export const UNIT_FACTORS: DragFactors = { head: 1, skirt: 1, trailer: 1, lift: 1, blade: 1, posture: 1, mass: 1 };
 
 /** A steady fall. Speeds in m/s, angles in rad. */
 export interface SteadyFall {
@@ -66,13 +70,22 @@ export const PUSH_SHARE = 0.6;
 const MAX_STEPS = 24;
 const TOLERANCE = 1e-9;
 
-/** Submerged weight, N: negative floats. */
-export const submergedWeightN = (body: RigBody, medium: Medium): number =>
-  GRAVITY_MPS2 * (body.massKg - medium.densityKgM3 * body.volumeM3);
+/**
+ * Submerged weight, N: negative floats.
+ * @param massFactor  of the head, which is as dense whatever it weighs
+ */
+export const submergedWeightN = (body: RigBody, medium: Medium, massFactor = 1): number =>
+  GRAVITY_MPS2 *
+  (body.massKg -
+    medium.densityKgM3 * body.volumeM3 +
+    (massFactor - 1) * (body.head.massKg - medium.densityKgM3 * body.head.volumeM3));
 
 /** Angle between body axis and motion, rad: posture of the head plus what the line lifts. */
-export const fallAngleRad = (body: RigBody, semiTight: number): number =>
-  Math.min(Math.PI / 2, body.head.postureRad + radFromDeg(LEVELLING_DEG_PER_SHARE) * semiTight);
+export const fallAngleRad = (body: RigBody, semiTight: number, postureFactor = 1): number =>
+  Math.min(
+    Math.PI / 2,
+    Math.max(0, body.head.postureRad + Math.log(postureFactor)) + radFromDeg(LEVELLING_DEG_PER_SHARE) * semiTight,
+  );
 
 /** Drag of everything but the skirt at an angle, the share of its drag a skirt has there, and the lift. m² and dimensionless. */
 export function areasWithoutSkirt(
@@ -128,8 +141,8 @@ export function steadyFall(
   factors: DragFactors = UNIT_FACTORS,
   guessMps = 0.5,
 ): SteadyFall {
-  const angleRad = fallAngleRad(body, semiTight);
-  const loadN = submergedWeightN(body, medium) * (1 - semiTight);
+  const angleRad = fallAngleRad(body, semiTight, factors.posture);
+  const loadN = submergedWeightN(body, medium, factors.mass) * (1 - semiTight);
   if (loadN <= 0) return { pathMps: 0, speedMps: 0, driftMps: 0, glideRad: 0, attitudeRad: Math.PI / 2 - angleRad };
 
   const logLoad = Math.log((2 * loadN) / medium.densityKgM3);

@@ -52,7 +52,7 @@ export function towedAreas(lure: Lure, towMps: number): TowedAreas {
     body.skirt === null
       ? 0
       : factors.skirt * skirtDragAreaM2(body.skirt, speedMps, medium.densityKgM3, medium.kinematicM2ps);
-  return joined(lure, speedMps, awake, skirtM2, submergedWeightN(body, medium));
+  return joined(lure, speedMps, awake, skirtM2, submergedWeightN(body, medium, factors.mass));
 }
 
 /** The same with drag and weight of the skirt given: bounds over a set of skirts put their extremes in here. */
