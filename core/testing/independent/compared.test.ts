@@ -1,0 +1,18 @@
+import { describe, expect, test } from '@jest/globals';
+import { compared, sphereCdCgw } from './compared';
+
+describe('against what does not come from us', () => {
+  const rows = compared();
+  test.each(rows)('$of: $ours for $theirs $unit', ({ ours, theirs, within }) => {
+    expect(Math.abs(ours / theirs - 1)).toBeLessThanOrEqual(within);
+  });
+  test('each says where the other number comes from', () => {
+    for (const { source } of rows) expect(source.length).toBeGreaterThan(5);
+    expect(rows.length).toBeGreaterThan(20);
+  });
+  test('the published fits of the sphere meet where they change', () => {
+    for (const re of [260, 1500, 12_000, 44_000]) {
+      expect(sphereCdCgw(re * 0.9999) / sphereCdCgw(re * 1.0001)).toBeCloseTo(1, 1);
+    }
+  });
+});

@@ -1,0 +1,159 @@
+import { prepareRetrieve } from '../../hold/retrieve-report';
+import { mediumAt, mediumOf, steadyFall } from '../../motion/fall';
+import type { FishingLine } from '../../motion/plan';
+import { rigBody } from '../../rig/body/body';
+import { frameBody } from '../../rig/body/frame';
+import type { Rig } from '../../rig/parts/schema';
+import { GRAVITY_MPS2 } from '../../units/units';
+import { cylinderCd } from '../../water/cylinder-and-sphere';
+import { waterDensityKgM3 } from '../../water/density';
+import { PUBLISHED_DENSITY, PUBLISHED_SALT_DENSITY, PUBLISHED_VISCOSITY } from '../../water/published';
+import { DEFAULT_WATER } from '../../water/schema';
+import { waterViscosityPaS } from '../../water/viscosity';
+import { jig, steadyPlan, vibrating } from '../fixtures/rigs';
+import { chainMidCastM } from './chain';
+
+/** One number of ours held against one that does not come from us. */
+export interface Compared {
+  readonly of: string;
+  readonly unit: string;
+  readonly ours: number;
+  readonly theirs: number;
+  /** how far apart they may be, as a share of theirs */
+  readonly within: number;
+  readonly source: string;
+}
+
+const MEMORY = 'typed from memory';
+
+function waters(): Compared[] {
+  return [
+    ...PUBLISHED_DENSITY.map(({ tempC, value, tolerance }) => ({
+      of: `density of fresh water at ${tempC} °C`,
+      ...{ unit: 'kg/m³', ours: waterDensityKgM3(tempC, 0), theirs: value, within: tolerance / value },
+      source: 'McCutcheon 1993',
+    })),
+    ...PUBLISHED_SALT_DENSITY.map(({ tempC, saltGPerKg, value, tolerance }) => ({
+      of: `density at ${tempC} °C with ${saltGPerKg} g/kg of salt`,
+      ...{ unit: 'kg/m³', ours: waterDensityKgM3(tempC, saltGPerKg), theirs: value, within: tolerance / value },
+      source: `check values of EOS-80, ${MEMORY}`,
+    })),
+    ...PUBLISHED_VISCOSITY.map(({ tempC, value, tolerance }) => ({
+      of: `viscosity at ${tempC} °C`,
+      ...{ unit: 'mPa s', ours: 1000 * waterViscosityPaS(tempC), theirs: value, within: tolerance },
+      source: 'IAPWS 2008',
+    })),
+  ];
+}
+
+/** Drag coefficient of a sphere by the published fits over the decades of Reynolds number. */
+export function sphereCdCgw(re: number): number {
+  const w = Math.log10(re);
+  if (re < 260) return (24 / re) * (1 + 0.1935 * re ** 0.6305);
+  if (re < 1500) return 10 ** (1.6435 - 1.1242 * w + 0.1558 * w ** 2);
+  if (re < 12_000) return 10 ** (-2.4571 + 2.5558 * w - 0.9295 * w ** 2 + 0.1049 * w ** 3);
+  if (re < 44_000) return 10 ** (-1.9181 + 0.637 * w - 0.0636 * w ** 2);
+  return 10 ** (-4.339 + 1.5809 * w - 0.1546 * w ** 2);
+}
+
+/** A lead ball let go in still water: our whole solver with nothing on the ball, against force balance with the published coefficient. */
+function balls(): Compared[] {
+  const medium = mediumAt(20);
+  return [1 / 8, 1 / 4, 1 / 2, 1].map((oz): Compared => {
+    const body = rigBody({ ...jig({ style: 'ball', oz, trailer: null }), skirt: null, guard: null });
+    const { head } = body;
+    const alone = { ...body, ...{ massKg: head.massKg, volumeM3: head.volumeM3, wire: { alongM2: 0, acrossM2: 0 } } };
+    const ball = { ...alone, head: { ...head, postureRad: 0 } };
+    const frontM2 = (Math.PI / 4) * head.widthM ** 2;
+    const weightN = GRAVITY_MPS2 * (head.massKg - medium.densityKgM3 * head.volumeM3);
+    let speed = 1;
+    for (let round = 0; round < 40; round++) {
+      const cd = sphereCdCgw((speed * head.widthM) / medium.kinematicM2ps);
+      speed = Math.sqrt((2 * weightN) / (medium.densityKgM3 * cd * frontM2));
+    }
+    return {
+      of: `fall of a bare lead ball of ${oz} oz`,
+      ...{ unit: 'm/s', ours: steadyFall(ball, medium).speedMps, theirs: speed, within: 0.05 },
+      source: `Clift, Grace and Weber 1978, ${MEMORY}`,
+    };
+  });
+}
+
+const cylinders = (): Compared[] =>
+  (
+    [
+      [20, 2.1],
+      [100, 1.45],
+      [1000, 1.05],
+      [10_000, 1.1],
+    ] as const
+  ).map(([re, theirs]) => ({
+    of: `drag of a cylinder across the flow at Re ${re}`,
+    ...{ unit: '', ours: cylinderCd(re), theirs, within: 0.15 },
+    source: `White 2006, ${MEMORY}`,
+  }));
+
+function plates(): Compared[] {
+  const [plate] = frameBody(vibrating())!.vanes;
+  return [
+    {
+      of: 'lift over drag of a plate at 50°',
+      ...{ unit: '', ours: plate!.liftM2 / plate!.dragM2, theirs: 0.84, within: 0.01 },
+      source: 'Hoerner 1965: the push stands square on a stalled plate',
+    },
+  ];
+}
+
+/** Casts that are compared with a chain of masses: 25 m, tip 1 m, two seconds down, 0.5 m/s, 20 °C. */
+export const CHAIN_CASTS: readonly { readonly of: string; readonly rig: Rig; readonly line: FishingLine }[] = [
+  {
+    of: '3/16 swim worm on 25 lb fluorocarbon',
+    rig: jig({ style: 'swim', oz: 3 / 16, trailer: 'swim-worm', lengthIn: 3 }),
+    line: { kind: 'fluorocarbon', lb: 25 },
+  },
+  {
+    of: '3/16 swim worm on 50 lb braid',
+    rig: jig({ style: 'swim', oz: 3 / 16, trailer: 'swim-worm', lengthIn: 3 }),
+    line: { kind: 'braid', lb: 50 },
+  },
+  {
+    of: '3/8 paddle-tail on 25 lb fluorocarbon',
+    rig: jig({ style: 'swim', oz: 3 / 8, trailer: 'paddle-tail', lengthIn: 3.75 }),
+    line: { kind: 'fluorocarbon', lb: 25 },
+  },
+  {
+    of: '3/8 paddle-tail on 50 lb braid',
+    rig: jig({ style: 'swim', oz: 3 / 8, trailer: 'paddle-tail', lengthIn: 3.75 }),
+    line: { kind: 'braid', lb: 50 },
+  },
+  {
+    of: '3/8 paddle-tail on 10 lb nylon',
+    rig: jig({ style: 'swim', oz: 3 / 8, trailer: 'paddle-tail', lengthIn: 3.75 }),
+    line: { kind: 'nylon', lb: 10 },
+  },
+];
+
+/** Both ways of bringing one of them back. */
+export function bothPaths({ rig, line }: (typeof CHAIN_CASTS)[number]) {
+  const water = { ...DEFAULT_WATER, temperatureC: 20, depthM: 40 };
+  const prepared = prepareRetrieve(rig, steadyPlan(0.5, 2, { line }), water);
+  const ours = prepared.run();
+  const chain = chainMidCastM({
+    ...{ lure: prepared.lure, line: prepared.line, castM: 25, countdownS: 2, reelMps: 0.5, stepS: 0.001 },
+  });
+  return { ours, chain, medium: mediumOf(water) };
+}
+
+function chains(): Compared[] {
+  return CHAIN_CASTS.map((cast): Compared => {
+    const { ours, chain } = bothPaths(cast);
+    return {
+      of: `depth half way back, ${cast.of}`,
+      ...{ unit: 'm', ours: ours.midCastDepthM!, theirs: chain.midM, within: 0.05 },
+      source: 'a line of 50 masses, integrated by itself (`core/testing/independent/chain.ts`)',
+    };
+  });
+}
+
+/** Everything there is to compare; takes some seconds. */
+export const compared = (): readonly Compared[] => [...waters(), ...balls(), ...cylinders(), ...plates(), ...chains()];
