@@ -72,8 +72,8 @@ export function tow(towing: Towing, pulls: readonly Pull[], seconds: number): vo
   const fastestMps = Math.max(...pulls.map(({ towMps }) => towMps), STEP_SHARE);
   let left = seconds;
   let now = hungAt(state.xM, state.zM, line.tipM);
+  let from = rates(towing, pulls, now);
   while (left > 1e-9 && !over(towing)) {
-    const from = rates(towing, pulls, now);
     const most = Math.min(left, Math.max(LEAST_STEP_M, STEP_SHARE * state.xM) / fastestMps);
     const short = Math.min(STEP_S, SHORT_STEP_M / fastestMps, most);
     let dt = Math.min(LONG_STEP_S, most);
@@ -88,12 +88,13 @@ export function tow(towing: Towing, pulls: readonly Pull[], seconds: number): vo
       next = rungeKutta(towing, pulls, now, from, dt);
     }
     const held = heldBy(towing, next);
-    if (log !== null) noteBetween(towing, from, rates(towing, pulls, held), held, dt);
+    const to = rates(towing, pulls, held);
+    if (log !== null) noteBetween(towing, from, to, held, dt);
     state.timeS += dt;
     state.xM = Math.max(0, xOf(held));
     state.zM = Math.max(0, zOf(held, line.tipM));
     log?.note(state);
-    now = held;
+    [now, from] = [held, to];
     left -= dt;
   }
 }

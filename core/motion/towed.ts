@@ -130,17 +130,10 @@ function lineWeightN({ diameterM, densityKgM3 }: Towline, lengthM: number, wetSh
 /** Speed at which the first guess of the line's drag is made, m/s. */
 const LINE_GUESS_MPS = 0.25;
 
-/** Drag area of the wet part of a line that swings about the rod tip like a pendulum, m². */
-function lineDragM2(
-  diameterM: number,
-  lengthM: number,
-  wetShare: number,
-  acrossLineMps: number,
-  medium: Medium,
-): number {
-  const cd = cylinderCd(Math.max(1, (acrossLineMps * diameterM) / medium.kinematicM2ps));
+/** Area of the wet part of a line that swings about the rod tip like a pendulum, m², its drag coefficient left out. */
+function sweptM2(diameterM: number, lengthM: number, wetShare: number): number {
   const dry = 1 - wetShare;
-  return cd * diameterM * (lengthM / 4) * (1 - dry * dry * dry * dry);
+  return diameterM * (lengthM / 4) * (1 - dry * dry * dry * dry);
 }
 
 /** Rounds in which bow and sweep of a line are brought together. */
@@ -175,11 +168,13 @@ export function acrossLineMps(
   const along = areas.alongM2 * towMps;
   // what pulls at the lure: drag along the line, and its weight down it
   const pull = along * towMps + (2 * areas.submergedN * Math.sqrt(Math.max(0, 1 - cosine * cosine))) / rho;
+  const swept = sweptM2(line.diameterM, lengthM, wetShare);
+  const rePerMps = line.diameterM / medium.kinematicM2ps;
   let speed = LINE_GUESS_MPS;
   let bow = 0;
   for (let round = 0; round < BOW_ROUNDS; round++) {
     // the line's drag depends a little on the speed that is sought
-    const lineM2 = lineDragM2(line.diameterM, lengthM, wetShare, Math.abs(speed), medium);
+    const lineM2 = swept * cylinderCd(Math.max(1, Math.abs(speed) * rePerMps));
     const broadside = towMps * bow;
     const across = areas.acrossM2 + lineM2;
     speed = balanced(

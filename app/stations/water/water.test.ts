@@ -147,6 +147,18 @@ test('a clear water that muddied asks for a natural jig', async () => {
   await says('pick-1', 'Stay natural in fresh mud');
 });
 
+test('salt is a field where there is some, is kept, has its range, and goes again', async () => {
+  await press('Salt in it…');
+  await value('Salt, g/kg', '5');
+  await type('Salt, g/kg', '20');
+  await reopen();
+  await value('Salt, g/kg', '20');
+  await type('Salt, g/kg', '55');
+  await until(() => expect(document.body.textContent).toContain('40 g/kg'));
+  await press('Fresh water');
+  await until(() => expect(document.body.textContent).not.toContain('Salt, g/kg'));
+});
+
 test('the newest water wins, however fast it changes', async () => {
   for (const typed of ['40', '50', '60', '70', '80', '44']) await type(TEMPERATURE, typed);
   await says(tieOn(), 'chunk');
