@@ -53,15 +53,21 @@ export const over = ({ state, line }: Pick<Towing, 'state' | 'line'>): boolean =
 interface Hung {
   readonly lengthM: number;
   readonly angleRad: number;
+  readonly cosine: number;
+  readonly sine: number;
 }
+const hung = (lengthM: number, angleRad: number): Hung => ({
+  lengthM,
+  angleRad,
+  cosine: Math.cos(angleRad),
+  sine: Math.sin(angleRad),
+});
 type Rates = readonly [lengthMps: number, angleRadps: number];
 
-const hungAt = (xM: number, zM: number, tipM: number): Hung => ({
-  lengthM: Math.hypot(xM, zM + tipM),
-  angleRad: Math.atan2(zM + tipM, xM),
-});
-const xOf = ({ lengthM, angleRad }: Hung): number => lengthM * Math.cos(angleRad);
-const zOf = ({ lengthM, angleRad }: Hung, tipM: number): number => lengthM * Math.sin(angleRad) - tipM;
+const hungAt = (xM: number, zM: number, tipM: number): Hung =>
+  hung(Math.hypot(xM, zM + tipM), Math.atan2(zM + tipM, xM));
+const xOf = ({ lengthM, cosine }: Hung): number => lengthM * cosine;
+const zOf = ({ lengthM, sine }: Hung, tipM: number): number => lengthM * sine - tipM;
 
 /**
  * Pulls for some seconds with the mean of some pulls, by the classical fourth-order rule in length and angle of the line, so that line that is not
@@ -121,23 +127,24 @@ function isWalled({ state, ground, line }: Towing, next: Hung): boolean {
 function heldBy({ ground, line }: Towing, place: Hung): Hung {
   const { tipM } = line;
   const { lengthM } = place;
-  const surfaceRad = Math.asin(Math.min(1, tipM / lengthM));
-  const angleRad = Math.min(Math.PI / 2, Math.max(surfaceRad, place.angleRad));
-  const wet: Hung = { lengthM, angleRad };
+  const isWet = place.angleRad <= Math.PI / 2 && zOf(place, tipM) >= 0;
+  const surfaceRad = (): number => Math.asin(Math.min(1, tipM / lengthM));
+  const wet = isWet ? place : hung(lengthM, Math.min(Math.PI / 2, Math.max(surfaceRad(), place.angleRad)));
   if (zOf(wet, tipM) <= ground.depthAt(xOf(wet))) return wet;
-  return { lengthM, angleRad: Math.max(surfaceRad, ground.liesAtRad(lengthM, tipM, angleRad)) };
+  return hung(lengthM, Math.max(surfaceRad(), ground.liesAtRad(lengthM, tipM, wet.angleRad)));
 }
 
 /** Notes places on a long step, by cubics with the slopes at both ends (Hermite). */
 function noteBetween({ state, log, line }: Towing, from: Rates, to: Rates, end: Hung, dt: number): void {
-  const start = hungAt(state.xM, state.zM, line.tipM);
   const between = Math.ceil(dt / STEP_S - 1e-9);
+  if (between < 2) return;
+  const start = hungAt(state.xM, state.zM, line.tipM);
   for (let at = 1; at < between; at++) {
     const share = at / between;
-    const place: Hung = {
-      lengthM: cubic(start.lengthM, end.lengthM, from[0] * dt, to[0] * dt, share),
-      angleRad: cubic(start.angleRad, end.angleRad, from[1] * dt, to[1] * dt, share),
-    };
+    const place = hung(
+      cubic(start.lengthM, end.lengthM, from[0] * dt, to[0] * dt, share),
+      cubic(start.angleRad, end.angleRad, from[1] * dt, to[1] * dt, share),
+    );
     log!.note({ timeS: state.timeS + share * dt, xM: xOf(place), zM: Math.max(0, zOf(place, line.tipM)) });
   }
 }
@@ -151,10 +158,8 @@ function cubic(from: number, to: number, slopeFrom: number, slopeTo: number, sha
 }
 
 function rungeKutta(towing: Towing, pulls: readonly Pull[], now: Hung, [al, aa]: Rates, dt: number): Hung {
-  const after = ([lengthMps, angleRadps]: Rates, seconds: number): Hung => ({
-    lengthM: Math.max(towing.line.tipM, now.lengthM + lengthMps * seconds),
-    angleRad: now.angleRad + angleRadps * seconds,
-  });
+  const after = ([lengthMps, angleRadps]: Rates, seconds: number): Hung =>
+    hung(Math.max(towing.line.tipM, now.lengthM + lengthMps * seconds), now.angleRad + angleRadps * seconds);
   const [bl, ba] = rates(towing, pulls, after([al, aa], dt / 2));
   const [cl, ca] = rates(towing, pulls, after([bl, ba], dt / 2));
   const [el, ea] = rates(towing, pulls, after([cl, ca], dt));
@@ -180,9 +185,8 @@ function rates(towing: Towing, pulls: readonly Pull[], place: Hung): Rates {
 function towedRates(
   { lure, line, driftMps }: Pick<Towing, 'lure' | 'line' | 'driftMps'>,
   { towMps, areas }: Pull,
-  { lengthM, angleRad }: Hung,
+  { lengthM, cosine, sine }: Hung,
 ): Rates {
-  const [cosine, sine] = [Math.cos(angleRad), Math.sin(angleRad)];
   const dropM = lengthM * sine;
   const z = Math.max(0, dropM - line.tipM);
   const pullMps = Math.max(0, towMps + driftMps * cosine);
@@ -201,7 +205,7 @@ export function reelRates(
   return (xM, zM) => {
     const place = hungAt(xM, Math.max(0, zM), line.tipM);
     const [lengthMps, angleRadps] = towedRates({ lure, line, driftMps: 0 }, pull, place);
-    const [cosine, sine] = [Math.cos(place.angleRad), Math.sin(place.angleRad)];
+    const { cosine, sine } = place;
     const swing = place.lengthM * angleRadps;
     const dz = lengthMps * sine + swing * cosine;
     // along the surface the line still shortens as fast as it is reeled

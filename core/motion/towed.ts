@@ -138,6 +138,8 @@ function sweptM2(diameterM: number, lengthM: number, wetShare: number): number {
 
 /** Rounds in which bow and sweep of a line are brought together. */
 const BOW_ROUNDS = 3;
+/** Share of the first bow, got from a straight line, that is usually left in the end. */
+const FIRST_BOW = 0.6;
 /** Most that a line may bow at the lure against the straight one, rad. */
 const MOST_BOW_RAD = 0.6;
 
@@ -171,7 +173,8 @@ export function acrossLineMps(
   const swept = sweptM2(line.diameterM, lengthM, wetShare);
   const rePerMps = line.diameterM / medium.kinematicM2ps;
   let speed = LINE_GUESS_MPS;
-  let bow = 0;
+  // a bow, and how far the line would bow beyond it: the straight one first, then a guess, then where the two lead (secant)
+  let [bow, before, missed] = [0, 0, 0];
   for (let round = 0; round < BOW_ROUNDS; round++) {
     // the line's drag depends a little on the speed that is sought
     const lineM2 = swept * cylinderCd(Math.max(1, Math.abs(speed) * rePerMps));
@@ -183,7 +186,11 @@ export function acrossLineMps(
       load - areas.acrossM2 * broadside * Math.abs(broadside),
     );
     const steeper = (lineM2 * speed * Math.abs(speed) - (2 * ownLineN) / rho) / pull;
-    bow = Number.isFinite(steeper) ? Math.min(MOST_BOW_RAD, Math.max(-MOST_BOW_RAD, steeper)) : 0;
+    if (!Number.isFinite(steeper)) break;
+    const misses = Math.min(MOST_BOW_RAD, Math.max(-MOST_BOW_RAD, steeper)) - bow;
+    const slope = round === 0 || bow === before ? 1 / FIRST_BOW : (misses - missed) / (before - bow);
+    [before, missed] = [bow, misses];
+    bow += misses / Math.max(1, slope);
   }
   return speed;
 }
