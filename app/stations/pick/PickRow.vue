@@ -185,7 +185,8 @@ const cells = computed(() =>
   font-size: 14.5px;
 }
 .pick-row__sentence {
-  flex: 1 1 0;
+  /* rather a line of its own than a column of single words beside a long name */
+  flex: 1 1 235px;
   font-size: 14.5px;
   color: rgb(var(--v-theme-ink-soft));
 }
