@@ -60,8 +60,9 @@ describe('an answer as it comes', () => {
     expect(asked.at(-1)!.before).toEqual(whole.picks[0]!.base);
     say({ first });
     expect([store.picks.length, store.older.map(({ rank }) => rank), store.before!.water]).toEqual([1, [2, 3], water]);
+    expect(store.isFirstOnly).toBe(true);
     say({ ok: true, advice: whole, tookMs: 3 });
-    expect([store.picks.length, store.older, store.before]).toEqual([3, [], null]);
+    expect([store.picks.length, store.older, store.before, store.isFirstOnly]).toEqual([3, [], null, false]);
   });
   test('where the new first was further down, the first of then stands in its place', () => {
     const store = useAdvice();

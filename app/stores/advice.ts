@@ -41,8 +41,8 @@ export const useAdvice = defineStore('advice', () => {
     if (!first || !was) return [];
     return others.map((pick) => (sameJson(pick.base, first.base) ? { ...was, rank: pick.rank } : pick));
   });
-  /** what is shown is the first rig of a ranking that still goes on */
-  let isFirstOnly = false;
+  /** what is shown is the first rig of a ranking that still goes on: of families, and of what no rig can do, it knows nothing yet */
+  const isFirstOnly = ref(false);
   let asked: Water | null = null;
   /** what the answer that is shown was asked of: the same water and the same parts */
   let askedOf = '';
@@ -55,11 +55,11 @@ export const useAdvice = defineStore('advice', () => {
     }
     if ('first' in reply) {
       // the list that stands is not given up for a list of one: it goes behind it until the others are known
-      if (!isFirstOnly && advice.value && answered.value && picks.value.length > 0) {
+      if (!isFirstOnly.value && advice.value && answered.value && picks.value.length > 0) {
         before.value = { advice: advice.value, water: answered.value };
       }
       [advice.value, answered.value, answeredOf] = [reply.first, asked, askedOf];
-      isFirstOnly = true;
+      isFirstOnly.value = true;
       return;
     }
     if ('others' in reply) {
@@ -97,7 +97,7 @@ export const useAdvice = defineStore('advice', () => {
       notices.complainIn([words.rankingFailed(reply.bug.split('\n')[0] ?? '')]);
       return;
     }
-    isFirstOnly = false;
+    isFirstOnly.value = false;
     before.value = null;
     [advice.value, answered.value, answeredOf] = [reply.advice, asked, askedOf];
     tookMs.value = reply.tookMs;
@@ -105,8 +105,8 @@ export const useAdvice = defineStore('advice', () => {
 
   /** A ranking that ended early leaves no list of one behind that looks like its answer: what stood before stands again. */
   function dropFirst(): void {
-    if (!isFirstOnly) return;
-    isFirstOnly = false;
+    if (!isFirstOnly.value) return;
+    isFirstOnly.value = false;
     [advice.value, answered.value] = before.value ? [before.value.advice, before.value.water] : [null, null];
     before.value = null;
   }
@@ -133,5 +133,19 @@ export const useAdvice = defineStore('advice', () => {
   const cancel = (): void => ranker.cancel();
   const again = (): void => start(water.water, settings.settings.source === 'catalogue' ? 'catalogue' : box.box);
 
-  return { advice, answered, flips, picks, before, older, tookMs, ranking, progress, stopped, cancel, again };
+  return {
+    advice,
+    answered,
+    flips,
+    picks,
+    isFirstOnly,
+    before,
+    older,
+    tookMs,
+    ranking,
+    progress,
+    stopped,
+    cancel,
+    again,
+  };
 });

@@ -320,24 +320,24 @@ describe('settings on programmes of steps', () => {
     );
     expect(answered).toBeGreaterThan(30);
   }, 60_000);
-  test('a lift that carries it past a depth at every setting says so, with where', () => {
-    const found = SOLVE_FOR.flatMap((by) =>
-      [0.4, 0.8, 1.2, 1.6, 2, 2.4, 2.8].map((depthM) =>
-        solveRetrieve(
-          jig({ style: 'swim', trailer: 'paddle-tail' }),
-          steadyPlan(0.6, 2, {
-            steps: [
-              { do: 'reel', mPerS: 0.6, s: 6 },
-              { do: 'lift-drop', m: 1 },
-              { do: 'reel', mPerS: 0.6 },
-            ],
-          }),
-          water,
-          by,
-          depthM,
-        ),
-      ),
-    );
-    for (const { value, why } of found) expect(value === null).toBe(why !== null);
+  test('a drop half way back that carries it past a depth at every speed says so, with where', () => {
+    const plan = steadyPlan(0.6, 2, {
+      steps: [
+        { do: 'reel', mPerS: 0.6, s: 20 },
+        { do: 'countdown', s: 8 },
+        { do: 'reel', mPerS: 0.6 },
+      ],
+    });
+    const rig = jig({ style: 'swim', trailer: 'paddle-tail' });
+    const found = [1, 1.5, 2.5, 4].map((depthM) => solveRetrieve(rig, plan, water, 'speed', depthM));
+    expect(found.map(({ value, why }) => [value === null, why?.code ?? null])).toEqual([
+      [false, null],
+      [true, 'jumps-past'],
+      [true, 'jumps-past'],
+      [true, 'jumps-past'],
+    ]);
+    // it lies half way back when it drops: 12.5 m in 20 s
+    const { from, to, unit } = found[1]!.why!.data as { from: number; to: number; unit: string };
+    expect([from < 0.625, to > 0.625, to - from < 0.1, unit]).toEqual([true, true, true, 'm/s']);
   });
 });

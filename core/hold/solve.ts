@@ -149,7 +149,9 @@ export function solveRetrieve(rig: Rig, plan: RetrievePlan, water: Water | null,
     known.length === 0
       ? issue('never-half-way', by, {})
       : jump !== null
-        ? issue('jumps-past', by, { got: depthM, from: rounded(jump[0].value), to: rounded(jump[1].value) })
+        ? issue('jumps-past', by, {
+            ...{ got: depthM, from: rounded(jump[0].value), to: rounded(jump[1].value), unit: knob.unit },
+          })
         : issue('nothing-reaches', by, { got: depthM, limit: rounded(depthM < shallowest ? shallowest : deepest) }),
   ]).issues;
   return { ...answer, value: null, why: why! };

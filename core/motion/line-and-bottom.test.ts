@@ -2,7 +2,6 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { prepareRetrieve } from '../hold/retrieve-report';
 import { rigBody } from '../rig/body/body';
-import { chainMidCastM } from '../testing/independent/chain';
 import { jig, steadyPlan } from '../testing/fixtures/rigs';
 import { DEFAULT_WATER } from '../water/schema';
 import type { FishingLine, RetrievePlan } from './plan';
@@ -19,21 +18,7 @@ const thick: FishingLine = { kind: 'fluorocarbon', lb: 25 };
 const braid: FishingLine = { kind: 'braid', lb: 50 };
 
 describe('the line bows and weighs', () => {
-  test.each([
-    ['a light worm on thick fluorocarbon', light, thick, 1.99],
-    ['a light worm on thick braid', light, braid, 1.78],
-    ['a paddle-tail on thick fluorocarbon', usual, thick, 2.37],
-    ['a paddle-tail on thick braid', usual, braid, 2.28],
-    ['a paddle-tail on thin nylon', usual, { kind: 'nylon', lb: 10 } as const, null],
-  ])('%s runs where a chain of masses does', (_, rig, line, publishedM) => {
-    const plan = slow(line);
-    const prepared = prepareRetrieve(rig, plan, DEEP);
-    const ourM = prepared.run().midCastDepthM!;
-    const chain = { lure: prepared.lure, line: prepared.line, castM: plan.castM, countdownS: 2, reelMps: 0.5 };
-    const { midM } = chainMidCastM({ ...chain, stepS: 0.001 });
-    expect(Math.abs(ourM / midM - 1)).toBeLessThan(0.05);
-    if (publishedM !== null) expect(Math.abs(ourM / publishedM - 1)).toBeLessThan(0.05);
-  });
+  // how deep, against a chain of masses: core/testing/independent
   test('thick fluorocarbon takes a light jig deeper than thick braid, though it is the thicker', () => {
     const midM = (line: FishingLine): number => prepareRetrieve(light, slow(line), DEEP).run().midCastDepthM!;
     expect(towlineOf(thick, 1).diameterM).toBeGreaterThan(towlineOf(braid, 1).diameterM);

@@ -30,13 +30,13 @@ export interface Retrieved {
 }
 
 /**
- * Casts a rig and brings it back: countdowns and kills on a slack line, pauses on a tight one, reeling in between. The line is
- * a straight line from rod tip to lure; the lure swings on it.
- *   dz/dt = v cos - u sin,  dx/dt = -(u cos + v sin) + drift,  u = reel + drift cos
+ * Casts a rig and brings it back: countdowns and kills on a slack line, pauses on a tight one, reeling in between. The lure is told by the length of
+ * the straight line from the rod tip to it and the angle it leads at; it swings on that, and how the real line bows counts in v.
+ *   dl/dt = -reel,  dtheta/dt = (v - drift sin) / l,  v at u = reel + drift cos
  * Surface and bottom hold it. Line that is out stays out until it is reeled. Left out: waves, glide on a slack fall.
  * @param plan    checked
  * @param ground  bottom and cover under the cast
- * @source adr-0010
+ * @source adr-0010, adr-0025
  */
 export function retrieve(lure: Lure, plan: RetrievePlan, ground: Ground, line: Towline): Retrieved {
   // water that runs away from a rod at rest is a rod that leaves water at rest

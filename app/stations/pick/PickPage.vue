@@ -46,7 +46,11 @@ const titles = computed(() =>
     system.value,
   ),
 );
-const warnings = computed(() => (store.advice ? adviceWarnings(store.advice, system.value) : []));
+/** the newest answer that is known whole: what is said of all of a box waits for it */
+const whole = computed(
+  () => store.before ?? (store.advice && store.answered ? { advice: store.advice, water: store.answered } : null),
+);
+const warnings = computed(() => (whole.value ? adviceWarnings(whole.value.advice, system.value) : []));
 const state = computed(() => {
   if (store.ranking) return words.isRanking;
   return store.stopped ? words.hasStopped : words.isCompared;
@@ -111,7 +115,7 @@ const counted = computed(() => countText(store.advice?.considered ?? 0));
     <ul v-if="warnings.length > 0 && store.picks.length > 0" class="pick__warnings" :aria-label="words.bearInMind">
       <li v-for="warning in warnings" :key="warning">{{ warning }}</li>
     </ul>
-    <PickVerdict v-if="store.advice && store.answered" :advice="store.advice" :water="store.answered" />
+    <PickVerdict v-if="whole" v-bind="whole" :looking="store.isFirstOnly && !store.before" />
     <template v-if="store.picks.length > 0 && store.answered">
       <p v-if="store.older.length > 0" class="visually-hidden">{{ words.fromTheAnswerBefore }}</p>
       <PickRow

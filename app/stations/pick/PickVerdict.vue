@@ -8,7 +8,12 @@ import { FAMILY_TITLE } from '../../parts/family-names';
 import * as words from '../../locale/en/pick';
 
 /** Which family at all, and when none of them is the answer. */
-const props = defineProps<{ advice: Advice; water: Water }>();
+const props = defineProps<{
+  advice: Advice;
+  water: Water;
+  /** only the first rig is known: another family may have one yet */
+  looking: boolean;
+}>();
 const { system } = useUnits();
 
 const SHOWN_LINES = 2;
@@ -19,7 +24,7 @@ const families = computed(() =>
       family,
       title: FAMILY_TITLE[family],
       score: best === null ? null : Math.round(best.score * 100),
-      rig: best === null ? words.noneInThisBox : rigTitle(best.rig, system.value),
+      rig: best !== null ? rigTitle(best.rig, system.value) : props.looking ? words.looking : words.noneInThisBox,
       rules: rules.slice(0, SHOWN_LINES).map((row) => ({
         ...row,
         says: ruleText(row.rule, props.water, system.value),

@@ -1,7 +1,6 @@
 import { sameJson } from '../../keeping/merge';
 import type { Rig } from '../../rig/parts/schema';
-import { SEVERITY } from '../rules/severity';
-import type { FaultId } from '../checks';
+import { spoiling } from '../rules/severity';
 import { rigAt, type Field } from '../search/per-family';
 import type { Found } from '../search/best-first';
 import { finalistOf, type Finalist } from './neighbours';
@@ -45,7 +44,6 @@ export function finalistBefore(fields: readonly Field[], before: Rig): Finalist 
 /** A near tie, in scores; further apart the better one is tied, whatever its numbers may be off. @source adr-0024 */
 const NEAR = 0.02;
 
-const spoils = (faults: readonly FaultId[]): number => faults.filter((id) => SEVERITY[id] < 3).length;
 const isKin = (a: Finalist, b: Finalist): boolean =>
   a.field === b.field &&
   a.field.kin.of(a.found.head, a.found.trailer) === b.field.kin.of(b.found.head, b.found.trailer);
@@ -62,7 +60,7 @@ export function keptFirst(
 ): { readonly finalists: readonly Finalist[]; readonly isKept: boolean } {
   const [first] = finalists;
   if (!before || !first || sameJson(first.ready.base, before.ready.base)) return { finalists, isKept: false };
-  const isWorse = first.score - before.score > NEAR || spoils(before.ready.faults) > spoils(first.ready.faults);
+  const isWorse = first.score - before.score > NEAR || spoiling(before.ready.faults) > spoiling(first.ready.faults);
   if (isWorse || !isAsGood(scoredOf(before), scoredOf(first))) return { finalists, isKept: false };
   return { finalists: [before, ...finalists.filter((one) => !isKin(one, before))], isKept: true };
 }

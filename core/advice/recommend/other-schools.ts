@@ -1,13 +1,12 @@
 import { attributeValues, isAimedAt } from '../candidates/attributes';
 import { questionOf } from '../conditions/schools';
-import type { FaultId } from '../checks';
 import { handle, type HandlingId } from '../handling';
 import { measureRig, type Has } from '../measures/rig-measures';
 import { fallReport, type FallReport } from '../../motion/report';
 import { makeReady, judgedWhole, type Ready } from '../ready/make-ready';
 import { rigBody } from '../../rig/body/body';
 import type { Rig } from '../../rig/parts/schema';
-import { SEVERITY } from '../rules/severity';
+import { spoiling } from '../rules/severity';
 import { compileWater, type CompiledWater, type Want } from '../rules/wants';
 import { fit } from '../search/score';
 import { judgeOf, type Found, type Judge } from '../search/best-first';
@@ -99,14 +98,12 @@ interface Tested {
   readonly has: Has;
 }
 
-const spoils = (faults: readonly FaultId[]): number => faults.filter((id) => SEVERITY[id] < 3).length;
-
 /**
  * Whether a school would really tie a rig rather than ours: by its own words, by its own judgement, and not to its harm.
  * @param worth  the score it would give ours
  */
 function wouldTie(school: Dissenter, theirs: Ready, ours: Ready, worth: number): boolean {
-  if (spoils(theirs.faults) > spoils(ours.faults)) return false;
+  if (spoiling(theirs.faults) > spoiling(ours.faults)) return false;
   const test = TESTS[school.ref];
   if (test && !test(theirs, ours)) return false;
   if (!test && asItSays(school, theirs.rig, theirs.has) < asItSays(school, ours.rig, ours.has) + CLEARLY) return false;
@@ -201,7 +198,7 @@ function planDissents(water: Water, field: Field, ours: Ready): Dissent[] {
       if (field.compiled.schools[question].school === school) continue;
       const theirs = judgedWhole(compileWater(withSchool(water, ref), field.suits.family), ours.rig);
       const step = theirs.handled.steps.find((one) => one.school === ref && !told.has(one.rule));
-      if (!step || spoils(theirs.faults) > spoils(ours.faults)) continue;
+      if (!step || spoiling(theirs.faults) > spoiling(ours.faults)) continue;
       const { rig, base } = ours;
       return [{ question, school, rig, base, ...numbersIn(field, rig), has: theirs.has, rule: step.rule }];
     }

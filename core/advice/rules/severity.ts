@@ -133,3 +133,6 @@ export const SEVERITY: Readonly<Record<FaultId, Severity>> = {
 export const FAULT_POINTS: Readonly<Record<Severity, number>> = { 1: 8, 2: 5, 3: 0.5 };
 export const faultPoints = (ids: readonly FaultId[]): number =>
   ids.reduce((sum, id) => sum + FAULT_POINTS[SEVERITY[id]], 0);
+
+/** How many faults of a rig make it not work, or work badly. */
+export const spoiling = (ids: readonly FaultId[]): number => ids.filter((id) => SEVERITY[id] < 3).length;

@@ -57,7 +57,7 @@ const EXAMPLES: Readonly<Record<IssueCode, Issue['data']>> = {
   'unknown-option': { allowed: '--water --box' },
   'cannot-write': { got: 'x.pdf', why: 'ENOENT' },
   'no-such-file': { got: 'x.json' },
-  'jumps-past': { got: 1.2, from: 2, to: 3 },
+  'jumps-past': { got: 1.2, from: 2, to: 3, unit: 's' },
   'never-half-way': {},
   'never-moves': {},
   'cast-too-short': { got: 3, limit: 4 },

@@ -96,8 +96,8 @@ const WORDING: Readonly<Record<IssueCode, Wording>> = {
   'no-such-size': ({ got, allowed }) => `is not made in size ${got}. Sizes are: ${list(allowed)}.`,
   'nothing-reaches': ({ got, limit }) =>
     `No setting reaches ${got} m; the nearest runs at ${limit} m. Change the target or another setting.`,
-  'jumps-past': ({ got, from, to }) =>
-    `No setting holds it at ${got} m: between ${from} and ${to} it jumps past that depth. Change the target or a step of the retrieve.`,
+  'jumps-past': ({ got, from, to, unit }) =>
+    `No setting holds it at ${got} m: between ${from} and ${to} ${unit} it jumps past that depth. Change the target or a step of the retrieve.`,
   'never-half-way': () =>
     'At no setting does it come half way back. Make the cast longer, or reel longer in the steps of the retrieve.',
   'no-value': () => 'stands without a value. Write it behind the option.',
