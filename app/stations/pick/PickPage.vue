@@ -46,11 +46,12 @@ const titles = computed(() =>
     system.value,
   ),
 );
-/** the newest answer that is known whole: what is said of all of a box waits for it */
-const whole = computed(
-  () => store.before ?? (store.advice && store.answered ? { advice: store.advice, water: store.answered } : null),
-);
-const warnings = computed(() => (whole.value ? adviceWarnings(whole.value.advice, system.value) : []));
+/** while only the first rig is known, what no rig can do is as it was in the answer before */
+const warnings = computed(() => {
+  const { advice, before } = store;
+  if (!advice) return [];
+  return adviceWarnings(before ? { ...advice, outOfReach: before.advice.outOfReach } : advice, system.value);
+});
 const state = computed(() => {
   if (store.ranking) return words.isRanking;
   return store.stopped ? words.hasStopped : words.isCompared;
@@ -115,7 +116,13 @@ const counted = computed(() => countText(store.advice?.considered ?? 0));
     <ul v-if="warnings.length > 0 && store.picks.length > 0" class="pick__warnings" :aria-label="words.bearInMind">
       <li v-for="warning in warnings" :key="warning">{{ warning }}</li>
     </ul>
-    <PickVerdict v-if="whole" v-bind="whole" :looking="store.isFirstOnly && !store.before" />
+    <PickVerdict
+      v-if="store.advice && store.answered"
+      :advice="store.advice"
+      :water="store.answered"
+      :looking="store.isFirstOnly"
+      :before="store.before?.advice ?? null"
+    />
     <template v-if="store.picks.length > 0 && store.answered">
       <p v-if="store.older.length > 0" class="visually-hidden">{{ words.fromTheAnswerBefore }}</p>
       <PickRow

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { NOT_A_JIG_TEXT, rigTitle, ruleText, type Advice, type Water } from '@core';
+import { NOT_A_JIG_TEXT, rigTitle, ruleText, type Advice, type Family, type Water } from '@core';
 import BecauseLine from '../../parts/BecauseLine.vue';
 import FractionText from '../../parts/FractionText.vue';
 import { useUnits } from '../../composables/useUnits';
@@ -11,14 +11,17 @@ import * as words from '../../locale/en/pick';
 const props = defineProps<{
   advice: Advice;
   water: Water;
-  /** only the first rig is known: another family may have one yet */
+  /** only the first rig is known: another family may have one yet, and shows the one it had until then */
   looking: boolean;
+  before: Advice | null;
 }>();
 const { system } = useUnits();
 
 const SHOWN_LINES = 2;
+const bestBefore = (family: Family) => props.before?.families.find((row) => row.family === family)?.best ?? null;
 const families = computed(() =>
-  [...props.advice.families]
+  props.advice.families
+    .map((row) => ({ ...row, best: row.best ?? (props.looking ? bestBefore(row.family) : null) }))
     .sort((a, b) => (b.best?.score ?? -1) - (a.best?.score ?? -1))
     .map(({ family, best, rules }) => ({
       family,

@@ -19,6 +19,7 @@ import {
   until,
   user,
 } from '../../testing/in-app';
+import { useAdvice } from '../../stores/advice';
 
 const texts = (selector: string): string[] =>
   [...document.querySelectorAll(selector)].map(({ textContent }) => (textContent ?? '').replace(/\s+/g, ' ').trim());
@@ -33,6 +34,28 @@ describe('with the demo box', () => {
     expect(new Set(names).size).toBe(names.length);
     for (const name of names) expect(name).toMatch(/ in [a-z/ ]+,|, all [a-z/ ]+/);
     await until(() => expect(texts('[data-testid="row-fault"]')[0]).toMatch(/\w\. \w/));
+  });
+
+  test('while only the first rig is known, a family shows the rig it had, or that it is looked for, never that it has none', async () => {
+    await says('families', /spinnerbait in/);
+    const store = useAdvice();
+    const whole = store.advice!;
+    store.$patch((state) => {
+      state.before = { advice: whole, water: state.answered! };
+      state.isFirstOnly = true;
+      state.advice = {
+        ...whole,
+        picks: whole.picks.slice(0, 1),
+        families: whole.families.map((row) => ({ ...row, best: null })),
+      };
+    });
+    await says('families', /spinnerbait in/);
+    await saysNot('families', 'none in this box');
+    store.before = null;
+    await says('families', 'Looking…');
+    await saysNot('families', 'none in this box');
+    store.isFirstOnly = false;
+    await says('families', 'none in this box');
   });
 
   test('all three families are compared, and it is said which suits; spinnerbaits alone are ranked on how they run', async () => {

@@ -12,14 +12,14 @@ const headOf = ({ family, head, blade, blades, arms, keeper, guard }: Rig): unkn
   ...(blades ? { blades } : {}),
   ...(arms ? { arms } : {}),
 });
-const plasticOf = ({ trailer, core }: Rig): unknown => ({ trailer, core });
+const plasticOf = ({ trailer, core }: Pick<Rig, 'trailer' | 'core'>): unknown => ({ trailer, core });
 
 /** Where the parts of a rig lie in a field; null where the box has not got them any more. */
 function placeOf(field: Field, rig: Rig): Found | null {
   const { heads, skirts, skirtSets, trailers } = field.space;
   const at = (head: number, skirt: number, trailer: number): Rig => rigAt(field, { head, skirt, trailer });
   const firstSkirt = (head: number): number => skirtSets[heads[head]!.skirtSet]!.classes[0]!;
-  const trailer = trailers.findIndex((row) => sameJson(plasticOf({ ...rig, ...row }), plasticOf(rig)));
+  const trailer = trailers.findIndex((row) => sameJson(plasticOf(row), plasticOf(rig)));
   const head = heads.findIndex((row, place) => {
     if (row.family !== rig.family || !sameJson(headOf(at(place, firstSkirt(place), 0)), headOf(rig))) return false;
     return skirtSets[row.skirtSet]!.classes.some((worn) => sameJson(skirts[worn]!.skirt, rig.skirt));
