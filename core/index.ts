@@ -93,7 +93,8 @@ export { massBandKg } from './rig/body/mass-band';
 export { rigProfile, type Profile } from './rig/body/profile';
 
 // motion
-export { mediumAt, mediumOf, SEMI_TIGHT_MAX, secondsToBottom, steadyFall, submergedWeightN } from './motion/fall';
+export { SEMI_TIGHT_MAX, secondsToBottom, steadyFall, submergedWeightN } from './motion/fall';
+export { mediumAt, mediumOf } from './motion/medium';
 export { driftBandMps, fallBandMps, FACTOR_SD, type Band } from './motion/bands';
 export { fishesLikeBandOz, fishesLikeOz } from './motion/fishes-like';
 export { awakeAt, KICK_ONSET_BAND, kickOnsetMps, onsetOfMps } from './motion/kick';

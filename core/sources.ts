@@ -13,6 +13,8 @@ export const SOURCES = {
     'White (2006), Viscous Fluid Flow, 3rd ed.: curve fit for a cylinder across the flow, Cd = 1 + 10 Re^(-2/3).',
   'schiller-naumann-1935': 'Schiller & Naumann (1935), Z. Ver. Dtsch. Ing. 77: drag of spheres below Re 1,000.',
   'blasius-1908': 'Blasius (1908), Z. Math. Phys. 56: laminar friction on a flat plate, 1.33 / sqrt(Re).',
+  'gosselin-2010':
+    'Gosselin, de Langre & Machado-Almeida (2010), J. Fluid Mech. 650: drag of plates and filaments that bend in a stream, by the Cauchy number.',
   'alben-2002':
     'Alben, Shelley & Zhang (2002), Nature 420: a flexible fibre in a stream folds so that its drag grows as U^(4/3).',
   'taylor-2003':

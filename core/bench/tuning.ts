@@ -1,5 +1,5 @@
 import { rollRad, blowOverMps } from '../motion/roll';
-import type { Medium } from '../motion/fall';
+import type { Medium } from '../motion/medium';
 import { rigBody } from '../rig/body/body';
 import { DEFAULT_ARMS, type Rig } from '../rig/parts/schema';
 import { armMarks } from '../rig/outline/frame-outline';

@@ -1,6 +1,7 @@
 import { RIG_KEEPER_DEFAULT, type RigBody } from '../rig/body/body';
 import type { Rig } from '../rig/parts/schema';
-import { PUSH_SHARE, type Medium } from '../motion/fall';
+import type { Medium } from '../motion/medium';
+import { PUSH_SHARE } from '../motion/towed';
 
 /** Pull at which plastic slides off a keeper, N. @source adr-0011 */
 export const KEEPER_HOLD_N: Readonly<Record<NonNullable<Rig['keeper']>, number>> = { barb: 1, ring: 0.7, screw: 3 };

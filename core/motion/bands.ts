@@ -1,7 +1,9 @@
 import type { RigBody } from '../rig/body/body';
 import { BAND_80_SD } from '../units/band-80';
 import { radFromDeg } from '../units/units';
-import { UNIT_FACTORS, steadyFall, type DragFactors, type Medium, type SteadyFall } from './fall';
+import { steadyFall, type SteadyFall } from './fall';
+import type { Medium } from './medium';
+import { UNIT_FACTORS, type DragFactors } from './fall-areas';
 
 /** How unsure the angle of a fall is, degrees. @source adr-0025 */
 const POSTURE_SD_DEG = 5;

@@ -15,7 +15,9 @@ import {
   type Belief,
   type Predicted,
 } from './calibration';
-import { mediumAt, secondsToBottom, steadyFall, type DragFactors } from './fall';
+import { secondsToBottom, steadyFall } from './fall';
+import { mediumAt } from './medium';
+import type { DragFactors } from './fall-areas';
 import { holdSpeedMps } from './level';
 import { lureOf } from './towed';
 

@@ -1,7 +1,7 @@
 import { TRAILER_KINDS, type TrailerKind } from '../tackle/trailers';
 import { BAND_80_SD } from '../units/band-80';
 import { FACTOR_SD, type Band } from './bands';
-import type { DragFactors } from './fall';
+import type { DragFactors } from './fall-areas';
 
 /** Unknown factors by name; every kind of trailer has its own. */
 export type FactorKey = 'head' | 'skirt' | 'lift' | 'blade' | 'posture' | 'mass' | `trailer:${TrailerKind}`;

@@ -3,7 +3,8 @@ import { rigBody } from '../rig/body/body';
 import type { Rig } from '../rig/parts/schema';
 import { jig } from '../testing/fixtures/rigs';
 import { ftFromLengthM } from '../units/units';
-import { mediumAt, steadyFall } from './fall';
+import { steadyFall } from './fall';
+import { mediumAt } from './medium';
 import { fishesLikeOz } from './fishes-like';
 import { kickOnsetMps } from './kick';
 

@@ -5,7 +5,7 @@ import { trailerBody } from '../rig/body/trailer-body';
 import type { Trailer } from '../rig/parts/schema';
 import { jig } from '../testing/fixtures/rigs';
 import { hasTrait, TRAILER_KINDS, TRAILERS } from '../tackle/trailers';
-import { mediumAt } from './fall';
+import { mediumAt } from './medium';
 import { onsetOfMps, showAtSpeed } from './kick';
 import { pushIndex } from './push';
 import { tailBeatHz, tailReachM, wagMatch } from './tail';

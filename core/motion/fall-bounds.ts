@@ -1,6 +1,8 @@
 import type { RigBody, SkirtBody } from '../rig/body/body';
 import { GRAVITY_MPS2 } from '../units/units';
-import { areasWithoutSkirt, fallAngleRad, type Medium } from './fall';
+import type { Medium } from './medium';
+import { areasWithoutSkirt } from './fall-areas';
+import { fallAngleRad } from './attitude';
 import { skirtDragAreaM2 } from './skirt-drag';
 
 /** Speeds at which a set of skirts is looked at, m/s: wide enough for any jig, close enough that bounds are worth having. */
@@ -77,7 +79,7 @@ export function fallBoundsMps(body: RigBody, envelope: SkirtEnvelope, medium: Me
   const lightKg = bareKg + envelope.lightestKg;
   const heavyKg = bareKg + envelope.heaviestKg;
   if (heavyKg <= 0) return [0, 0];
-  const { dragM2, skirtShare, liftM2 } = areasWithoutSkirt(body, fallAngleRad(body, 0));
+  const { dragM2, skirtShare, liftM2 } = areasWithoutSkirt(body, fallAngleRad(body, medium, 0));
   const lift2 = liftM2 * liftM2;
   const logLoadOf = (submergedKg: number): number => Math.log((2 * GRAVITY_MPS2 * submergedKg) / medium.densityKgM3);
   const fast = carried(logLoadOf(heavyKg), dragM2, skirtShare, lift2, envelope.leastM2);

@@ -1,47 +1,11 @@
-import type { RigBody } from '../rig/body/body';
-import { spinningDragM2 } from '../rig/body/frame';
-import { GRAVITY_MPS2, radFromDeg } from '../units/units';
-import { waterDensityKgM3 } from '../water/density';
-import type { Water } from '../water/schema';
-import { waterKinematicViscosityM2ps } from '../water/viscosity';
+import type { RigBody, SkirtBody } from '../rig/body/body';
+import { passingShare, skirtSpreadM, strandLoad } from '../rig/body/skirt-shape';
+import { strandRoom } from '../rig/body/strand';
+import { GRAVITY_MPS2 } from '../units/units';
+import { fallAngleRad } from './attitude';
+import { areasWithoutSkirt, UNIT_FACTORS, type DragFactors } from './fall-areas';
+import type { Medium } from './medium';
 import { skirtDragAreaM2 } from './skirt-drag';
-
-/** Water as the equations of motion need it. */
-export interface Medium {
-  readonly densityKgM3: number;
-  readonly kinematicM2ps: number;
-}
-
-/**
- * @param waterTempC      °C, 0 to 40; throws outside, callers check at the edge
- * @param salinityGPerKg  g/kg, 0 (fresh) to 40
- */
-export const mediumAt = (waterTempC: number, salinityGPerKg = 0): Medium => ({
-  densityKgM3: waterDensityKgM3(waterTempC, salinityGPerKg),
-  kinematicM2ps: waterKinematicViscosityM2ps(waterTempC, salinityGPerKg),
-});
-
-/** The medium of a checked water. */
-export const mediumOf = ({
-  temperatureC,
-  salinityGPerKg = 0,
-}: Pick<Water, 'temperatureC' | 'salinityGPerKg'>): Medium => mediumAt(temperatureC, salinityGPerKg);
-
-/** Multipliers on drag and lift areas that nobody knows exactly; all 1 in the best estimate. */
-export interface DragFactors {
-  readonly head: number;
-  readonly skirt: number;
-  readonly trailer: number;
-  readonly lift: number;
-  /** blades and plates */
-  readonly blade: number;
-  /** the angle a head falls at: its logarithm, in radians, is added to it */
-  readonly posture: number;
-  /** mass of the head beside what is stamped on it */
-  readonly mass: number;
-}
-
-export const UNIT_FACTORS: DragFactors = { head: 1, skirt: 1, trailer: 1, lift: 1, blade: 1, posture: 1, mass: 1 };
 
 /** A steady fall. Speeds in m/s, angles in rad. */
 export interface SteadyFall {
@@ -60,13 +24,6 @@ export interface SteadyFall {
 /** How much of the weight the line may carry on a semi-tight fall, dimensionless. */
 export const SEMI_TIGHT_MAX = 0.6;
 
-/** A tightening line levels the lure: 100 degrees a unit of share, up to broadside. @source adr-0003 */
-const LEVELLING_DEG_PER_SHARE = 100;
-
-/** How the parts of drag turn with the angle between body and motion. @source adr-0003 */
-const SKIRT_ANGLE = { base: 0.4, along: 0.6, across: 0.2 } as const;
-export const PUSH_SHARE = 0.6;
-
 const MAX_STEPS = 24;
 const TOLERANCE = 1e-9;
 
@@ -79,37 +36,6 @@ export const submergedWeightN = (body: RigBody, medium: Medium, massFactor = 1):
   (body.massKg -
     medium.densityKgM3 * body.volumeM3 +
     (massFactor - 1) * (body.head.massKg - medium.densityKgM3 * body.head.volumeM3));
-
-/** Angle between body axis and motion, rad: posture of the head plus what the line lifts. */
-export const fallAngleRad = (body: RigBody, semiTight: number, postureFactor = 1): number =>
-  Math.min(
-    Math.PI / 2,
-    Math.max(0, body.head.postureRad + Math.log(postureFactor)) + radFromDeg(LEVELLING_DEG_PER_SHARE) * semiTight,
-  );
-
-/** Drag of everything but the skirt at an angle, the share of its drag a skirt has there, and the lift. m² and dimensionless. */
-export function areasWithoutSkirt(
-  body: RigBody,
-  angleRad: number,
-  factors: DragFactors = UNIT_FACTORS,
-): { readonly dragM2: number; readonly skirtShare: number; readonly liftM2: number } {
-  const c = Math.cos(angleRad);
-  const s = Math.sin(angleRad);
-  const c2 = c * c;
-  const s2 = s * s;
-  const { head: metal, wire } = body;
-  const head = factors.head * ((metal.axialM2 + wire.alongM2) * c2 + (metal.broadsideM2 + wire.acrossM2) * s2);
-  const along = body.trailerAxialM2;
-  const across = body.trailerNormalM2;
-  const trailer = factors.trailer * (PUSH_SHARE * body.pushM2 + along * c2 * c + across * s2 * s);
-  // on the way down blades spin about the line of fall: all their drag, no lift
-  const frame = body.frame === null ? 0 : factors.blade * spinningDragM2(body.frame);
-  return {
-    dragM2: head + trailer + frame,
-    skirtShare: factors.skirt * (SKIRT_ANGLE.base + SKIRT_ANGLE.along * c2 + SKIRT_ANGLE.across * s2),
-    liftM2: factors.lift * factors.trailer * (across * s2 * c - along * c2 * s),
-  };
-}
 
 /** Drag and lift areas at a speed and angle, m². */
 function areasAt(
@@ -141,7 +67,7 @@ export function steadyFall(
   factors: DragFactors = UNIT_FACTORS,
   guessMps = 0.5,
 ): SteadyFall {
-  const angleRad = fallAngleRad(body, semiTight, factors.posture);
+  const angleRad = fallAngleRad(body, medium, semiTight, factors.posture);
   const loadN = submergedWeightN(body, medium, factors.mass) * (1 - semiTight);
   if (loadN <= 0) return { pathMps: 0, speedMps: 0, driftMps: 0, glideRad: 0, attitudeRad: Math.PI / 2 - angleRad };
 
@@ -175,9 +101,16 @@ export function steadyFall(
   };
 }
 
-/** Water dragged along: share of displaced water, and of the water held between the strands. @source adr-0003 */
+/** Water dragged along: share of displaced water. @source adr-0003 */
 const ADDED_MASS_SHARE = 0.5;
-const SKIRT_WATER_SHARE = 0.5;
+/** A skirt closes while a rig gathers speed: the water it carries is that of half the speed it ends at. @source adr-0025 */
+const CARRIED_AT = 0.5;
+
+/** Water a skirt carries along, m³: of the room its strands span, the share that does not pass between them. */
+export function carriedM3(skirt: SkirtBody, speedMps: number, densityKgM3: number): number {
+  const roomM3 = strandRoom(skirt.flareAtRestRad, strandLoad(skirt, speedMps, densityKgM3)) * skirt.lengthM ** 3;
+  return roomM3 * (1 - passingShare(skirt, skirtSpreadM(skirt, speedMps, densityKgM3)));
+}
 
 /**
  * Time from rest to the bottom, launch included: quadratic drag from a standing start, in closed form.
@@ -192,7 +125,7 @@ export function secondsToBottom(
   semiTight = 0,
 ): number | null {
   if (fall.speedMps <= 0) return null;
-  const startMps2 = launchMps2(body, medium, semiTight);
+  const startMps2 = launchMps2(body, medium, fall, semiTight);
   const pathM = depthM / Math.cos(fall.glideRad);
   const y = (pathM * startMps2) / fall.pathMps ** 2;
   // acosh(e^y) without overflow
@@ -202,7 +135,7 @@ export function secondsToBottom(
 /** How far it has fallen straight down some seconds after it was let go, m: the same standing start the other way round. */
 export function fallenM(body: RigBody, medium: Medium, fall: SteadyFall, timeS: number): number {
   if (fall.speedMps <= 0) return 0;
-  const startMps2 = launchMps2(body, medium, 0);
+  const startMps2 = launchMps2(body, medium, fall, 0);
   const x = (startMps2 * timeS) / fall.pathMps;
   // ln cosh(x) without overflow
   const pathM = (fall.pathMps ** 2 / startMps2) * (x + Math.log1p(Math.exp(-2 * x)) - Math.LN2);
@@ -210,9 +143,8 @@ export function fallenM(body: RigBody, medium: Medium, fall: SteadyFall, timeS: 
 }
 
 /** Acceleration of a rig just let go, m/s². */
-function launchMps2(body: RigBody, medium: Medium, semiTight: number): number {
-  const skirtWaterM3 =
-    body.skirt === null ? 0 : body.skirt.lengthM * Math.PI * (body.skirt.lengthM / 4) ** 2 * SKIRT_WATER_SHARE;
+function launchMps2(body: RigBody, medium: Medium, { pathMps }: SteadyFall, semiTight: number): number {
+  const skirtWaterM3 = body.skirt === null ? 0 : carriedM3(body.skirt, CARRIED_AT * pathMps, medium.densityKgM3);
   const movedKg = body.massKg + medium.densityKgM3 * (ADDED_MASS_SHARE * body.volumeM3 + skirtWaterM3);
   return (submergedWeightN(body, medium) * (1 - semiTight)) / movedKg;
 }

@@ -3,7 +3,9 @@ import { uncutTrailer, type Rig } from '../rig/parts/schema';
 import { BAND_80_SD } from '../units/band-80';
 import { lengthMFromIn, mmFromLengthM } from '../units/units';
 import { FACTOR_SD, type Band } from './bands';
-import { steadyFall, UNIT_FACTORS, type DragFactors, type Medium } from './fall';
+import { steadyFall } from './fall';
+import type { Medium } from './medium';
+import { UNIT_FACTORS, type DragFactors } from './fall-areas';
 
 /** The yardstick: a plain 3 in chunk, flat, behind the same head, hook and skirt. */
 const YARDSTICK = uncutTrailer({

@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import { rigBody } from '../rig/body/body';
 import { jig } from '../testing/fixtures/rigs';
 import { SOFTNESSES, TRAILER_KINDS, TRAILERS, type TrailerKind } from '../tackle/trailers';
-import { mediumAt } from './fall';
+import { mediumAt } from './medium';
 import { kickOnsetMps, plasticStiffness, showAtSpeed } from './kick';
 import { pushIndex } from './push';
 

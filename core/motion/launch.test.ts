@@ -1,8 +1,10 @@
 import { describe, expect, test } from '@jest/globals';
-import { rigBody } from '../rig/body/body';
+import { rigBody, type SkirtBody } from '../rig/body/body';
+import { skirtSpreadM, skirtStrandM } from '../rig/body/skirt-shape';
 import { jig } from '../testing/fixtures/rigs';
 import { GRAVITY_MPS2 } from '../units/units';
-import { fallenM, mediumAt, secondsToBottom, steadyFall, submergedWeightN } from './fall';
+import { carriedM3, fallenM, secondsToBottom, steadyFall, submergedWeightN } from './fall';
+import { mediumAt } from './medium';
 import { acrossLineMps, lureOf, towedAreas } from './towed';
 
 const medium = mediumAt(15);
@@ -22,15 +24,27 @@ describe('from rest', () => {
       fallenM(bare, medium, fall, INSTANT_S) / ((startMps2 / 2) * INSTANT_S ** 2 * Math.cos(fall.glideRad)),
     ).toBeCloseTo(1, 4);
   });
-  test('a skirt holds half of a cone of water a quarter as wide as it is long', () => {
-    const { lengthM } = dressed.skirt!;
-    const heldM3 = 0.5 * lengthM * Math.PI * (lengthM / 4) ** 2;
+  test('a skirt carries the water its strands span and do not let through, at half the speed it ends at', () => {
+    const skirt = dressed.skirt!;
+    const fall = steadyFall(dressed, medium);
+    const shape = skirtStrandM(skirt, fall.pathMps / 2, medium.densityKgM3, 400);
+    const roomM3 = shape.slice(1).reduce((sum, [x, y], i) => {
+      const [x0, y0] = shape[i]!;
+      return sum + Math.PI * ((y + y0) / 2) ** 2 * (x - x0);
+    }, 0);
+    const spreadM = skirtSpreadM(skirt, fall.pathMps / 2, medium.densityKgM3);
+    const heldM3 = roomM3 * (1 - Math.exp((-skirt.strands * skirt.widthM) / (Math.PI * spreadM)));
     const startMps2 =
       submergedWeightN(dressed, medium) / (dressed.massKg + medium.densityKgM3 * (0.5 * dressed.volumeM3 + heldM3));
-    const fall = steadyFall(dressed, medium);
     expect(
       fallenM(dressed, medium, fall, INSTANT_S) / ((startMps2 / 2) * INSTANT_S ** 2 * Math.cos(fall.glideRad)),
-    ).toBeCloseTo(1, 4);
+    ).toBeCloseTo(1, 1);
+  });
+  test('more strands carry more, and twice the length not eight times as much', () => {
+    const skirt = dressed.skirt!;
+    const carried = (change: Partial<SkirtBody>): number => carriedM3({ ...skirt, ...change }, 0.3, medium.densityKgM3);
+    expect(carried({ strands: skirt.strands * 1.5 })).toBeGreaterThan(carried({}));
+    expect(carried({ lengthM: skirt.lengthM * 2 }) / carried({})).toBeLessThan(3);
   });
   test('seconds and metres are the same fall', () => {
     const fall = steadyFall(dressed, medium);

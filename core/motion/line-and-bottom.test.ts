@@ -6,7 +6,7 @@ import { jig, steadyPlan } from '../testing/fixtures/rigs';
 import { DEFAULT_WATER } from '../water/schema';
 import type { FishingLine, RetrievePlan } from './plan';
 import { groundOf } from './ground';
-import { mediumAt } from './fall';
+import { mediumAt } from './medium';
 import { retrieve } from './retrieve';
 import { lureOf, towlineOf } from './towed';
 

@@ -1,11 +1,16 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { rigBody, skirtBody, type RigBody } from '../rig/body/body';
-import { strandCauchy } from '../rig/body/skirt-shape';
+import { skirtSpreadM, STRAND_CD, strandCauchy, strandLoad } from '../rig/body/skirt-shape';
+import { bentStrand } from '../rig/body/strand';
 import { anyRig, jig } from '../testing/fixtures/rigs';
 import { driftBandMps, fallBandMps } from './bands';
 import { cylinderCd, sphereCd } from '../water/cylinder-and-sphere';
-import { mediumAt, secondsToBottom, steadyFall, submergedWeightN, UNIT_FACTORS } from './fall';
+import { secondsToBottom, steadyFall, submergedWeightN } from './fall';
+import { mediumAt } from './medium';
+import { FALL_PUSH_SHARE } from '../rig/body/trails';
+import { fallAngleRad } from './attitude';
+import { UNIT_FACTORS } from './fall-areas';
 import { fishesLikeBandOz, fishesLikeOz } from './fishes-like';
 import { fallReport } from './report';
 import { skirtDragAreaM2 } from './skirt-drag';
@@ -37,6 +42,29 @@ describe('skirt', () => {
   test('at a standstill it grows as U squared', () => {
     const drag = (speedMps: number): number => skirtDragAreaM2(skirt, speedMps, 999, 1e-14) * speedMps ** 2;
     expect(Math.log(drag(0.002) / drag(0.001)) / Math.log(2)).toBeCloseTo(2, 1);
+  });
+  test('strands shield each other: never more than 1.2 x the disc they span, and what rubs along them', () => {
+    fc.assert(
+      fc.property(
+        fc.constantFrom('silicone' as const, 'rubber' as const, 'hair' as const),
+        fc.integer({ min: 5, max: 400 }),
+        fc.double({ min: 20, max: 90, noNaN: true }),
+        fc.double({ min: 0.001, max: 4, noNaN: true }),
+        (material, strands, lengthMm, speedMps) => {
+          const any = skirtBody({ material, strands, thinned: 0, lengthMm });
+          const form = skirtDragAreaM2(any, speedMps, 999, 1e-14); // hardly any friction
+          expect(form).toBeLessThan(1.2 * (Math.PI / 4) * skirtSpreadM(any, speedMps, 999) ** 2 * 1.001);
+          expect(skirtDragAreaM2(any, speedMps * 1.01, 999, 1e-6)).toBeLessThan(
+            skirtDragAreaM2(any, speedMps, 999, 1e-6),
+          );
+        },
+      ),
+    );
+  });
+  test('one strand alone drags as the elastica says', () => {
+    const one = { ...skirt, strands: 1 };
+    const drag = bentStrand(one.flareAtRestRad, strandLoad(one, 0.3, 999)).drag;
+    expect(skirtDragAreaM2(one, 0.3, 999, 1e-14)).toBeCloseTo(STRAND_CD * one.widthM * one.lengthM * drag, 9);
   });
   test('the Cauchy number has no unit: metres or millimetres, it is the same', () => {
     const inMm = { ...skirt, widthM: 1, thicknessM: 0.45, lengthM: 55, modulusPa: skirt.modulusPa * 1e-6 };
@@ -173,7 +201,7 @@ describe('fishes like', () => {
 
 /** Drag and lift of a falling rig, N, straight from the equations. */
 function forcesWrittenOut(body: RigBody, pathMps: number, semiTight: number): { dragN: number; liftN: number } {
-  const gamma = Math.min(Math.PI / 2, body.head.postureRad + (semiTight * 100 * Math.PI) / 180);
+  const gamma = fallAngleRad(body, medium, semiTight);
   const [c, s] = [Math.cos(gamma), Math.sin(gamma)];
   const skirt = body.skirt ? skirtDragAreaM2(body.skirt, pathMps, medium.densityKgM3, medium.kinematicM2ps) : 0;
   const [along, across] = [body.trailerAxialM2, body.trailerNormalM2];
@@ -182,7 +210,7 @@ function forcesWrittenOut(body: RigBody, pathMps: number, semiTight: number): { 
     (body.head.axialM2 + body.wire.alongM2) * c ** 2 +
     (body.head.broadsideM2 + body.wire.acrossM2) * s ** 2 +
     skirt * (0.4 + 0.6 * c ** 2 + 0.2 * s ** 2) +
-    0.6 * body.pushM2 +
+    FALL_PUSH_SHARE * body.pushM2 +
     along * c ** 3 +
     across * s ** 3;
   return { dragN: pressurePa * drag, liftN: pressurePa * (across * s ** 2 * c - along * c ** 2 * s) };

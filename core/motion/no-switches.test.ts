@@ -8,7 +8,7 @@ import { jig, spinner, steadyPlan, vibrating } from '../testing/fixtures/rigs';
 import { massKgFromOz } from '../units/units';
 import { prepareRetrieve } from '../hold/retrieve-report';
 import { DEFAULT_WATER } from '../water/schema';
-import { mediumAt } from './fall';
+import { mediumAt } from './medium';
 import type { RetrievePlan } from './plan';
 import { shakeDepth } from './retrieve';
 import { blowOverMps } from './roll';

@@ -1,7 +1,7 @@
 import type { RigBody } from '../rig/body/body';
 import { BAND_80_SD } from '../units/band-80';
 import { FACTOR_SD, factorsOf, type Band } from './bands';
-import { UNIT_FACTORS, type DragFactors } from './fall';
+import { UNIT_FACTORS, type DragFactors } from './fall-areas';
 
 /** Step of the differences, in standard deviations: wide enough to feel a bend, narrow enough to stay a slope. @source adr-0012 */
 const STEP_SD = 0.6;

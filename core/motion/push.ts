@@ -1,7 +1,7 @@
 import type { RigBody } from '../rig/body/body';
 import { spinningDragM2 } from '../rig/body/frame';
 import { cm2FromAreaM2 } from '../units/units';
-import type { Medium } from './fall';
+import type { Medium } from './medium';
 import { skirtDragAreaM2 } from './skirt-drag';
 
 /** Speed at which push is compared: a jig falling or hopped. */

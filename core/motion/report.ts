@@ -2,7 +2,8 @@ import { rigBody } from '../rig/body/body';
 import type { Rig } from '../rig/parts/schema';
 import { degFromRad } from '../units/units';
 import { fallBandMps } from './bands';
-import { SEMI_TIGHT_MAX, secondsToBottom, steadyFall, type Medium } from './fall';
+import { SEMI_TIGHT_MAX, secondsToBottom, steadyFall } from './fall';
+import type { Medium } from './medium';
 import { fishesLikeOz } from './fishes-like';
 
 /** A fall in the shape of files and the command line. */

@@ -4,7 +4,7 @@ import { Solver } from 'odex';
 import { prepareRetrieve } from '../hold/retrieve-report';
 import { rigBody } from '../rig/body/body';
 import { anyFamilyRig, jig, spinner, steadyPlan } from '../testing/fixtures/rigs';
-import { mediumAt, type Medium } from './fall';
+import { mediumAt, type Medium } from './medium';
 import { holdSpeedMps, levelDepthM } from './level';
 import { groundOf } from './ground';
 import { secondsBetween } from './path';

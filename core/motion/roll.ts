@@ -2,7 +2,7 @@ import type { RigBody } from '../rig/body/body';
 import type { Arms } from '../rig/parts/schema';
 import { spinningDragM2 } from '../rig/body/frame';
 import { GRAVITY_MPS2, lengthMFromMm, radFromDeg } from '../units/units';
-import type { Medium } from './fall';
+import type { Medium } from './medium';
 
 /** Angle at which a spinnerbait no longer comes back, and its righting arm as a share of the upper arm. @source adr-0010 */
 const BLOW_OVER_DEG = 60;

@@ -1,8 +1,8 @@
 import type { SkirtBody } from '../rig/body/body';
-import { flareSine } from '../rig/body/skirt-shape';
+import { skirtStrand, spreadOf, STRAND_CD } from '../rig/body/skirt-shape';
 
-/** Drag of a strand across the flow among its like, on its width: fitted so that known jigs fall as they do, wire and all. @source adr-0003, adr-0025 */
-const STRAND_CD = 0.66;
+/** Strands shield each other: a skirt never has more drag than so many times the disc it spans. @source adr-0025 */
+const DISC_CD = 1.2;
 /** Share of strand surface that is washed. @source adr-0003 */
 const FRICTION_SHARE = 0.6;
 /** Mean laminar friction on a plate, over the root of the Reynolds number. @source blasius-1908 */
@@ -13,7 +13,7 @@ const BLASIUS = 1.33;
  * @param speedMps      m/s, above 0
  * @param densityKgM3   of the water
  * @param kinematicM2ps of the water
- * @returns             m², form drag of bent strands plus laminar friction along them
+ * @returns             m², form drag of bent strands that shield each other, plus laminar friction along them
  */
 export function skirtDragAreaM2(
   skirt: SkirtBody,
@@ -22,7 +22,10 @@ export function skirtDragAreaM2(
   kinematicM2ps: number,
 ): number {
   const { strands, widthM, thicknessM, lengthM } = skirt;
-  const form = STRAND_CD * strands * widthM * lengthM * flareSine(skirt, speedMps, densityKgM3);
+  const { reach, drag } = skirtStrand(skirt, speedMps, densityKgM3);
+  const alone = STRAND_CD * strands * widthM * lengthM * drag;
+  const spanned = (DISC_CD * Math.PI * spreadOf(skirt, reach) ** 2) / 4;
+  const form = alone / (1 + (alone / spanned) ** 4) ** 0.25;
   const re = (speedMps * lengthM) / kinematicM2ps;
   const friction = (FRICTION_SHARE * strands * 2 * (widthM + thicknessM) * lengthM * BLASIUS) / Math.sqrt(re);
   return form + friction;

@@ -1,5 +1,5 @@
 import type { SkirtBody } from '../rig/body/body';
-import { CRAWL_MPS, flareSine, skirtSpreadM } from '../rig/body/skirt-shape';
+import { CRAWL_MPS, passingShare, skirtSpreadM, skirtStrand } from '../rig/body/skirt-shape';
 
 /** First bending mode of a clamped strand: 0.56 = 1.875² / (2 pi). @source euler-bernoulli */
 const FIRST_MODE = 0.56;
@@ -35,31 +35,29 @@ export function pulseIndex(skirt: SkirtBody, wagHz: number, densityKgM3: number)
 
 /** How much wider a skirt stands at rest than at a speed: what it gives when the lure stops. 1 is nothing. */
 export const puffRatio = (skirt: SkirtBody, speedMps: number, densityKgM3: number): number =>
-  Math.sin(skirt.flareAtRestRad) / flareSine(skirt, speedMps, densityKgM3);
+  skirtSpreadM(skirt, 0, densityKgM3) / skirtSpreadM(skirt, speedMps, densityKgM3);
 
-/**
- * Share of the light that passes between the strands at a crawl: strands thrown at random over the rim of the flare.
- *   exp(-N w / (pi D))
- */
+/** Share of the light that passes between the strands at a crawl. */
 export const seeThrough = (skirt: SkirtBody, densityKgM3: number): number =>
-  Math.exp((-skirt.strands * skirt.widthM) / (Math.PI * skirtSpreadM(skirt, CRAWL_MPS, densityKgM3)));
+  passingShare(skirt, skirtSpreadM(skirt, CRAWL_MPS, densityKgM3));
 
 /** Speeds a lure is pulled at, m/s: beyond the last nothing is said. */
 const PINNED_WITHIN_MPS = { from: 0.05, to: 2.5 } as const;
 
 /**
- * Speed above which a kicking tail slaps the skirt flat: its body swings further out, where the strands end, than they stand.
- * The swing grows with the square of the way from collar to tail.
+ * Speed above which a kicking tail slaps the skirt flat: where the strands end its body sweeps, from side to side, further than they
+ * stand out. The sweep grows with the square of the way from collar to tail.
  * @param swingM    how far the tail swings to each side
  * @param trailerM  collar to tail
  * @returns         m/s; null when it never does below 2.5 m/s
- * @source adr-0010
+ * @source adr-0010, adr-0025
  */
 export function pinnedAboveMps(skirt: SkirtBody, swingM: number, trailerM: number, densityKgM3: number): number | null {
-  const swingAtTipsM = swingM * Math.min(1, skirt.lengthM / trailerM) ** 2;
-  const stands = (speedMps: number): boolean => skirtSpreadM(skirt, speedMps, densityKgM3) / 2 > swingAtTipsM;
+  const sweepAtTipsM = 2 * swingM * Math.min(1, skirt.lengthM / trailerM) ** 2;
+  const stands = (speedMps: number): boolean =>
+    skirt.lengthM * skirtStrand(skirt, speedMps, densityKgM3).reach > sweepAtTipsM;
   let [low, high] = [Math.log(PINNED_WITHIN_MPS.from), Math.log(PINNED_WITHIN_MPS.to)];
-  if (swingAtTipsM <= 0 || stands(PINNED_WITHIN_MPS.to)) return null;
+  if (sweepAtTipsM <= 0 || stands(PINNED_WITHIN_MPS.to)) return null;
   if (!stands(PINNED_WITHIN_MPS.from)) return PINNED_WITHIN_MPS.from;
   for (let step = 0; step < 30; step++) {
     const middle = (low + high) / 2;

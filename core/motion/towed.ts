@@ -3,9 +3,14 @@ import { frameAreas } from '../rig/body/frame';
 import { LINE_DENSITY_KG_M3, lineDiameterMm, type LineKind } from '../tackle/gear';
 import { GRAVITY_MPS2, lengthMFromMm } from '../units/units';
 import { cylinderCd } from '../water/cylinder-and-sphere';
-import { PUSH_SHARE, submergedWeightN, UNIT_FACTORS, type DragFactors, type Medium } from './fall';
+import { submergedWeightN } from './fall';
+import type { Medium } from './medium';
+import { UNIT_FACTORS, type DragFactors } from './fall-areas';
 import { awakeAt } from './kick';
 import { skirtDragAreaM2 } from './skirt-drag';
+
+/** Of a kick's push, what holds a rig back that is pulled. @source adr-0003 */
+export const PUSH_SHARE = 0.6;
 
 /** A rig on a line, with what the temperature makes of its tail: everything a retrieve needs besides the plan. */
 export interface Lure {

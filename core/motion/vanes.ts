@@ -1,7 +1,7 @@
 import { vaneStartMps, type FrameBody, type Vane } from '../rig/body/frame';
 import { TRAILER_NORMAL_CD, type RigBody } from '../rig/body/body';
 import { cm2FromAreaM2 } from '../units/units';
-import type { Medium } from './fall';
+import type { Medium } from './medium';
 import { skirtDragAreaM2 } from './skirt-drag';
 
 /** Turns of a blade for each of its lengths of way: +-40 %. @source adr-0010 */

@@ -2,13 +2,14 @@ import fc from 'fast-check';
 import { describe, expect, test } from '@jest/globals';
 import { rigBody, skirtBody } from '../rig/body/body';
 import { frameBody, vaneStartMps } from '../rig/body/frame';
-import { skirtSpreadM } from '../rig/body/skirt-shape';
+import { CRAWL_MPS, packedM, skirtSpreadM } from '../rig/body/skirt-shape';
 import { trailerBody } from '../rig/body/trailer-body';
 import { parseRig, uncutTrailer, type Rig } from '../rig/parts/schema';
 import type { TrailerKind } from '../tackle/trailers';
 import { massKgFromOz } from '../units/units';
 import { jig, spinner, vibrating } from '../testing/fixtures/rigs';
-import { mediumAt, steadyFall } from './fall';
+import { steadyFall } from './fall';
+import { mediumAt } from './medium';
 import { blowOverMps, rollRad, uprightOnContact } from './roll';
 import { pinnedAboveMps, puffRatio, pulseIndex, seeThrough, strandHz } from './skirt-motion';
 import { tailBeatHz, tailReachM, wagMatch } from './tail';
@@ -79,15 +80,27 @@ describe('skirts', () => {
   });
   test('puff is 1 at rest and grows with speed', () => {
     expect(puffRatio(skirt(55), 1e-6, RHO)).toBeCloseTo(1, 6);
+    expect(puffRatio(skirt(55), 0.4, RHO)).toBeGreaterThan(3);
     expect(puffRatio(skirt(55), 0.8, RHO)).toBeGreaterThan(puffRatio(skirt(55), 0.4, RHO));
   });
   test('light: exp(-N w / (pi D)), half of it through an ordinary skirt, more through a thin one', () => {
     const whole = skirt(55);
-    const spread = skirtSpreadM(whole, 0.12, RHO);
+    const spread = skirtSpreadM(whole, CRAWL_MPS, RHO);
     expect(seeThrough(whole, RHO)).toBeCloseTo(Math.exp((-50 * 0.001) / (Math.PI * spread)), 9);
     expect(seeThrough(skirt(55, 30), RHO)).toBeGreaterThan(seeThrough(whole, RHO));
     expect(seeThrough(whole, RHO)).toBeGreaterThan(0.4);
     expect(seeThrough(whole, RHO)).toBeLessThan(0.6);
+  });
+  test('however fast, a skirt is never narrower than its strands laid together', () => {
+    expect(skirtSpreadM(skirt(55), 50, RHO)).toBeGreaterThanOrEqual(packedM(skirt(55)));
+    // fifty ribbons of 1 x 0.45 mm
+    expect(packedM(skirt(55))).toBeGreaterThan(Math.sqrt((4 * 50 * 0.45e-6) / Math.PI));
+    expect(packedM(skirt(55))).toBeLessThan(0.008);
+  });
+  test('trimming hardly changes the width it stands at a crawl, but the angle: shorter stands wider for its length', () => {
+    const [long, short] = [skirtSpreadM(skirt(60), CRAWL_MPS, RHO), skirtSpreadM(skirt(40), CRAWL_MPS, RHO)];
+    expect(short / long).toBeGreaterThan(0.9);
+    expect(short / 0.04).toBeGreaterThan(1.3 * (long / 0.06));
   });
   test('a wide tail pins a long skirt above some speed; a trimmed one later; a rolling tail never', () => {
     const wide = trailer('paddle-tail', 4.75);

@@ -1,7 +1,8 @@
 import { guardCollapseN } from '../hold/guard';
 import { hookPoint, rollUp, type RollUp } from '../hold/hook-point';
 import { keeperSlipMps } from '../hold/keeper';
-import { mediumAt, steadyFall, submergedWeightN } from '../motion/fall';
+import { steadyFall, submergedWeightN } from '../motion/fall';
+import { mediumAt } from '../motion/medium';
 import { awakeAt, onsetOfMps, showAtSpeed } from '../motion/kick';
 import { pushIndex } from '../motion/push';
 import { fallReport, SEMI_TIGHT_USUAL, type FallReport } from '../motion/report';

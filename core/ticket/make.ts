@@ -1,4 +1,4 @@
-import { mediumOf } from '../motion/fall';
+import { mediumOf } from '../motion/medium';
 import type { Has } from '../advice/measures/rig-measures';
 import type { Pick } from '../advice/recommend/advise';
 import type { ReeledBands } from '../advice/measures/retrieve-measures';

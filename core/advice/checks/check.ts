@@ -1,4 +1,4 @@
-import { mediumAt, mediumOf, type Medium } from '../../motion/fall';
+import { mediumAt, mediumOf, type Medium } from '../../motion/medium';
 import type { RetrievePlan } from '../../motion/plan';
 import { wagMatch, type WagMatch } from '../../motion/tail';
 import { rigBody, type RigBody } from '../../rig/body/body';

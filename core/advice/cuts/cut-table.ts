@@ -2,7 +2,7 @@ import { WEIGHT_STEPS_OZ, type EditId } from '../../edits/edits';
 import { rigBody } from '../../rig/body/body';
 import { STYLE_WEIGHTS_OZ } from '../../rig/parts/catalogue';
 import type { Rig } from '../../rig/parts/schema';
-import { mediumOf } from '../../motion/fall';
+import { mediumOf } from '../../motion/medium';
 import { measureRig } from '../measures/rig-measures';
 import type { WantId } from '../rules/rule';
 import type { CompiledWater } from '../rules/wants';

@@ -1,4 +1,4 @@
-import { mediumOf, type Medium } from '../../motion/fall';
+import { mediumOf, type Medium } from '../../motion/medium';
 import { frameBody } from '../../rig/body/frame';
 import { headBody, rigBody, skirtBody, type RigBody, type SkirtBody } from '../../rig/body/body';
 import { trailerBody, type TrailerBody } from '../../rig/body/trailer-body';

@@ -1,6 +1,6 @@
 import { holds } from '../conditions/condition';
 import { workingWindow } from '../../hold/working-window';
-import { mediumOf } from '../../motion/fall';
+import { mediumOf } from '../../motion/medium';
 import { onsetOfMps } from '../../motion/kick';
 import { PLAN_LIMITS, planSchema, type RetrievePlan } from '../../motion/plan';
 import { wagMatch } from '../../motion/tail';

@@ -1,4 +1,4 @@
-import { mediumAt } from '../../motion/fall';
+import { mediumAt } from '../../motion/medium';
 import { onsetOfMps } from '../../motion/kick';
 import { levelDepthM } from '../../motion/level';
 import { lureOf } from '../../motion/towed';

@@ -7,7 +7,7 @@ import { measureRig, type Has } from '../measures/rig-measures';
 import type { CompiledWater } from '../rules/wants';
 import { bestPossible, rulesOn } from '../search/score';
 import { sameJson } from '../../keeping/merge';
-import { mediumOf } from '../../motion/fall';
+import { mediumOf } from '../../motion/medium';
 import type { RetrievePlan } from '../../motion/plan';
 import { rigBody } from '../../rig/body/body';
 import type { Rig } from '../../rig/parts/schema';

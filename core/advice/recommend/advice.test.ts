@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { existsSync, readFileSync } from 'node:fs';
 import { DEMO_BOX, NORTH_ARM } from '../../../demo/brindle-mere';
-import { mediumAt } from '../../motion/fall';
+import { mediumAt } from '../../motion/medium';
 import { rigBody } from '../../rig/body/body';
 import { emptyBox, type Box } from '../../rig/parts/box';
 import { parseRig } from '../../rig/parts/schema';

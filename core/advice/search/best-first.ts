@@ -1,4 +1,4 @@
-import type { Medium } from '../../motion/fall';
+import type { Medium } from '../../motion/medium';
 import { measureParts, type HasRow } from '../measures/rig-measures';
 import { bestPossible, ruleScorer, wantScorer, type OpenRules, type RuleScorer, type WantScorer } from './score';
 import { ATTRIBUTES, ATTRIBUTE_NAMES } from '../candidates/attributes';

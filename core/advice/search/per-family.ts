@@ -1,6 +1,6 @@
 import type { Box } from '../../rig/parts/box';
 import type { Rig } from '../../rig/parts/schema';
-import { mediumOf, type Medium } from '../../motion/fall';
+import { mediumOf, type Medium } from '../../motion/medium';
 import type { Family, Water } from '../../water/schema';
 import type { WantId } from '../rules/rule';
 import { reachableRangesOf, type ReachableRange, type ReachableRangeOf } from './reachable-ranges';

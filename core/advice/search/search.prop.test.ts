@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { mediumAt } from '../../motion/fall';
+import { mediumAt } from '../../motion/medium';
 import { familyOfHead, frameBlocks, usable, type Box } from '../../rig/parts/box';
 import { headOf } from '../../rig/body/part-mass';
 import { rigBody } from '../../rig/body/body';

@@ -1,6 +1,6 @@
 import { COMPARED_LINE, HALF_CAST_M } from '../../advice/measures/retrieve-measures';
 import { fallBandMps } from '../../motion/bands';
-import type { DragFactors } from '../../motion/fall';
+import type { DragFactors } from '../../motion/fall-areas';
 import { fishesLikeBandOz, fishesLikeOz } from '../../motion/fishes-like';
 import { KICK_ONSET_BAND } from '../../motion/kick';
 import { holdSpeedMps, levelDepthM } from '../../motion/level';

@@ -2,9 +2,10 @@ import { HEADS, HEAD_BROADSIDE_SHARE, METAL_DENSITY_KG_M3 } from '../../tackle/h
 import { HOOKS, hookMass } from '../../tackle/hooks';
 import { COLLAR_MM, SKIRTS } from '../../tackle/skirts';
 import { lengthMFromIn, lengthMFromMm, massKgFromG, massKgFromOz, mmFromLengthM, radFromDeg } from '../../units/units';
-import type { Guard, Head, Rig, Skirt, Trailer } from '../parts/schema';
+import { uncutTrailer, type Guard, type Head, type Rig, type Skirt, type Trailer } from '../parts/schema';
 import { frameBody, type FrameBody } from './frame';
 import { trailerBody, type TrailerBody } from './trailer-body';
+import { trailsOf, type Trails } from './trails';
 import { FIBRE_DIAMETER_MM, wireBody, type WireBody } from './wire';
 
 /** A head as the water meets it. SI. */
@@ -48,8 +49,22 @@ export interface RigBody {
   readonly pushM2: number;
   /** hook, guard and arms */
   readonly wire: WireBody;
+  /** what trails behind the head */
+  readonly trails: Trails;
+  /** the same head and hook with the trailer whose fall is known by eye: a plain chunk of three inches */
+  readonly known: KnownRig;
   /** blades on arms or a plate; null on a skirted jig */
   readonly frame: FrameBody | null;
+}
+
+/** What is known of a head behind which a plain chunk hangs. SI; no skirt. */
+export interface KnownRig {
+  readonly trails: Trails;
+  readonly massKg: number;
+  readonly volumeM3: number;
+  readonly trailerAxialM2: number;
+  readonly trailerNormalM2: number;
+  readonly pushM2: number;
 }
 
 /** Drag coefficients of a slender trailer, on its section and on the face it turns to the flow. @source adr-0003 */
@@ -139,14 +154,14 @@ export function guardMass(guard: Guard): { massKg: number; volumeM3: number } {
   return { massKg: volumeM3 * FIBRE_DENSITY_KG_M3, volumeM3 };
 }
 
-/** How far the trailer's end lies behind the head's back: hung at its end it starts where the hook bends. */
-function trailerEndM(rig: Rig, trailer: Trailer, body: TrailerBody): number {
+/** How far the trailer's nose lies behind the head's back: hung at its end it starts where the hook bends. */
+function trailerStartM(rig: Pick<Rig, 'head' | 'core'>, trailer: Trailer): number {
   const coreM = rig.core ? lengthMFromMm(rig.core.lengthMm) : 0;
   const startM =
     trailer.hang === 'hung'
       ? lengthMFromMm(HOOKS[rig.head.hook.size].reachMm) - HUNG_OVERLAP_M
       : -lengthMFromMm(trailer.pushMm ?? 0);
-  return startM + coreM + body.lengthM;
+  return startM + coreM;
 }
 
 /** Plastic in front of the hook when a trailer is hung at its end, m. */
@@ -168,6 +183,17 @@ export function exitFromNoseMm(rig: Pick<Rig, 'head' | 'trailer' | 'core'>): num
 
 /** Keeper of a rig that names none. */
 export const RIG_KEEPER_DEFAULT = 'barb';
+
+/** The trailer of the known rig, threaded flat. */
+const KNOWN_TRAILER = uncutTrailer({
+  kind: 'chunk',
+  lengthMm: mmFromLengthM(lengthMFromIn(3)),
+  softness: 'medium',
+  colour: 'green pumpkin',
+});
+const KNOWN_BODY = trailerBody(KNOWN_TRAILER);
+const KNOWN_AXIAL_M2 = TRAILER_AXIAL_CD * KNOWN_BODY.sectionM2;
+const KNOWN_NORMAL_M2 = TRAILER_NORMAL_CD * KNOWN_BODY.planformM2;
 
 /** Parts measured once, so that thousands of rigs can share them. */
 export interface JoinedParts {
@@ -201,25 +227,46 @@ export function rigBody(rig: Rig, parts?: JoinedParts): RigBody {
     massKg += guard.massKg;
     volumeM3 += guard.volumeM3;
   }
+  const halfM = head.lengthM / 2;
+  const reachM = lengthMFromMm(HOOKS[rig.head.hook.size].reachMm);
+  const hookPiece = { leverM: halfM + reachM / 2, ...hook };
+  const pieces = [hookPiece];
   if (rig.trailerHook) {
     const { kind, size } = rig.trailerHook;
     const points = kind === 'treble' ? TREBLE_POINTS : 1;
     const spare = hookMass(size, 'medium');
-    massKg += spare.massKg * points;
-    volumeM3 += spare.volumeM3 * points;
+    pieces.push({ leverM: halfM + reachM, massKg: spare.massKg * points, volumeM3: spare.volumeM3 * points });
   }
   if (rig.core) {
-    const coreM3 = (Math.PI / 4) * CORE_DIAMETER_M ** 2 * lengthMFromMm(rig.core.lengthMm);
-    massKg += coreM3 * CORE_DENSITY_KG_M3;
-    volumeM3 += coreM3;
+    const coreM = lengthMFromMm(rig.core.lengthMm);
+    const coreM3 = (Math.PI / 4) * CORE_DIAMETER_M ** 2 * coreM;
+    pieces.push({ leverM: halfM + coreM / 2, massKg: coreM3 * CORE_DENSITY_KG_M3, volumeM3: coreM3 });
+  }
+  for (const piece of pieces.slice(1)) {
+    massKg += piece.massKg;
+    volumeM3 += piece.volumeM3;
   }
 
   const behindHeadM = Math.max(
-    lengthMFromMm(HOOKS[rig.head.hook.size].reachMm),
+    reachM,
     skirt?.longestM ?? 0,
-    rig.trailer && trailer ? trailerEndM(rig, rig.trailer, trailer) : 0,
+    rig.trailer && trailer ? trailerStartM(rig, rig.trailer) + trailer.lengthM : 0,
   );
+  const wire = wireBody(rig);
   const faceM2 = trailer === null ? 0 : rig.trailer?.orientation === 'edge' ? trailer.sideM2 : trailer.planformM2;
+  const trailerAxialM2 = trailer === null ? 0 : TRAILER_AXIAL_CD * trailer.sectionM2;
+  const trailerNormalM2 = TRAILER_NORMAL_CD * faceM2;
+  const wires = { ...wire, leverM: hookPiece.leverM };
+  const hung =
+    rig.trailer && trailer
+      ? {
+          body: trailer,
+          axialM2: trailerAxialM2,
+          normalM2: trailerNormalM2,
+          noseM: halfM + trailerStartM(rig, rig.trailer),
+        }
+      : null;
+  const knownHung = { body: KNOWN_BODY, axialM2: KNOWN_AXIAL_M2, normalM2: KNOWN_NORMAL_M2, noseM: halfM };
   return {
     massKg,
     volumeM3,
@@ -227,10 +274,19 @@ export function rigBody(rig: Rig, parts?: JoinedParts): RigBody {
     head,
     skirt,
     trailer,
-    trailerAxialM2: trailer === null ? 0 : TRAILER_AXIAL_CD * trailer.sectionM2,
-    trailerNormalM2: TRAILER_NORMAL_CD * faceM2,
+    trailerAxialM2,
+    trailerNormalM2,
     pushM2: trailer?.pushM2 ?? 0,
-    wire: wireBody(rig),
+    wire,
+    trails: trailsOf(wires, hung, pieces),
+    known: {
+      trails: trailsOf(wires, knownHung, [hookPiece]),
+      massKg: head.massKg + hook.massKg + KNOWN_BODY.massKg,
+      volumeM3: head.volumeM3 + hook.volumeM3 + KNOWN_BODY.volumeM3,
+      trailerAxialM2: KNOWN_AXIAL_M2,
+      trailerNormalM2: KNOWN_NORMAL_M2,
+      pushM2: KNOWN_BODY.pushM2,
+    },
     frame,
   };
 }

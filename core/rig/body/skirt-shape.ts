@@ -1,10 +1,15 @@
 import type { SkirtBody } from './body';
+import { bentStrand, strandReach, strandShape, type BentStrand } from './strand';
 
-/** Half the flare is lost at a Cauchy number of about seventy; the third root gives the far slope U^(4/3). @source adr-0003 */
-const CAUCHY_SCALE = 10;
+/**
+ * Drag of a strand across the flow, on its width: a ribbon about half as thick as wide. The one number behind how a skirt bends, how
+ * wide it stands and what it weighs in the water; fitted so that known jigs fall as they do. @source hoerner-1965, adr-0025
+ */
+export const STRAND_CD = 2.6;
 
 /**
  * Cauchy number: load of the flow over bending stiffness of one strand.
+ *   Ca = rho U² w L³ / (E I), I = w t³ / 12
  * @returns dimensionless, grows with U² and L³
  */
 export function strandCauchy(skirt: SkirtBody, speedMps: number, densityKgM3: number): number {
@@ -12,19 +17,43 @@ export function strandCauchy(skirt: SkirtBody, speedMps: number, densityKgM3: nu
   return (densityKgM3 * speedMps ** 2 * skirt.widthM * skirt.lengthM ** 3) / (skirt.modulusPa * inertiaM4);
 }
 
-/**
- * Sine of the angle at which strands stand away from the body at a speed.
- * @source alben-2002 for the -1/3 slope of the sine with the Cauchy number; scale adr-0003
- */
-export const flareSine = (skirt: SkirtBody, speedMps: number, densityKgM3: number): number =>
-  Math.sin(skirt.flareAtRestRad) * Math.cbrt(1 / (1 + strandCauchy(skirt, speedMps, densityKgM3) / CAUCHY_SCALE));
+/** Load that bends a strand, dimensionless: 1/2 Cd Ca. */
+export const strandLoad = (skirt: SkirtBody, speedMps: number, densityKgM3: number): number =>
+  (STRAND_CD / 2) * strandCauchy(skirt, speedMps, densityKgM3);
 
-/** A bent strand reaches out less than a straight one of its angle; its tip trails. @source adr-0003 */
-const MEAN_REACH = 0.53;
+/** How close ribbons lie in a bundle: share of its section that is plastic. @source adr-0025 */
+const PACKED_SHARE = 0.8;
 
-/** Width across the skirt at a speed, m: twice the reach of a strand. */
+/** Thickness of the strands laid together, m: no skirt is narrower. */
+export const packedM = ({ strands, widthM, thicknessM }: SkirtBody): number =>
+  Math.sqrt((4 * strands * widthM * thicknessM) / (Math.PI * PACKED_SHARE));
+
+/** One strand of a skirt at a speed. */
+export const skirtStrand = (skirt: SkirtBody, speedMps: number, densityKgM3: number): BentStrand =>
+  bentStrand(skirt.flareAtRestRad, strandLoad(skirt, speedMps, densityKgM3));
+
+/** Width across a skirt whose strands reach out so far, m: both sides and the bundle they come from. */
+export const spreadOf = (skirt: SkirtBody, reach: number): number => packedM(skirt) + 2 * skirt.lengthM * reach;
+
+/** Width across the skirt at a speed, m. The outermost strands meet the free flow: nothing shields them. */
 export const skirtSpreadM = (skirt: SkirtBody, speedMps: number, densityKgM3: number): number =>
-  2 * skirt.lengthM * MEAN_REACH * flareSine(skirt, speedMps, densityKgM3);
+  spreadOf(skirt, strandReach(skirt.flareAtRestRad, strandLoad(skirt, speedMps, densityKgM3)));
 
-/** Speed of a crawl, m/s: hardly moving, skirt half open. Profile, flare and drawings use it. @source adr-0003 */
-export const CRAWL_MPS = 0.12;
+/** Shape of a strand at a speed, m: [back from the collar, out from the bundle]. */
+export const skirtStrandM = (
+  skirt: SkirtBody,
+  speedMps: number,
+  densityKgM3: number,
+  pieces: number,
+): readonly (readonly [number, number])[] =>
+  strandShape(skirt.flareAtRestRad, strandLoad(skirt, speedMps, densityKgM3), pieces).map(([back, out]) => [
+    back * skirt.lengthM,
+    out * skirt.lengthM,
+  ]);
+
+/** Share of the light, or of the water, that passes between strands thrown at random over the rim of a width: exp(-N w / (pi D)). */
+export const passingShare = ({ strands, widthM }: SkirtBody, spreadM: number): number =>
+  Math.exp((-strands * widthM) / (Math.PI * spreadM));
+
+/** Speed of a crawl, m/s: one foot a second, as slow as anybody reels. Profile, flare and drawings use it. @source adr-0025 */
+export const CRAWL_MPS = 0.3;

@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
-import { mediumAt, steadyFall } from '../../motion/fall';
+import { steadyFall } from '../../motion/fall';
+import { mediumAt } from '../../motion/medium';
 import { jig, spinner } from '../../testing/fixtures/rigs';
 import { cylinderCd } from '../../water/cylinder-and-sphere';
 import { rigBody } from './body';

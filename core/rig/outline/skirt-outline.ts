@@ -5,32 +5,44 @@ import { STUB_MM, type RigBody, type SkirtBody } from '../body/body';
 import { linePath, smoothPath, type PointMm } from './curve';
 import type { OutlineShape, View } from './outline-shape';
 import type { Rig } from '../parts/schema';
-import { CRAWL_MPS, skirtSpreadM } from '../body/skirt-shape';
+import { CRAWL_MPS, packedM, skirtSpreadM, skirtStrandM } from '../body/skirt-shape';
 
 const DRAWN_DENSITY_KG_M3 = 999;
 const MAX_DRAWN_STRANDS = 22;
 
 /** Half height or width of the collar that holds the strands, mm. */
 const COLLAR_HALF_MM = 2.4;
+/** Pieces a strand is drawn in. */
+const PIECES = 6;
 
-/** One strand on a cone, from the collar to its tip. */
-function strandPath(headMm: number, lengthMm: number, halfMm: number, across: number, jitter: number): string {
-  const tipY = across * halfMm;
-  const reach = Math.sqrt(Math.max(0.2, 1 - (tipY / lengthMm) ** 2));
-  return smoothPath(
-    [
-      [headMm + 1, across * COLLAR_HALF_MM],
-      [headMm + lengthMm * 0.2, across * COLLAR_HALF_MM + tipY * 0.5],
-      [headMm + lengthMm * 0.55 * reach, tipY * 0.92],
-      [headMm + lengthMm * reach * (1 + 0.04 * jitter), tipY * (1 + 0.1 * jitter)],
-    ],
-    false,
-  );
+/** A skirt whose strands are all as long as one. */
+const withStrands = (skirt: SkirtBody, lengthMm: number): SkirtBody => ({
+  ...skirt,
+  lengthM: lengthMFromMm(lengthMm),
+});
+
+/** One strand as it is bent at a speed, from the collar to its tip: [back, out from the axis], mm. */
+function strandMm(skirt: SkirtBody, lengthMm: number, speedMps: number): readonly PointMm[] {
+  const bundleMm = mmFromLengthM(packedM(skirt)) / 2;
+  return skirtStrandM(withStrands(skirt, lengthMm), speedMps, DRAWN_DENSITY_KG_M3, PIECES).map(([back, out]) => [
+    mmFromLengthM(back),
+    bundleMm + mmFromLengthM(out),
+  ]);
 }
 
-/** ReachableRange of strands of a length away from the axis at a speed, mm. */
+/** The same seen from one side, where it lies so far across the whorl; no two strands lie quite alike. */
+const strandPath = (headMm: number, strand: readonly PointMm[], across: number, jitter: number): string =>
+  smoothPath(
+    strand.map(([back, out], i): PointMm => {
+      const share = (jitter * i) / PIECES;
+      return [headMm + 1 + back * (1 + 0.04 * share), across * out * (1 + 0.1 * share)];
+    }),
+    false,
+  );
+
+/** How far strands of a length stand away from the axis at a speed, mm. */
 export const skirtReachMm = (skirt: SkirtBody, lengthMm: number, speedMps: number): number =>
-  mmFromLengthM(skirtSpreadM({ ...skirt, lengthM: lengthMFromMm(lengthMm) }, speedMps, DRAWN_DENSITY_KG_M3)) / 2;
+  mmFromLengthM(skirtSpreadM(withStrands(skirt, lengthMm), speedMps, DRAWN_DENSITY_KG_M3)) / 2;
 
 export function skirtShapes(rig: Rig, body: RigBody, headMm: number, view: View): OutlineShape[] {
   if (!rig.skirt || !body.skirt) return [];
@@ -39,6 +51,12 @@ export function skirtShapes(rig: Rig, body: RigBody, headMm: number, view: View)
   const longMm = mmFromLengthM(skirt.longestM);
   const drawn = Math.min(MAX_DRAWN_STRANDS, rig.skirt.strands);
   const clipped = Math.round((drawn * rig.skirt.thinned) / rig.skirt.strands);
+  const bent = new Map<number, readonly PointMm[]>();
+  const bentOf = (lengthMm: number): readonly PointMm[] => {
+    const known = bent.get(lengthMm) ?? strandMm(skirt, lengthMm, CRAWL_MPS);
+    bent.set(lengthMm, known);
+    return known;
+  };
   const strands = Array.from({ length: drawn }, (_, i): string => {
     const u = drawn === 1 ? 0 : (2 * i) / (drawn - 1) - 1;
     // strands on a cone seen from the side crowd towards the edges
@@ -48,7 +66,7 @@ export function skirtShapes(rig: Rig, body: RigBody, headMm: number, view: View)
     const stub = view === 'side' ? i >= drawn - clipped : i % 2 === 1 && (drawn - i) / 2 <= clipped / 2;
     const lengthMm = stub ? Math.min(COLLAR_MM + STUB_MM, longMm) : below ? rig.skirt!.lengthMm : longMm;
     const jitter = ((i * 7919) % 13) / 13 - 0.5;
-    return strandPath(headMm, lengthMm, skirtReachMm(skirt, lengthMm, CRAWL_MPS), across, jitter);
+    return strandPath(headMm, bentOf(lengthMm), across, jitter);
   });
   const everyOther = (from: 0 | 1): string => strands.filter((_, i) => i % 2 === from).join('');
   const collar: PointMm[] = [
@@ -71,6 +89,6 @@ export function skirtEnvelope(rig: Rig, body: RigBody, speedMps: number, view: V
   const headMm = mmFromLengthM(body.head.lengthM);
   const longMm = mmFromLengthM(body.skirt.longestM);
   const edge = (lengthMm: number, side: -1 | 1): string =>
-    strandPath(headMm, lengthMm, skirtReachMm(body.skirt!, lengthMm, speedMps), side, 0);
+    strandPath(headMm, strandMm(body.skirt!, lengthMm, speedMps), side, 0);
   return edge(longMm, -1) + edge(view === 'side' ? rig.skirt.lengthMm : longMm, 1);
 }

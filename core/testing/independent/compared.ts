@@ -1,5 +1,6 @@
 import { prepareRetrieve } from '../../hold/retrieve-report';
-import { mediumAt, steadyFall } from '../../motion/fall';
+import { steadyFall } from '../../motion/fall';
+import { mediumAt } from '../../motion/medium';
 import type { FishingLine } from '../../motion/plan';
 import { rigBody } from '../../rig/body/body';
 import { frameBody } from '../../rig/body/frame';

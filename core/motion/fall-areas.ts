@@ -1,0 +1,46 @@
+import type { RigBody } from '../rig/body/body';
+import { spinningDragM2 } from '../rig/body/frame';
+import { FALL_PUSH_SHARE } from '../rig/body/trails';
+
+/** Multipliers on drag and lift areas that nobody knows exactly; all 1 in the best estimate. */
+export interface DragFactors {
+  readonly head: number;
+  readonly skirt: number;
+  readonly trailer: number;
+  readonly lift: number;
+  /** blades and plates */
+  readonly blade: number;
+  /** the angle a head falls at: its logarithm, in radians, is added to it */
+  readonly posture: number;
+  /** mass of the head beside what is stamped on it */
+  readonly mass: number;
+}
+
+export const UNIT_FACTORS: DragFactors = { head: 1, skirt: 1, trailer: 1, lift: 1, blade: 1, posture: 1, mass: 1 };
+
+/** How the parts of drag turn with the angle between body and motion. @source adr-0003 */
+const SKIRT_ANGLE = { base: 0.4, along: 0.6, across: 0.2 } as const;
+
+/** Drag of everything but the skirt at an angle, the share of its drag a skirt has there, and the lift. m² and dimensionless. */
+export function areasWithoutSkirt(
+  body: RigBody,
+  angleRad: number,
+  factors: DragFactors = UNIT_FACTORS,
+): { readonly dragM2: number; readonly skirtShare: number; readonly liftM2: number } {
+  const c = Math.cos(angleRad);
+  const s = Math.sin(angleRad);
+  const c2 = c * c;
+  const s2 = s * s;
+  const { head: metal, wire } = body;
+  const head = factors.head * ((metal.axialM2 + wire.alongM2) * c2 + (metal.broadsideM2 + wire.acrossM2) * s2);
+  const along = body.trailerAxialM2;
+  const across = body.trailerNormalM2;
+  const trailer = factors.trailer * (FALL_PUSH_SHARE * body.pushM2 + along * c2 * c + across * s2 * s);
+  // on the way down blades spin about the line of fall: all their drag, no lift
+  const frame = body.frame === null ? 0 : factors.blade * spinningDragM2(body.frame);
+  return {
+    dragM2: head + trailer + frame,
+    skirtShare: factors.skirt * (SKIRT_ANGLE.base + SKIRT_ANGLE.along * c2 + SKIRT_ANGLE.across * s2),
+    liftM2: factors.lift * factors.trailer * (across * s2 * c - along * c2 * s),
+  };
+}
