@@ -235,7 +235,7 @@ export { mergeBuilds } from './bench/merge-builds';
 export { faultPlace } from './bench/fault-places';
 export type { PointMm } from './rig/outline/curve';
 export { hookMarks } from './rig/outline/hook-shape';
-export { CRAWL_MPS } from './rig/body/skirt-shape';
+export { CRAWL_MPS, NEARLY_STILL_MPS } from './rig/body/skirt-shape';
 export { exitFromNoseMm } from './rig/body/body';
 export { guardToPointMm } from './hold/guard';
 export { careFor, type CareId } from './bench/care';

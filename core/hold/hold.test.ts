@@ -10,7 +10,7 @@ import { DEFAULT_WATER } from '../water/schema';
 import { guardCollapseN } from './guard';
 import { hookPoint, rollUp } from './hook-point';
 import { arrivingSetN, neededSetN, straightensN } from './hook-set';
-import { keeperSlipMps } from './keeper';
+import { keeperSlipMps, slidShare } from './keeper';
 import { castLoad, paceOf, turnsPerS } from './pace';
 import { retrieveReport } from './retrieve-report';
 import { SOLVE_FOR, solveRetrieve } from './solve';
@@ -204,6 +204,20 @@ describe('every number of the hold, by its value', () => {
   ] as const)('a %s slips at %d m/s', (kind, mPerS) => {
     const rig = jig({ trailer: kind });
     expect(keeperSlipMps(rig, rigBody(rig), mediumAt(15))).toBeCloseTo(mPerS, 3);
+  });
+  test('off its keeper plastic slides down and bunches in the bend: less gap is free, little by little', () => {
+    const rig = jig({ trailer: 'flapper-craw' });
+    const body = rigBody(rig);
+    const medium = mediumAt(15);
+    const slip = keeperSlipMps(rig, body, medium)!;
+    const gapAt = (mPerS: number): number => hookPoint(rig, body, slidShare(rig, body, medium, mPerS)).freeGapMm;
+    expect(gapAt(0.9 * slip)).toBe(hookPoint(rig, body).freeGapMm);
+    expect(gapAt(1.05 * slip)).toBeLessThan(gapAt(0.9 * slip));
+    expect(gapAt(1.3 * slip)).toBeLessThan(gapAt(1.05 * slip));
+    expect(gapAt(0.9 * slip) - gapAt(1.3 * slip)).toBeGreaterThan(0.3);
+    expect(gapAt(0.9 * slip) - gapAt(1.3 * slip)).toBeLessThan(3);
+    expect(slidShare({ ...rig, keeper: 'screw' }, body, medium, 1.2 * slip)).toBe(0);
+    expect(slidShare({ ...rig, trailer: { ...rig.trailer!, hang: 'hung' } }, body, medium, 9)).toBe(0);
   });
   test('a rod’s rating holds on its limits, and where only one of them is known', () => {
     const kg = (oz: number): number => oz * 0.028349523125;

@@ -24,12 +24,23 @@ export const TIE_EYE_MM = 3;
 /** A slit belly folds away: share of the plastic that still stands in the gap. @source adr-0011 */
 const SLIT_SHARE = 0.6;
 
+/** Plastic off its keeper slides down the shank by so much, and bunches over this share of the way to the bend. @source adr-0025 */
+const SLIDES_MM = 6;
+const BUNCHES_OVER = 0.5;
+/** How much thicker plastic of one volume stands where it bunches. */
+function bunched(exitMm: number, slid: number): number {
+  const overMm = BUNCHES_OVER * exitMm;
+  const shorterMm = slid * Math.min(SLIDES_MM, overMm / 2);
+  return overMm === 0 ? 1 : Math.sqrt(overMm / (overMm - shorterMm));
+}
+
 /**
  * Geometry of point and plastic: the shank runs through the middle of the body and leaves it in the bend.
  * @param body  of the same rig
- * @source adr-0011
+ * @param slid  how far its plastic has slid off the keeper, 0 to 1: it bunches in the bend and takes gap
+ * @source adr-0011, adr-0025
  */
-export function hookPoint(rig: Rig, body: RigBody): HookPoint {
+export function hookPoint(rig: Rig, body: RigBody, slid = 0): HookPoint {
   const { gapMm, shankMm, reachMm } = HOOKS[rig.head.hook.size];
   const wireMm = rig.head.hook.wireMm ?? WIRE_DIAMETER_MM[rig.head.hook.wire];
   const trailer = rig.trailer ? body.trailer : null;
@@ -43,7 +54,7 @@ export function hookPoint(rig: Rig, body: RigBody): HookPoint {
   if (trailer !== null) {
     const [, widthM, heightM] = profileAt(trailer.profileM, lengthMFromMm(exitMm));
     const turnedM = rig.trailer!.orientation === 'edge' ? widthM : heightM;
-    plasticMm = (mmFromLengthM(turnedM) / 2) * (rig.trailer!.slit ? SLIT_SHARE : 1);
+    plasticMm = (mmFromLengthM(turnedM) / 2) * (rig.trailer!.slit ? SLIT_SHARE : 1) * bunched(exitMm, slid);
   }
   const endMm = trailer === null ? 0 : coreMm + mmFromLengthM(trailer.lengthM) + (hung ? shankMm : -pushMm);
 

@@ -191,7 +191,7 @@ function towedRates(
   const z = Math.max(0, dropM - line.tipM);
   const pullMps = Math.max(0, towMps + driftMps * cosine);
   const wetShare = dropM <= 0 ? 1 : Math.min(1, z / dropM);
-  const v = acrossLineMps(areas, lure.medium, pullMps, cosine, line, lengthM, wetShare);
+  const v = acrossLineMps(areas, lure.medium, pullMps, cosine, line, lengthM, wetShare, driftMps * sine);
   return [Math.min(-towMps, driftMps * cosine), (v - driftMps * sine) / lengthM];
 }
 

@@ -7,6 +7,7 @@ import { submergedWeightN } from './fall';
 import type { Medium } from './medium';
 import { UNIT_FACTORS, type DragFactors } from './fall-areas';
 import { awakeAt } from './kick';
+import { sweptMoment, sweptMomentSlope } from './drifting-line';
 import { skirtDragAreaM2 } from './skirt-drag';
 
 /** Of a kick's push, what holds a rig back that is pulled. @source adr-0003 */
@@ -135,10 +136,43 @@ function lineWeightN({ diameterM, densityKgM3 }: Towline, lengthM: number, wetSh
 /** Speed at which the first guess of the line's drag is made, m/s. */
 const LINE_GUESS_MPS = 0.25;
 
-/** Area of the wet part of a line that swings about the rod tip like a pendulum, m², its drag coefficient left out. */
-function sweptM2(diameterM: number, lengthM: number, wetShare: number): number {
-  const dry = 1 - wetShare;
-  return diameterM * (lengthM / 4) * (1 - dry * dry * dry * dry);
+/** Of a line that swings about the rod tip like a pendulum: moment of what is wet, beside that of all of it moving as its lure does. */
+const pendulum = (dry: number): number => (1 - dry * dry * dry * dry) / 4;
+
+/** What is in balance across a line, over half the density. SI. */
+interface Sweeps {
+  readonly along: number;
+  readonly acrossM2: number;
+  /** speed at which the bow of the line turns the lure's side to the pull, m/s */
+  readonly broadside: number;
+  readonly lineM2: number;
+  readonly dry: number;
+  readonly load: number;
+}
+
+/** Speed across under a rod tip that stands still, in closed form. */
+const heldAtTip = ({ along, acrossM2, broadside, lineM2, dry, load }: Sweeps): number =>
+  balanced(
+    along + 2 * acrossM2 * Math.abs(broadside),
+    acrossM2 + lineM2 * pendulum(dry),
+    load - acrossM2 * broadside * Math.abs(broadside),
+  );
+
+const DRIFT_ROUNDS = 12;
+const CLOSE_MPS = 1e-9;
+/** Speed across under a rod tip that moves, by Newton: what holds the lure never falls as it goes faster. */
+function heldByDrift({ along, acrossM2, broadside, lineM2, dry, load }: Sweeps, tipMps: number, guess: number): number {
+  let speed = guess;
+  for (let round = 0; round < DRIFT_ROUNDS; round++) {
+    const side = speed + broadside;
+    const holds = along * speed + acrossM2 * side * Math.abs(side) + lineM2 * sweptMoment(tipMps, speed, dry) - load;
+    const slope = along + 2 * acrossM2 * Math.abs(side) + lineM2 * sweptMomentSlope(tipMps, speed, dry);
+    if (slope <= 0) break;
+    const step = holds / slope;
+    speed -= step;
+    if (Math.abs(step) < CLOSE_MPS) break;
+  }
+  return speed;
 }
 
 /** Rounds in which bow and sweep of a line are brought together. */
@@ -158,6 +192,7 @@ const MOST_BOW_RAD = 0.6;
  * @param cosine    cosine of the line's angle below the horizontal
  * @param lengthM   rod tip to lure
  * @param wetShare  share of that in the water
+ * @param tipMps    how fast the rod tip itself moves across the line, as where a boat drifts: so does the line there
  * @source adr-0010, adr-0025
  */
 export function acrossLineMps(
@@ -168,6 +203,7 @@ export function acrossLineMps(
   line: Towline,
   lengthM: number,
   wetShare: number,
+  tipMps = 0,
 ): number {
   const rho = medium.densityKgM3;
   const ownLineN = lineWeightN(line, lengthM, wetShare, medium) * cosine - windLiftN(line, lengthM, wetShare, cosine);
@@ -175,22 +211,21 @@ export function acrossLineMps(
   const along = areas.alongM2 * towMps;
   // what pulls at the lure: drag along the line, and its weight down it
   const pull = along * towMps + (2 * areas.submergedN * Math.sqrt(Math.max(0, 1 - cosine * cosine))) / rho;
-  const swept = sweptM2(line.diameterM, lengthM, wetShare);
+  const dry = 1 - wetShare;
   const rePerMps = line.diameterM / medium.kinematicM2ps;
   let speed = LINE_GUESS_MPS;
   // a bow, and how far the line would bow beyond it: the straight one first, then a guess, then where the two lead (secant)
   let [bow, before, missed] = [0, 0, 0];
   for (let round = 0; round < BOW_ROUNDS; round++) {
     // the line's drag depends a little on the speed that is sought
-    const lineM2 = swept * cylinderCd(Math.max(1, Math.abs(speed) * rePerMps));
+    const fastestMps = Math.max(Math.abs(speed), Math.abs(tipMps));
+    const lineM2 = cylinderCd(Math.max(1, fastestMps * rePerMps)) * line.diameterM * lengthM;
     const broadside = towMps * bow;
-    const across = areas.acrossM2 + lineM2;
-    speed = balanced(
-      along + 2 * areas.acrossM2 * Math.abs(broadside),
-      across,
-      load - areas.acrossM2 * broadside * Math.abs(broadside),
-    );
-    const steeper = (lineM2 * speed * Math.abs(speed) - (2 * ownLineN) / rho) / pull;
+    const sweeps: Sweeps = { along, acrossM2: areas.acrossM2, broadside, lineM2, dry, load };
+    speed = tipMps === 0 ? heldAtTip(sweeps) : heldByDrift(sweeps, tipMps, speed);
+    const lineDrag =
+      lineM2 * (tipMps === 0 ? pendulum(dry) * speed * Math.abs(speed) : sweptMoment(tipMps, speed, dry));
+    const steeper = (lineDrag - (2 * ownLineN) / rho) / pull;
     if (!Number.isFinite(steeper)) break;
     const misses = Math.min(MOST_BOW_RAD, Math.max(-MOST_BOW_RAD, steeper)) - bow;
     const slope = round === 0 || bow === before ? 1 / FIRST_BOW : (misses - missed) / (before - bow);

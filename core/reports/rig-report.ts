@@ -1,6 +1,6 @@
 import { guardCollapseN } from '../hold/guard';
 import { hookPoint, rollUp, type RollUp } from '../hold/hook-point';
-import { keeperSlipMps } from '../hold/keeper';
+import { keeperSlipMps, slidShare } from '../hold/keeper';
 import { steadyFall, submergedWeightN } from '../motion/fall';
 import { mediumAt } from '../motion/medium';
 import { awakeAt, onsetOfMps, showAtSpeed } from '../motion/kick';
@@ -74,7 +74,7 @@ export function rigReport(rig: Rig, waterTempC: number, given: CheckedWith = {})
     submergedN: submergedWeightN(body, medium),
     lengthMm: mmFromLengthM(body.lengthM),
     fall: { slack: fallReport(rig, medium), semiTight: fallReport(rig, medium, SEMI_TIGHT_USUAL) },
-    hook: { ...hookPoint(rig, body), rollUp: rollUp(rig, body, guardN) },
+    hook: { ...hookPoint(rig, body, slidShare(rig, body, medium, speedMps)), rollUp: rollUp(rig, body, guardN) },
     guard: rig.guard ? { collapseN: guardN } : null,
     kick: rig.trailer
       ? {

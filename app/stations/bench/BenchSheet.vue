@@ -186,7 +186,7 @@ function takeNearest(event: PointerEvent): void {
         <text class="sheet__title" :x="left" :y="top + 4" :font-size="15 * mmPerPx">
           {{ VIEW_TITLE[view] }}
           <tspan v-if="view === 'side' && rig.skirt" :dx="8 * mmPerPx" class="sheet__key" :font-size="13 * mmPerPx">
-            {{ words.skirtDotsAtRest }}
+            {{ words.skirtDotsNearlyStill }}
           </tspan>
         </text>
         <path

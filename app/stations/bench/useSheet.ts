@@ -2,6 +2,7 @@ import { computed, type ComputedRef, type Ref } from 'vue';
 import {
   BENCH_VIEWS,
   CRAWL_MPS,
+  NEARLY_STILL_MPS,
   handlesOf,
   rigBody,
   rigHeadOn,
@@ -95,7 +96,7 @@ export function useSheet(
   const envelopes = computed(() => {
     const { rig: of, body } = views.side.value;
     return {
-      rest: skirtEnvelope(of, body, 0, 'side'),
+      rest: skirtEnvelope(of, body, NEARLY_STILL_MPS, 'side'),
       speed: skirtEnvelope(of, body, speedMps.value, 'side'),
     };
   });

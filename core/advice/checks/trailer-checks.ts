@@ -1,6 +1,7 @@
 import { onsetOfMps } from '../../motion/kick';
 import { pinnedAboveMps } from '../../motion/skirt-motion';
 import { FREE_GAP_MM, hookPoint } from '../../hold/hook-point';
+import { slidShare } from '../../hold/keeper';
 import { steadyFall } from '../../motion/fall';
 import { MATCH, tailReachM } from '../../motion/tail';
 import { exitFromNoseMm } from '../../rig/body/body';
@@ -134,11 +135,13 @@ const coreLongerThanBody: RigCheck = {
 /** Plastic that fills the gap keeps the point from the fish. */
 const pointStaysInPlastic: RigCheck = {
   id: 'point-stays-in-plastic',
-  judge({ rig, body }) {
+  judge(checked) {
+    const { rig, body, medium } = checked;
     if (!rig.trailer || !body.trailer) return doesNotApply;
     // buried on purpose: the plastic slides up the shank when a fish closes on it
     if (!rig.guard && rig.keeper === 'screw' && rig.family === 'skirted') return holds;
-    const { freeGapMm, exitMm } = hookPoint(rig, body);
+    const slid = slidShare(rig, body, medium, workSpeedMps(rig, fallMps(checked)));
+    const { freeGapMm, exitMm } = hookPoint(rig, body, slid);
     return exitMm === null ? holds : adviseIf(freeGapMm < FREE_GAP_MM, { freeGapMm });
   },
   cure(checked) {

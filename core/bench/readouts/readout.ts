@@ -1,4 +1,5 @@
 import type { WantId } from '../../advice/rules/rule';
+import { slidShare } from '../../hold/keeper';
 import { hookPoint, type HookPoint, type RollUp } from '../../hold/hook-point';
 import { guardCollapseN } from '../../hold/guard';
 import type { Band } from '../../motion/bands';
@@ -48,7 +49,7 @@ export const lookAt = (from: LookFrom, rig: Rig, body: RigBody, speedMps: number
   speedMps,
   fall: steadyFall(body, from.medium),
   onsetMps: onsetOfMps(rig.trailer, from.tempC),
-  hook: hookPoint(rig, body),
+  hook: hookPoint(rig, body, slidShare(rig, body, from.medium, speedMps)),
   guardN: rig.guard ? guardCollapseN(rig.guard) : null,
 });
 

@@ -57,3 +57,6 @@ export const passingShare = ({ strands, widthM }: SkirtBody, spreadM: number): n
 
 /** Speed of a crawl, m/s: one foot a second, as slow as anybody reels. Profile, flare and drawings use it. @source adr-0025 */
 export const CRAWL_MPS = 0.3;
+
+/** Speed of a lure that has all but stopped, m/s: its skirt opens. Wider it stands only at rest, where strands sag by what they weigh. @source adr-0025 */
+export const NEARLY_STILL_MPS = 0.1;

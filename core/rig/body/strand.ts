@@ -5,7 +5,8 @@ import { degFromRad, radFromDeg } from '../../units/units';
  *   E I theta'' = the moment of 1/2 rho Cd w U² sin²(theta) further out
  * With lengths in units of (2 E I / (rho Cd w U²))^(1/3) no number is left in it: a run inward from one angle of the tip passes every
  * root angle at one load each, so a few dozen runs hold every strand there is.
- * @source gosselin-2010, alben-2002 for the drag as U^(4/3) far out
+ * @source gosselin-2010
+ * @source alben-2002 for the drag as U^(4/3) far out
  */
 
 /** Shares of a bent strand. At no load: sin(root), sin³(root), and a cone's room. */

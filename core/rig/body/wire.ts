@@ -15,6 +15,9 @@ const USUAL_MPS = 0.5;
 const USUAL_M2PS = 1e-6;
 const cdOf = (diameterM: number): number => cylinderCd((USUAL_MPS * diameterM) / USUAL_M2PS);
 
+/** Drag area of a wire across the flow, m² a metre of it. */
+export const wireAcrossM = (diameterM: number): number => cdOf(diameterM) * diameterM;
+
 /** A half circle seen from its open side, or from its top: the mean of sin³ over it, on its width. */
 const ROUND_SHARE = 2 / 3;
 /** Of a bend that leaves the plastic in it, this much is still inside. @source adr-0011 */
@@ -26,7 +29,7 @@ const AMONG_STRANDS = 0.5;
 function hookWire(size: HookSize, wireMm: number, threaded: boolean): WireBody {
   const { gapMm, shankMm } = HOOKS[size];
   const diameterM = lengthMFromMm(wireMm);
-  const perM = cdOf(diameterM) * diameterM;
+  const perM = wireAcrossM(diameterM);
   const bendM = ROUND_SHARE * lengthMFromMm(gapMm) * (threaded ? 1 - BEND_INSIDE : 1);
   const shankM = threaded ? 0 : AMONG_STRANDS * lengthMFromMm(shankMm);
   return { alongM2: perM * bendM, acrossM2: perM * (bendM + shankM + POINT_ARM_SHARE * lengthMFromMm(shankMm)) };
@@ -45,7 +48,7 @@ function guardM2(guard: Guard): number {
   const eachMm = guard.kind === 'wire' ? GUARD_WIRE_MM : FIBRE_DIAMETER_MM;
   const packedMm = eachMm * Math.sqrt(guard.fibres / PACKED) * STANDS[guard.spread];
   const widthM = lengthMFromMm(Math.min(packedMm, guard.fibres * eachMm));
-  return cdOf(widthM) * widthM * lengthMFromMm(guard.lengthMm) * Math.sin(radFromDeg(GUARD_DEG)) ** 3;
+  return wireAcrossM(widthM) * lengthMFromMm(guard.lengthMm) * Math.sin(radFromDeg(GUARD_DEG)) ** 3;
 }
 
 /**
@@ -72,7 +75,7 @@ export function wireBody(rig: Pick<Rig, 'family' | 'head' | 'guard' | 'trailer' 
   if (rig.family === 'spinner') {
     const { upperMm, angleDeg } = rig.arms ?? DEFAULT_ARMS;
     const diameterM = lengthMFromMm(ARM_WIRE_MM);
-    const perM = cdOf(diameterM) * diameterM;
+    const perM = wireAcrossM(diameterM);
     const [sine, cosine] = [Math.sin(radFromDeg(angleDeg)), Math.cos(radFromDeg(angleDeg))];
     alongM2 += perM * lengthMFromMm(upperMm) * sine ** 3;
     acrossM2 += perM * (lengthMFromMm(upperMm) * Math.abs(cosine) ** 3 + lengthMFromMm(LOWER_ARM_MM));

@@ -1,4 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
+import { cableDepthM, weightlessCableDepthM } from './cable';
 import { compared, sphereCdCgw } from './compared';
 
 describe('against what does not come from us', () => {
@@ -14,5 +15,9 @@ describe('against what does not come from us', () => {
     for (const re of [260, 1500, 12_000, 44_000]) {
       expect(sphereCdCgw(re * 0.9999) / sphereCdCgw(re * 1.0001)).toBeCloseTo(1, 1);
     }
+  });
+  test('the steps of a towed cable without weight come to its closed form', () => {
+    const cable = { pullN: 0.12, angleRad: 1, dragNpM: 0.03, weightNpM: 0 };
+    expect(cableDepthM(cable, 20, 0) / weightlessCableDepthM(cable, 20)).toBeCloseTo(1, 3);
   });
 });

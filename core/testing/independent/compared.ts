@@ -4,28 +4,22 @@ import { mediumAt } from '../../motion/medium';
 import type { FishingLine } from '../../motion/plan';
 import { rigBody } from '../../rig/body/body';
 import { frameBody } from '../../rig/body/frame';
+import { wireAcrossM } from '../../rig/body/wire';
 import type { Rig } from '../../rig/parts/schema';
-import { GRAVITY_MPS2 } from '../../units/units';
+import { STEEL_DENSITY_KG_M3 } from '../../tackle/hooks';
+import { GRAVITY_MPS2, lengthMFromMm } from '../../units/units';
 import { cylinderCd } from '../../water/cylinder-and-sphere';
 import { waterDensityKgM3 } from '../../water/density';
 import { PUBLISHED_DENSITY, PUBLISHED_SALT_DENSITY, PUBLISHED_VISCOSITY } from '../../water/published';
 import { DEFAULT_WATER } from '../../water/schema';
 import { waterViscosityPaS } from '../../water/viscosity';
 import { jig, steadyPlan, vibrating } from '../fixtures/rigs';
+import { cablesCompared } from './cables-compared';
 import { chainMidCastM } from './chain';
+import { MEMORY, whiteCd, type Compared } from './comparison';
+import { strandsCompared } from './strands-compared';
 
-/** One number of ours held against one that does not come from us. */
-export interface Compared {
-  readonly of: string;
-  readonly unit: string;
-  readonly ours: number;
-  readonly theirs: number;
-  /** how far apart they may be, as a share of theirs */
-  readonly within: number;
-  readonly source: string;
-}
-
-const MEMORY = 'typed from memory';
+export type { Compared } from './comparison';
 
 function waters(): Compared[] {
   return [
@@ -76,6 +70,32 @@ function balls(): Compared[] {
       of: `fall of a bare lead ball of ${oz} oz`,
       ...{ unit: 'm/s', ours: steadyFall(ball, medium).speedMps, theirs: speed, within: 0.05 },
       source: `Clift, Grace and Weber 1978, ${MEMORY}`,
+    };
+  });
+}
+
+/** Rods of hook wire let go broadside: our fall with nothing but the wire, against the coefficient at the speed it ends at. */
+function rods(): Compared[] {
+  const medium = mediumAt(20);
+  return [0.95, 1.15, 1.5].map((wireMm): Compared => {
+    const [d, lengthM] = [lengthMFromMm(wireMm), 0.06];
+    const volumeM3 = (Math.PI / 4) * d * d * lengthM;
+    const massKg = STEEL_DENSITY_KG_M3 * volumeM3;
+    const base = rigBody({ ...jig({ trailer: null, strands: 0 }), guard: null });
+    const nothing = { axialM2: 0, broadsideM2: 0, postureRad: Math.PI / 2 };
+    const body = { ...base, massKg, volumeM3, head: { ...base.head, ...nothing } };
+    const wire = { alongM2: 0, acrossM2: wireAcrossM(d) * lengthM };
+    const ours = steadyFall({ ...body, wire }, medium).speedMps;
+    let theirs = 0.3;
+    for (let round = 0; round < 40; round++) {
+      const cd = whiteCd((theirs * d) / medium.kinematicM2ps);
+      const perM = (Math.PI / 4) * d * d * (STEEL_DENSITY_KG_M3 - medium.densityKgM3) * GRAVITY_MPS2;
+      theirs = Math.sqrt((2 * perM) / (medium.densityKgM3 * cd * d));
+    }
+    return {
+      of: `fall of a steel rod of ${wireMm} mm, broadside`,
+      ...{ unit: 'm/s', ours, theirs, within: 0.05 },
+      source: `White 2006, ${MEMORY}`,
     };
   });
 }
@@ -149,4 +169,13 @@ function chains(): Compared[] {
 }
 
 /** Everything there is to compare; takes some seconds. */
-export const compared = (): readonly Compared[] => [...waters(), ...balls(), ...cylinders(), ...plates(), ...chains()];
+export const compared = (): readonly Compared[] => [
+  ...waters(),
+  ...balls(),
+  ...rods(),
+  ...cylinders(),
+  ...plates(),
+  ...strandsCompared(),
+  ...chains(),
+  ...cablesCompared(),
+];

@@ -46,8 +46,11 @@ function unbalanced(angles: readonly number[], rootRad: number, load: number): n
   return rest;
 }
 
-/** Reach and drag of the chain of links, as shares like those of the smooth strand. */
-export function linkedStrand(rootRad: number, load: number): { readonly reach: number; readonly drag: number } {
+/** Reach and drag of the chain of links, as shares like those of the smooth strand, and the angle of each from the root on. */
+export function linkedStrand(
+  rootRad: number,
+  load: number,
+): { readonly reach: number; readonly drag: number; readonly angles: readonly number[] } {
   const angles = new Array<number>(LINKS).fill(rootRad);
   for (let stage = Math.min(1, load); ; stage = Math.min(load, stage * 2)) {
     for (let round = 0; round < ROUNDS; round++) {
@@ -64,5 +67,5 @@ export function linkedStrand(rootRad: number, load: number): { readonly reach: n
     if (stage >= load) break;
   }
   const mean = (of: (angle: number) => number): number => angles.reduce((sum, angle) => sum + of(angle), 0) / LINKS;
-  return { reach: mean(Math.sin), drag: mean((angle) => Math.sin(angle) ** 3) };
+  return { reach: mean(Math.sin), drag: mean((angle) => Math.sin(angle) ** 3), angles };
 }
