@@ -23,7 +23,7 @@ const SKIRT_ANGLE = { base: 0.4, along: 0.6, across: 0.2 } as const;
 
 /** Drag of everything but the skirt at an angle, the share of its drag a skirt has there, and the lift. m² and dimensionless. */
 export function areasWithoutSkirt(
-  body: RigBody,
+  body: Pick<RigBody, 'head' | 'wire' | 'trailerAxialM2' | 'trailerNormalM2' | 'pushM2' | 'frame'>,
   angleRad: number,
   factors: DragFactors = UNIT_FACTORS,
 ): { readonly dragM2: number; readonly skirtShare: number; readonly liftM2: number } {

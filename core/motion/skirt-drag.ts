@@ -24,8 +24,9 @@ export function skirtDragAreaM2(
   const { strands, widthM, thicknessM, lengthM } = skirt;
   const { reach, drag } = skirtStrand(skirt, speedMps, densityKgM3);
   const alone = STRAND_CD * strands * widthM * lengthM * drag;
-  const spanned = (DISC_CD * Math.PI * spreadOf(skirt, reach) ** 2) / 4;
-  const form = alone / (1 + (alone / spanned) ** 4) ** 0.25;
+  const spreadM = spreadOf(skirt, reach);
+  const crowded = (4 * alone) / (DISC_CD * Math.PI * spreadM * spreadM);
+  const form = alone / Math.sqrt(Math.sqrt(1 + crowded * crowded * crowded * crowded));
   const re = (speedMps * lengthM) / kinematicM2ps;
   const friction = (FRICTION_SHARE * strands * 2 * (widthM + thicknessM) * lengthM * BLASIUS) / Math.sqrt(re);
   return form + friction;

@@ -2,11 +2,11 @@ import { HEADS, HEAD_BROADSIDE_SHARE, METAL_DENSITY_KG_M3 } from '../../tackle/h
 import { HOOKS, hookMass } from '../../tackle/hooks';
 import { COLLAR_MM, SKIRTS } from '../../tackle/skirts';
 import { lengthMFromIn, lengthMFromMm, massKgFromG, massKgFromOz, mmFromLengthM, radFromDeg } from '../../units/units';
-import { uncutTrailer, type Guard, type Head, type Rig, type Skirt, type Trailer } from '../parts/schema';
+import type { Guard, Head, Rig, Skirt, Trailer } from '../parts/schema';
 import { frameBody, type FrameBody } from './frame';
 import { trailerBody, type TrailerBody } from './trailer-body';
 import { trailsOf, type Trails } from './trails';
-import { FIBRE_DIAMETER_MM, wireBody, type WireBody } from './wire';
+import { FIBRE_DIAMETER_MM, threadedHookWire, wireBody, type WireBody } from './wire';
 
 /** A head as the water meets it. SI. */
 export interface HeadBody {
@@ -51,24 +51,22 @@ export interface RigBody {
   readonly wire: WireBody;
   /** what trails behind the head */
   readonly trails: Trails;
-  /** the same head and hook with the trailer whose fall is known by eye: a plain chunk of three inches */
-  readonly known: KnownRig;
+  readonly hook: HookBody;
   /** blades on arms or a plate; null on a skirted jig */
   readonly frame: FrameBody | null;
 }
 
-/** What is known of a head behind which a plain chunk hangs. SI; no skirt. */
-export interface KnownRig {
-  readonly trails: Trails;
+/** A hook behind a head, as the water meets it with plastic on its shank. SI. */
+export interface HookBody {
   readonly massKg: number;
   readonly volumeM3: number;
-  readonly trailerAxialM2: number;
-  readonly trailerNormalM2: number;
-  readonly pushM2: number;
+  /** its middle behind the middle of the head */
+  readonly leverM: number;
+  readonly wire: WireBody;
 }
 
 /** Drag coefficients of a slender trailer, on its section and on the face it turns to the flow. @source adr-0003 */
-const TRAILER_AXIAL_CD = 0.25;
+export const TRAILER_AXIAL_CD = 0.25;
 export const TRAILER_NORMAL_CD = 1.15;
 
 /** A treble is three hooks soldered back to back. @source adr-0011 */
@@ -184,17 +182,6 @@ export function exitFromNoseMm(rig: Pick<Rig, 'head' | 'trailer' | 'core'>): num
 /** Keeper of a rig that names none. */
 export const RIG_KEEPER_DEFAULT = 'barb';
 
-/** The trailer of the known rig, threaded flat. */
-const KNOWN_TRAILER = uncutTrailer({
-  kind: 'chunk',
-  lengthMm: mmFromLengthM(lengthMFromIn(3)),
-  softness: 'medium',
-  colour: 'green pumpkin',
-});
-const KNOWN_BODY = trailerBody(KNOWN_TRAILER);
-const KNOWN_AXIAL_M2 = TRAILER_AXIAL_CD * KNOWN_BODY.sectionM2;
-const KNOWN_NORMAL_M2 = TRAILER_NORMAL_CD * KNOWN_BODY.planformM2;
-
 /** Parts measured once, so that thousands of rigs can share them. */
 export interface JoinedParts {
   readonly head: HeadBody;
@@ -215,9 +202,9 @@ export function rigBody(rig: Rig, parts?: JoinedParts): RigBody {
   const trailer = parts ? parts.trailer : rig.trailer ? trailerBody(rig.trailer) : null;
   const frame = parts ? parts.frame : frameBody(rig);
 
-  const hook = hookMass(rig.head.hook.size, rig.head.hook.wire, rig.head.hook.wireMm);
-  let massKg = head.massKg + hook.massKg + (skirt?.massKg ?? 0) + (trailer?.massKg ?? 0);
-  let volumeM3 = head.volumeM3 + hook.volumeM3 + (skirt?.volumeM3 ?? 0) + (trailer?.volumeM3 ?? 0);
+  const steel = hookMass(rig.head.hook.size, rig.head.hook.wire, rig.head.hook.wireMm);
+  let massKg = head.massKg + steel.massKg + (skirt?.massKg ?? 0) + (trailer?.massKg ?? 0);
+  let volumeM3 = head.volumeM3 + steel.volumeM3 + (skirt?.volumeM3 ?? 0) + (trailer?.volumeM3 ?? 0);
   if (frame) {
     massKg += frame.massKg;
     volumeM3 += frame.volumeM3;
@@ -229,44 +216,44 @@ export function rigBody(rig: Rig, parts?: JoinedParts): RigBody {
   }
   const halfM = head.lengthM / 2;
   const reachM = lengthMFromMm(HOOKS[rig.head.hook.size].reachMm);
-  const hookPiece = { leverM: halfM + reachM / 2, ...hook };
-  const pieces = [hookPiece];
+  const hook: HookBody = {
+    massKg: steel.massKg,
+    volumeM3: steel.volumeM3,
+    leverM: halfM + reachM / 2,
+    wire: threadedHookWire(rig.head.hook),
+  };
+  let massKgM = hook.massKg * hook.leverM;
+  let volumeM4 = hook.volumeM3 * hook.leverM;
   if (rig.trailerHook) {
     const { kind, size } = rig.trailerHook;
     const points = kind === 'treble' ? TREBLE_POINTS : 1;
     const spare = hookMass(size, 'medium');
-    pieces.push({ leverM: halfM + reachM, massKg: spare.massKg * points, volumeM3: spare.volumeM3 * points });
+    const leverM = halfM + reachM;
+    massKg += spare.massKg * points;
+    volumeM3 += spare.volumeM3 * points;
+    massKgM += spare.massKg * points * leverM;
+    volumeM4 += spare.volumeM3 * points * leverM;
   }
   if (rig.core) {
     const coreM = lengthMFromMm(rig.core.lengthMm);
-    const coreM3 = (Math.PI / 4) * CORE_DIAMETER_M ** 2 * coreM;
-    pieces.push({ leverM: halfM + coreM / 2, massKg: coreM3 * CORE_DENSITY_KG_M3, volumeM3: coreM3 });
-  }
-  for (const piece of pieces.slice(1)) {
-    massKg += piece.massKg;
-    volumeM3 += piece.volumeM3;
+    const coreM3 = (Math.PI / 4) * CORE_DIAMETER_M * CORE_DIAMETER_M * coreM;
+    const leverM = halfM + coreM / 2;
+    massKg += coreM3 * CORE_DENSITY_KG_M3;
+    volumeM3 += coreM3;
+    massKgM += coreM3 * CORE_DENSITY_KG_M3 * leverM;
+    volumeM4 += coreM3 * leverM;
   }
 
-  const behindHeadM = Math.max(
-    reachM,
-    skirt?.longestM ?? 0,
-    rig.trailer && trailer ? trailerStartM(rig, rig.trailer) + trailer.lengthM : 0,
-  );
+  const startM = rig.trailer && trailer ? trailerStartM(rig, rig.trailer) : 0;
+  const behindHeadM = Math.max(reachM, skirt?.longestM ?? 0, trailer === null ? 0 : startM + trailer.lengthM);
   const wire = wireBody(rig);
   const faceM2 = trailer === null ? 0 : rig.trailer?.orientation === 'edge' ? trailer.sideM2 : trailer.planformM2;
   const trailerAxialM2 = trailer === null ? 0 : TRAILER_AXIAL_CD * trailer.sectionM2;
   const trailerNormalM2 = TRAILER_NORMAL_CD * faceM2;
-  const wires = { ...wire, leverM: hookPiece.leverM };
   const hung =
-    rig.trailer && trailer
-      ? {
-          body: trailer,
-          axialM2: trailerAxialM2,
-          normalM2: trailerNormalM2,
-          noseM: halfM + trailerStartM(rig, rig.trailer),
-        }
-      : null;
-  const knownHung = { body: KNOWN_BODY, axialM2: KNOWN_AXIAL_M2, normalM2: KNOWN_NORMAL_M2, noseM: halfM };
+    trailer === null
+      ? null
+      : { body: trailer, axialM2: trailerAxialM2, normalM2: trailerNormalM2, noseM: halfM + startM };
   return {
     massKg,
     volumeM3,
@@ -278,15 +265,8 @@ export function rigBody(rig: Rig, parts?: JoinedParts): RigBody {
     trailerNormalM2,
     pushM2: trailer?.pushM2 ?? 0,
     wire,
-    trails: trailsOf(wires, hung, pieces),
-    known: {
-      trails: trailsOf(wires, knownHung, [hookPiece]),
-      massKg: head.massKg + hook.massKg + KNOWN_BODY.massKg,
-      volumeM3: head.volumeM3 + hook.volumeM3 + KNOWN_BODY.volumeM3,
-      trailerAxialM2: KNOWN_AXIAL_M2,
-      trailerNormalM2: KNOWN_NORMAL_M2,
-      pushM2: KNOWN_BODY.pushM2,
-    },
+    trails: trailsOf(wire.acrossM2 * hook.leverM, hung, massKgM, volumeM4),
+    hook,
     frame,
   };
 }

@@ -13,8 +13,9 @@ export const STRAND_CD = 2.6;
  * @returns dimensionless, grows with U² and L³
  */
 export function strandCauchy(skirt: SkirtBody, speedMps: number, densityKgM3: number): number {
-  const inertiaM4 = (skirt.widthM * skirt.thicknessM ** 3) / 12;
-  return (densityKgM3 * speedMps ** 2 * skirt.widthM * skirt.lengthM ** 3) / (skirt.modulusPa * inertiaM4);
+  const { widthM, thicknessM, lengthM, modulusPa } = skirt;
+  const inertiaM4 = (widthM * thicknessM * thicknessM * thicknessM) / 12;
+  return (densityKgM3 * speedMps * speedMps * widthM * lengthM * lengthM * lengthM) / (modulusPa * inertiaM4);
 }
 
 /** Load that bends a strand, dimensionless: 1/2 Cd Ca. */

@@ -21,17 +21,17 @@ export interface BentStrand {
 const ROOT_FROM_DEG = 10;
 const ROOT_STEP_DEG = 5;
 const ROOTS = 17;
-/** Loads of the table: steps of the binary logarithm of 1 + load. Far out all goes with a power of the load. */
-const STEPS_A_DOUBLING = 2;
-const LOADS = 43;
+/** Loads of the table: steps of the binary logarithm of 1 + load. Far out all goes with the cube root of the load. */
+const STEPS_A_DOUBLING = 4;
+const LOADS = 85;
 
 /** Angles of the tips that are run, rad: close together where strands are stiff, by their logarithm where they stream. */
 const TIPS_RAD = [
-  ...Array.from({ length: 29 }, (_, i) => radFromDeg(88.5 - 3 * i)),
-  ...Array.from({ length: 20 }, (_, i) => radFromDeg(4.5) * 0.5 ** (i + 1)),
+  ...Array.from({ length: 22 }, (_, i) => radFromDeg(88 - 4 * i)),
+  ...Array.from({ length: 16 }, (_, i) => radFromDeg(4) * 0.4 ** (i + 1)),
 ];
 /** Step of a run; longer where the load is little. */
-const STEP = 0.12;
+const STEP = 0.25;
 const LEAST_RAD = 1e-7;
 
 /** A run's state: angle, moment, force along and across the flow, then sums over the shape: out, back, out x back, out² x back. */
@@ -90,28 +90,30 @@ function runs(): Known[][] {
   const step = stepper();
   const roots = Array.from({ length: ROOTS }, (_, i) => radFromDeg(ROOT_FROM_DEG + ROOT_STEP_DEG * i));
   const known = roots.map((root): Known[] => [unbent(root)]);
-  const [at, next] = [state(), state()];
-  for (const tipRad of TIPS_RAD) {
+  const [at, next, passed, change] = [state(), state(), state(), state()];
+  for (const tip of TIPS_RAD) {
     at.fill(0);
-    at[0] = tipRad;
+    at[0] = tip;
     let inwardOf = 0;
-    let root = roots.findIndex((rad) => rad > tipRad);
+    let root = roots.findIndex((rad) => rad > tip);
     while (root >= 0 && root < ROOTS) {
       const by = STEP / Math.cbrt(Math.max(LEAST_RAD, at[0]));
       step(at, by, next);
       while (root < ROOTS && next[0]! >= roots[root]!) {
-        const passed = state();
         let share = (by * (roots[root]! - at[0])) / (next[0]! - at[0]);
         step(at, share, passed);
-        share += (roots[root]! - passed[0]!) / passed[1]!;
-        step(at, share, passed);
+        // what is left to the root is so little that its slope will do
+        inward(passed, change);
+        const more = (roots[root]! - passed[0]!) / change[0]!;
+        for (let i = 0; i < STATE; i++) passed[i]! += more * change[i]!;
+        share += more;
         const lengthOf = inwardOf + share;
         known[root]!.push([
           Math.log2(1 + lengthOf ** 3),
           Math.log(passed[4]! / lengthOf),
           Math.log(passed[2]! / lengthOf),
           Math.log(roomOf(passed, lengthOf)),
-          Math.log(tipRad),
+          Math.log(tip),
         ]);
         root++;
       }
@@ -126,9 +128,8 @@ const REACH = 0;
 const DRAG = 1;
 const ROOM = 2;
 const TIP = 3;
-type Share = typeof REACH | typeof DRAG | typeof ROOM | typeof TIP;
 
-/** Logarithms of the shares, row by row of roots, each row on even steps of the load. */
+/** The shares, row by row of roots, each row on even steps of the load. */
 let table: readonly Float64Array[] | null = null;
 
 function built(): readonly Float64Array[] {
@@ -141,34 +142,36 @@ function built(): readonly Float64Array[] {
       const [low, high] = [known[before]!, known[before + 1]!];
       const share = (x - low[0]) / (high[0] - low[0]);
       shares.forEach((of, i) => {
-        of[root * LOADS + load] = low[i + 1]! + share * (high[i + 1]! - low[i + 1]!);
+        of[root * LOADS + load] = Math.exp(low[i + 1]! + share * (high[i + 1]! - low[i + 1]!));
       });
     }
   });
   return shares;
 }
 
-/** Where a root and a load lie in the table: the lower left of four, and how far on. Beyond its end the last step is drawn out. */
-interface Place {
-  readonly at: number;
-  readonly up: number;
-  readonly on: number;
-}
+const LAST = LOADS - 1;
+const LAST_LOAD = 2 ** (LAST / STEPS_A_DOUBLING) - 1;
+/** A root this close to a row lies on it. */
+const ON_ROW = 1e-9;
 
-function placeOf(rootRad: number, load: number): Place {
-  const y = Math.min(ROOTS - 1, Math.max(0, (degFromRad(rootRad) - ROOT_FROM_DEG) / ROOT_STEP_DEG));
-  const row = Math.min(ROOTS - 2, Math.floor(y));
-  const x = Math.log2(1 + load) * STEPS_A_DOUBLING;
-  const column = Math.min(LOADS - 2, Math.floor(x));
-  return { at: row * LOADS + column, up: y - row, on: x - column };
-}
+/** Row of roots below one, and how far on it lies. */
+const rowOf = (rootRad: number): number =>
+  Math.min(ROOTS - 1, Math.max(0, (degFromRad(rootRad) - ROOT_FROM_DEG) / ROOT_STEP_DEG));
+/** Column of loads below one, and how far on: 3.25 is a quarter of the way from the third to the fourth. */
+const columnOf = (load: number): number => Math.min(LAST, Math.log2(1 + load) * STEPS_A_DOUBLING);
+/** How many times the last load of the table one is, as a cube root: what lies beyond is drawn out by its power. */
+const beyondOf = (load: number): number => (load > LAST_LOAD ? Math.cbrt(load / LAST_LOAD) : 1);
 
-function shareAt(share: Share, { at, up, on }: Place): number {
-  table ??= built();
-  const of = table[share]!;
+/** A share of the table between four of its places. */
+function between(of: Float64Array, y: number, x: number): number {
+  const row = Math.min(ROOTS - 2, Math.floor(y + ON_ROW));
+  const column = Math.min(LAST - 1, Math.floor(x));
+  const on = x - column;
+  const up = y - row;
+  const at = row * LOADS + column;
   const low = of[at]! + on * (of[at + 1]! - of[at]!);
-  const high = of[at + LOADS]! + on * (of[at + LOADS + 1]! - of[at + LOADS]!);
-  return Math.exp(low + up * (high - low));
+  if (Math.abs(up) < ON_ROW) return low;
+  return low + up * (of[at + LOADS]! + on * (of[at + LOADS + 1]! - of[at + LOADS]!) - low);
 }
 
 /**
@@ -177,15 +180,28 @@ function shareAt(share: Share, { at, up, on }: Place): number {
  * @param load     1/2 rho Cd w U² L³ / (E I), dimensionless, 0 and up
  */
 export function bentStrand(rootRad: number, load: number): BentStrand {
-  const place = placeOf(rootRad, load);
-  return { reach: shareAt(REACH, place), drag: shareAt(DRAG, place) };
+  table ??= built();
+  const [y, x, beyond] = [rowOf(rootRad), columnOf(load), beyondOf(load)];
+  return { reach: between(table[REACH]!, y, x) / beyond, drag: between(table[DRAG]!, y, x) / beyond };
 }
 
 /** Reach alone, over the length. */
-export const strandReach = (rootRad: number, load: number): number => shareAt(REACH, placeOf(rootRad, load));
+export function strandReach(rootRad: number, load: number): number {
+  table ??= built();
+  return between(table[REACH]!, rowOf(rootRad), columnOf(load)) / beyondOf(load);
+}
 
 /** Room inside a whorl of such strands, over the length cubed. */
-export const strandRoom = (rootRad: number, load: number): number => shareAt(ROOM, placeOf(rootRad, load));
+export function strandRoom(rootRad: number, load: number): number {
+  table ??= built();
+  return between(table[ROOM]!, rowOf(rootRad), columnOf(load)) / beyondOf(load) ** 2;
+}
+
+/** Angle of the tip, rad. */
+function tipRad(rootRad: number, load: number): number {
+  table ??= built();
+  return between(table[TIP]!, rowOf(rootRad), columnOf(load)) / beyondOf(load) ** 3;
+}
 
 /** Below this load a strand is drawn as this one, and each piece of a shape is run in so many parts. */
 const LEAST_LOAD = 1e-3;
@@ -200,7 +216,7 @@ export function strandShape(rootRad: number, load: number, points: number): read
   const bent = Math.max(LEAST_LOAD, load);
   const unit = Math.cbrt(bent);
   const at = state();
-  at[0] = shareAt(TIP, placeOf(rootRad, bent));
+  at[0] = tipRad(rootRad, bent);
   const fromTip: (readonly [number, number])[] = [[0, 0]];
   for (let i = 0; i < points; i++) {
     for (let part = 0; part < PARTS; part++) step(at, unit / (points * PARTS), at);

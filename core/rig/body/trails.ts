@@ -1,6 +1,5 @@
 import { APPENDAGE } from '../../tackle/trailers';
 import type { TrailerBody } from './trailer-body';
-import type { WireBody } from './wire';
 
 /** What trails behind a head, by its levers about the middle of the head: what turns it and what holds it to the flow. SI. */
 export interface Trails {
@@ -11,13 +10,6 @@ export interface Trails {
   /** mass x lever and volume x lever, kg m and m⁴: where weight and buoyancy pull */
   readonly massKgM: number;
   readonly volumeM4: number;
-}
-
-/** A piece that trails: its middle lies so far behind the middle of the head. */
-interface Piece {
-  readonly leverM: number;
-  readonly massKg: number;
-  readonly volumeM3: number;
 }
 
 /** A trailer on a rig: drag areas as it is turned, and how far its nose lies behind the middle of the head. */
@@ -40,29 +32,19 @@ function faceLeverM({ body, noseM }: HungTrailer): number {
 }
 
 /**
- * @param wire     hook and guard, and the middle of the hook behind the middle of the head, m
- * @param trailer  null without one
- * @param pieces   all that has weight behind the head but the trailer: hook, core, second hook
+ * @param wireM3    of hook, guard and arms: drag area across the rig x lever
+ * @param trailer   null without one
+ * @param massKgM   of all that has weight behind the head but the trailer, and its volume x lever
  */
-export function trailsOf(
-  wire: WireBody & { readonly leverM: number },
-  trailer: HungTrailer | null,
-  pieces: readonly Piece[],
-): Trails {
-  let massKgM = 0;
-  let volumeM4 = 0;
-  for (const piece of pieces) {
-    massKgM += piece.massKg * piece.leverM;
-    volumeM4 += piece.volumeM3 * piece.leverM;
-  }
-  const crossM3 = wire.acrossM2 * wire.leverM;
-  if (trailer === null) return { crossM3, streamM3: 0, massKgM, volumeM4 };
-  const middleM = trailer.noseM + trailer.body.centroidM;
-  const tailM = trailer.noseM + TAIL_AT * trailer.body.lengthM;
+export function trailsOf(wireM3: number, trailer: HungTrailer | null, massKgM: number, volumeM4: number): Trails {
+  if (trailer === null) return { crossM3: wireM3, streamM3: 0, massKgM, volumeM4 };
+  const { body, axialM2, normalM2, noseM } = trailer;
+  const middleM = noseM + body.centroidM;
+  const tailM = noseM + TAIL_AT * body.lengthM;
   return {
-    crossM3: crossM3 + trailer.normalM2 * faceLeverM(trailer),
-    streamM3: trailer.axialM2 * middleM + FALL_PUSH_SHARE * trailer.body.pushM2 * tailM,
-    massKgM: massKgM + trailer.body.massKg * middleM,
-    volumeM4: volumeM4 + trailer.body.volumeM3 * middleM,
+    crossM3: wireM3 + normalM2 * faceLeverM(trailer),
+    streamM3: axialM2 * middleM + FALL_PUSH_SHARE * body.pushM2 * tailM,
+    massKgM: massKgM + body.massKg * middleM,
+    volumeM4: volumeM4 + body.volumeM3 * middleM,
   };
 }

@@ -13,7 +13,16 @@ export interface WireBody {
 /** Water in which a cylinder's coefficient is looked up, m/s and m²/s: it changes by a tenth from a crawl to a burn. */
 const USUAL_MPS = 0.5;
 const USUAL_M2PS = 1e-6;
-const cdOf = (diameterM: number): number => cylinderCd((USUAL_MPS * diameterM) / USUAL_M2PS);
+/** By diameter: there are only so many wires. */
+const cdKnown = new Map<number, number>();
+const MOST_KNOWN = 1000;
+function cdOf(diameterM: number): number {
+  const known = cdKnown.get(diameterM);
+  if (known !== undefined) return known;
+  const cd = cylinderCd((USUAL_MPS * diameterM) / USUAL_M2PS);
+  if (cdKnown.size < MOST_KNOWN) cdKnown.set(diameterM, cd);
+  return cd;
+}
 
 /** Drag area of a wire across the flow, m² a metre of it. */
 export const wireAcrossM = (diameterM: number): number => cdOf(diameterM) * diameterM;
@@ -35,6 +44,10 @@ function hookWire(size: HookSize, wireMm: number, threaded: boolean): WireBody {
   return { alongM2: perM * bendM, acrossM2: perM * (bendM + shankM + POINT_ARM_SHARE * lengthMFromMm(shankMm)) };
 }
 
+/** A hook with plastic on its shank. */
+export const threadedHookWire = ({ size, wire, wireMm }: Rig['head']['hook']): WireBody =>
+  hookWire(size, wireMm ?? WIRE_DIAMETER_MM[wire], true);
+
 /** Fibres of a brush, mm, how densely they lie, and how much wider it stands once they are spread. @source adr-0004, adr-0025 */
 export const FIBRE_DIAMETER_MM = 0.75;
 const GUARD_WIRE_MM = 0.5;
@@ -42,13 +55,14 @@ const PACKED = 0.7;
 const STANDS: Readonly<Record<Guard['spread'], number>> = { none: 1, fanned: 1.5, wings: 1.4 };
 /** A guard leans back at about this angle: to what comes from ahead as to what comes from below. @source adr-0025 */
 const GUARD_DEG = 45;
+const GUARD_ACROSS = Math.sin(radFromDeg(GUARD_DEG)) ** 3;
 
 /** A brush is as wide as its packed fibres, and no wider than all of them side by side: those behind the first are in their lee. */
 function guardM2(guard: Guard): number {
   const eachMm = guard.kind === 'wire' ? GUARD_WIRE_MM : FIBRE_DIAMETER_MM;
   const packedMm = eachMm * Math.sqrt(guard.fibres / PACKED) * STANDS[guard.spread];
   const widthM = lengthMFromMm(Math.min(packedMm, guard.fibres * eachMm));
-  return wireAcrossM(widthM) * lengthMFromMm(guard.lengthMm) * Math.sin(radFromDeg(GUARD_DEG)) ** 3;
+  return wireAcrossM(widthM) * lengthMFromMm(guard.lengthMm) * GUARD_ACROSS;
 }
 
 /**
