@@ -242,3 +242,4 @@ export const fitting = {
   blade: 'plate in front',
   arms: 'spinner frame',
 } as const;
+export const oneAndTheOther = (parts: readonly string[]): string => parts.join(' and ');

@@ -13,7 +13,8 @@ const { system } = useUnits();
 const gaps = computed(() => store.gaps);
 
 const percent = (score: number): number => Math.round(score * 100);
-const partsOf = (step: GapStep): string => step.buy.map((tray) => gapPart(step, tray, system.value)).join(' and ');
+const partsOf = (step: GapStep): string =>
+  words.oneAndTheOther(step.buy.map((tray) => gapPart(step, tray, system.value)));
 const steps = computed(() => (gaps.value?.steps ?? []).slice(0, 4));
 </script>
 

@@ -63,7 +63,7 @@ export const TRAILER_RULES = [
     when: all(onBottom, colderThan(55)),
     school: 'cold-brake:still-chunk',
     target: { trailer: ['chunk'] },
-    weight: 1.5,
+    weight: 1.9,
   },
   {
     id: 'claws-not-while-cold',
