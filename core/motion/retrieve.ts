@@ -27,6 +27,14 @@ export interface Retrieved {
   /** times it came upon the bottom or into cover, each touch once */
   readonly bottomContacts: number;
   readonly coverContacts: number;
+  /** when each step that was done began, in the order of time */
+  readonly marks: readonly StepMark[];
+}
+
+/** A step of the programme and the second it began. */
+export interface StepMark {
+  readonly step: number;
+  readonly fromS: number;
 }
 
 /**
@@ -48,19 +56,24 @@ export function retrieve(lure: Lure, plan: RetrievePlan, ground: Ground, line: T
   const towing: Towing = { lure, ground, line, driftMps, state, log, fall };
 
   const last = lastReelOf(plan.steps);
+  const marks: StepMark[] = [];
   const round = (from: number): void => {
     for (const [at, step] of plan.steps.entries()) {
       if (over(towing)) return;
       if (at < from) continue;
       // the last reel goes on to the end, unless it is timed and other steps follow it
       const toTheEnd = at === last && (at === plan.steps.length - 1 || !('s' in step));
+      marks.push({ step: at, fromS: state.timeS });
       doStep(towing, step, toTheEnd ? Infinity : undefined);
     }
   };
   round(0);
   // what ends on a pause or a drop is wound in at its last pace; what only lifts and drops goes on doing so
   const pace = plan.steps[last];
-  if (pace && !over(towing)) doStep(towing, pace, Infinity);
+  if (pace && !over(towing)) {
+    marks.push({ step: last, fromS: state.timeS });
+    doStep(towing, pace, Infinity);
+  }
   while (!over(towing)) round(plan.steps.findIndex((step) => step.do === 'lift-drop'));
 
   return {
@@ -69,6 +82,7 @@ export function retrieve(lure: Lure, plan: RetrievePlan, ground: Ground, line: T
     maxDepthM: Math.max(...log.path.map(([, , zM]) => zM)),
     bottomContacts: log.bottomContacts,
     coverContacts: log.coverContacts,
+    marks,
   };
 }
 

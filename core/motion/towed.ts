@@ -193,6 +193,7 @@ const MOST_BOW_RAD = 0.6;
  * @param lengthM   rod tip to lure
  * @param wetShare  share of that in the water
  * @param tipMps    how fast the rod tip itself moves across the line, as where a boat drifts: so does the line there
+ * @param told      gets how much steeper the line is at the lure than straight, rad
  * @source adr-0010, adr-0025
  */
 export function acrossLineMps(
@@ -204,6 +205,7 @@ export function acrossLineMps(
   lengthM: number,
   wetShare: number,
   tipMps = 0,
+  told?: { bowRad: number },
 ): number {
   const rho = medium.densityKgM3;
   const ownLineN = lineWeightN(line, lengthM, wetShare, medium) * cosine - windLiftN(line, lengthM, wetShare, cosine);
@@ -232,6 +234,7 @@ export function acrossLineMps(
     [before, missed] = [bow, misses];
     bow += misses / Math.max(1, slope);
   }
+  if (told) told.bowRad = bow;
   return speed;
 }
 

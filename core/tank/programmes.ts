@@ -1,0 +1,130 @@
+import type { RetrievePlan, RetrieveStep } from '../motion/plan';
+
+/** What a programme is fitted to. SI. */
+export interface FittedTo {
+  readonly depthM: number;
+  /** speed at which this rig is reeled, m/s */
+  readonly paceMps: number;
+}
+
+export const PROGRAMME_IDS = [
+  'steady',
+  'slow-roll',
+  'burn',
+  'wake',
+  'shake-high',
+  'creep-and-bump',
+  'drag',
+  'hop',
+  'stroke',
+  'pitch-and-shake',
+  'rip-grass',
+  'yo-yo',
+] as const;
+export type ProgrammeId = (typeof PROGRAMME_IDS)[number];
+
+/** A retrieve to begin with. */
+export interface Programme {
+  readonly id: ProgrammeId;
+  /** what it sets besides its steps, where it matters */
+  readonly castM?: number;
+  readonly tipHeightM?: number;
+  /** whether it lives on the bottom: a rig that never gets there does something else */
+  readonly isOnBottom: boolean;
+  steps(to: FittedTo): readonly RetrieveStep[];
+}
+
+/** Sinks about so fast, m/s: a count that brings most rigs down. @source craft-practice */
+const SINKS_MPS = 0.45;
+const MOST_S = 60;
+const half = (seconds: number): number => Math.round(seconds * 2) / 2;
+const toBottom = ({ depthM }: FittedTo): RetrieveStep => ({
+  do: 'countdown',
+  s: half(Math.min(MOST_S, depthM / SINKS_MPS)),
+});
+const part = ({ depthM }: FittedTo, share: number): RetrieveStep => ({
+  do: 'countdown',
+  s: half(Math.min(MOST_S, (share * depthM) / SINKS_MPS)),
+});
+const centi = (mPerS: number): number => Math.round(mPerS * 100) / 100;
+const reel = (mPerS: number, s?: number): RetrieveStep =>
+  s === undefined ? { do: 'reel', mPerS: centi(mPerS) } : { do: 'reel', mPerS: centi(mPerS), s };
+
+/** The retrieves of the craft, each as a programme to begin with. @source craft-practice */
+export const PROGRAMMES: Readonly<Record<ProgrammeId, Programme>> = {
+  steady: { id: 'steady', isOnBottom: false, steps: (to) => [part(to, 0.5), reel(to.paceMps)] },
+  'slow-roll': { id: 'slow-roll', tipHeightM: 0.6, isOnBottom: true, steps: (to) => [toBottom(to), reel(0.45)] },
+  burn: { id: 'burn', tipHeightM: 1.5, isOnBottom: false, steps: (to) => [reel(to.paceMps * 1.6)] },
+  wake: { id: 'wake', tipHeightM: 2.2, isOnBottom: false, steps: (to) => [reel(to.paceMps * 1.3)] },
+  'shake-high': {
+    id: 'shake-high',
+    tipHeightM: 2.2,
+    isOnBottom: false,
+    steps: ({ paceMps }) => [{ do: 'shake', mPerS: centi(paceMps), hz: 3 }],
+  },
+  'creep-and-bump': {
+    id: 'creep-and-bump',
+    tipHeightM: 0.6,
+    isOnBottom: true,
+    steps: (to) => [toBottom(to), reel(0.25, 6), { do: 'pause', s: 1 }, reel(0.25)],
+  },
+  drag: {
+    id: 'drag',
+    tipHeightM: 0.6,
+    isOnBottom: true,
+    steps: (to) => [toBottom(to), reel(0.3, 3), { do: 'pause', s: 2 }, reel(0.3, 3), { do: 'pause', s: 2 }, reel(0.3)],
+  },
+  hop: {
+    id: 'hop',
+    isOnBottom: true,
+    steps: (to) => [toBottom(to), { do: 'lift-drop', m: 0.3 }, { do: 'pause', s: 1 }, { do: 'lift-drop', m: 0.3 }],
+  },
+  stroke: {
+    id: 'stroke',
+    isOnBottom: true,
+    steps: (to) => [toBottom(to), { do: 'lift-drop', m: 0.9 }, { do: 'pause', s: 1 }],
+  },
+  'pitch-and-shake': {
+    id: 'pitch-and-shake',
+    castM: 8,
+    tipHeightM: 1.8,
+    isOnBottom: true,
+    steps: (to) => [
+      toBottom(to),
+      { do: 'lift-drop', m: 0.15 },
+      { do: 'lift-drop', m: 0.15 },
+      { do: 'pause', s: 2 },
+      reel(1.2),
+    ],
+  },
+  'rip-grass': {
+    id: 'rip-grass',
+    isOnBottom: false,
+    steps: (to) => [
+      part(to, 0.6),
+      reel(to.paceMps, 3),
+      { do: 'lift-drop', m: 0.6 },
+      reel(to.paceMps, 3),
+      { do: 'lift-drop', m: 0.6 },
+      reel(to.paceMps),
+    ],
+  },
+  'yo-yo': {
+    id: 'yo-yo',
+    isOnBottom: false,
+    steps: (to) => [
+      part(to, 0.8),
+      reel(to.paceMps, 2),
+      { do: 'kill', s: 1.5 },
+      reel(to.paceMps, 2),
+      { do: 'kill', s: 1.5 },
+      reel(to.paceMps),
+    ],
+  },
+};
+
+/** A programme put into a plan: line, bottom, wind and drift stay as they were. */
+export function planWith(plan: RetrievePlan, id: ProgrammeId, to: FittedTo): RetrievePlan {
+  const { castM = plan.castM, tipHeightM = plan.tipHeightM, steps } = PROGRAMMES[id];
+  return { ...plan, castM, tipHeightM, steps: [...steps(to)] };
+}

@@ -1,0 +1,241 @@
+import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import { DEFAULT_WATER, type Water } from '../water/schema';
+import { planSchema } from '../motion/plan';
+import { steadyFall } from '../motion/fall';
+import { mediumOf } from '../motion/medium';
+import { rigBody } from '../rig/body/body';
+import { anyFamilyRig, jig, spinner, steadyPlan, vibrating } from '../testing/fixtures/rigs';
+import { anyWater } from '../testing/fixtures/boxes';
+import { breaksDown } from './breaks-down';
+import { filmOf, momentAt, placeAt } from './film';
+import { HAPPENINGS, happenings, secondsInBand } from './happenings';
+import { planWith, PROGRAMME_IDS, PROGRAMMES } from './programmes';
+import { fallerAt, fallerOf, weightThatFalls } from './race';
+import { depthAgainstSpeed, fallAgainstWeight, weightsAround, worksAgainstSpeed } from './sweeps';
+import { DEFAULT_PLAN, EMPTY_TANK, tankSchema } from './tank';
+import { versus } from './versus';
+
+const water: Water = { ...DEFAULT_WATER, temperatureC: 15, depthM: 3, cover: [] };
+const swim = jig({ style: 'swim', trailer: 'paddle-tail' });
+
+describe('a film', () => {
+  test('is where the path is, straight between its points', () => {
+    const film = filmOf(swim, steadyPlan(), water);
+    for (const [timeS, xM, zM] of film.done.path) {
+      const moment = momentAt(film, timeS);
+      expect([moment.xM, moment.zM]).toEqual([expect.closeTo(xM, 9), expect.closeTo(zM, 9)]);
+    }
+    const [a, b] = [film.done.path[5]!, film.done.path[6]!];
+    const middle = placeAt(film.done.path, (a[0] + b[0]) / 2);
+    expect(middle.xM).toBeCloseTo((a[1] + b[1]) / 2, 9);
+    expect(placeAt(film.done.path, 1e6)).toEqual({ xM: film.done.path.at(-1)![1], zM: film.done.path.at(-1)![2] });
+  });
+  test('nose down while it falls, nose up on the line, level on the bottom', () => {
+    const film = filmOf(
+      jig(),
+      {
+        ...steadyPlan(),
+        steps: [
+          { do: 'countdown', s: 20 },
+          { do: 'reel', mPerS: 0.5 },
+        ],
+      },
+      water,
+    );
+    expect(momentAt(film, 2).noseUpRad).toBeLessThan(-0.3);
+    expect(momentAt(film, 2).isSlack).toBe(true);
+    const lying = momentAt(film, 19);
+    expect([lying.onBottom, lying.noseUpRad, lying.speedMps, lying.beatHz]).toEqual([true, 0, 0, 0]);
+    const reeled = momentAt(film, 26);
+    expect(reeled.isSlack).toBe(false);
+    expect(reeled.noseUpRad).toBeGreaterThan(0);
+    expect(reeled.step).toBe(1);
+  });
+  test('the line is steeper at the lure than straight, more for a thick one', () => {
+    const bow = (lb: number): number =>
+      momentAt(filmOf(swim, steadyPlan(0.5, 2, { line: { kind: 'braid', lb } }), { ...water, depthM: 30 }), 12).bowRad;
+    expect(bow(20)).toBeGreaterThan(0);
+    expect(bow(80)).toBeGreaterThan(bow(20));
+  });
+  test('tail, plate and blades beat by the speed; a skirt narrows', () => {
+    const slow = momentAt(filmOf(swim, steadyPlan(0.4), water), 15);
+    const fast = momentAt(filmOf(swim, steadyPlan(0.8), water), 10);
+    expect(fast.beatHz).toBeGreaterThan(slow.beatHz);
+    expect(fast.flareM).toBeLessThan(slow.flareM);
+    expect(fast.pushCm2).toBeGreaterThan(0);
+    expect(momentAt(filmOf(vibrating(), steadyPlan(0.9), water), 8).beatHz).toBeGreaterThan(2);
+    const blades = momentAt(filmOf(spinner([['colorado', 4]]), steadyPlan(0.9), water), 8);
+    expect(blades.beatHz).toBeGreaterThan(1);
+    expect(blades.leanRad).toBeGreaterThan(0);
+    expect(slow.leanRad).toBeNull();
+  });
+  test('any rig on any water: every number of every moment is one', () => {
+    fc.assert(
+      fc.property(
+        anyFamilyRig,
+        anyWater,
+        fc.constantFrom(...PROGRAMME_IDS),
+        fc.double({ min: 0, max: 1, noNaN: true }),
+        (rig, on, id, at) => {
+          const film = filmOf(rig, planWith(steadyPlan(), id, { depthM: on.depthM, paceMps: 0.6 }), on);
+          for (const value of Object.values(momentAt(film, at * film.endsS))) {
+            if (typeof value === 'number') expect(Number.isFinite(value)).toBe(true);
+          }
+        },
+      ),
+      { numRuns: 60 },
+    );
+  });
+});
+
+describe('what happens', () => {
+  test('in the order of time, from the splash to the line that is in', () => {
+    const film = filmOf(jig(), planWith(DEFAULT_PLAN, 'hop', { depthM: 3, paceMps: 0.5 }), water);
+    const told = happenings(film, water);
+    expect(told[0]!.kind).toBe('splash');
+    expect(told.at(-1)!.kind).toBe('line-in');
+    for (let at = 1; at < told.length; at++) expect(told[at]!.timeS).toBeGreaterThanOrEqual(told[at - 1]!.timeS);
+    // down, off with each hop, down again
+    expect(told.filter(({ kind }) => kind === 'on-bottom').length).toBeGreaterThan(2);
+    expect(told.every(({ kind }) => HAPPENINGS.includes(kind))).toBe(true);
+  });
+  test('ticks weed, wakes, comes alive and goes dead where they do', () => {
+    const weedy = { ...water, cover: [{ kind: 'grass-submerged' as const, density: 'medium' as const, topM: 1 }] };
+    const kinds = (rig: typeof swim, plan: ReturnType<typeof steadyPlan>, on = water): string[] =>
+      happenings(filmOf(rig, plan, on), on).map(({ kind }) => kind);
+    expect(kinds(swim, steadyPlan(0.4, 4), weedy)).toContain('into-cover');
+    expect(kinds(swim, steadyPlan(2.2, 0))).toContain('breaks-surface');
+    expect(kinds(swim, steadyPlan(0.6))).toContain('wakes-up');
+    expect(
+      kinds(swim, {
+        ...steadyPlan(),
+        steps: [
+          { do: 'reel', mPerS: 0.6, s: 4 },
+          { do: 'reel', mPerS: 0.1 },
+        ],
+      }),
+    ).toContain('goes-dead');
+    expect(kinds(jig(), steadyPlan(0.6))).not.toContain('wakes-up');
+  });
+  test('seconds in the band are those of the path', () => {
+    const on = { ...water, band: { fromM: 0.5, toM: 1.5 } };
+    const film = filmOf(swim, steadyPlan(0.5, 3), on);
+    const seconds = secondsInBand(film, on)!;
+    expect(seconds).toBeGreaterThan(0);
+    expect(seconds).toBeLessThan(film.endsS);
+    expect(secondsInBand(film, water)).toBeNull();
+    const told = happenings(film, on);
+    const inS = told.find(({ kind }) => kind === 'into-band')!.timeS;
+    const outS = told.find(({ kind }) => kind === 'out-of-band')!.timeS;
+    expect(outS - inS).toBeGreaterThan(0);
+  });
+});
+
+describe('programmes', () => {
+  test.each(PROGRAMME_IDS)('%s is one that files take, in any depth, and keeps line and wind', (id) => {
+    for (const depthM of [0.3, 2, 30]) {
+      const plan = planWith({ ...DEFAULT_PLAN, windMps: 3 }, id, { depthM, paceMps: 0.65 });
+      expect(planSchema.safeParse(plan).success).toBe(true);
+      expect([plan.line, plan.windMps]).toEqual([DEFAULT_PLAN.line, 3]);
+      expect(PROGRAMMES[id].id).toBe(id);
+    }
+  });
+  test('where they break down for a rig: too slow for a cold tail, up to the surface, over on its side, never down', () => {
+    const kinds = (rig: typeof swim, id: (typeof PROGRAMME_IDS)[number], on = water): string[] =>
+      breaksDown(filmOf(rig, planWith(DEFAULT_PLAN, id, { depthM: on.depthM, paceMps: 0.6 }), on), id).map(
+        ({ kind }) => kind,
+      );
+    const cold = { ...water, temperatureC: 4 };
+    const tough = { ...swim, trailer: { ...swim.trailer!, softness: 'tough' as const } };
+    expect(kinds(tough, 'creep-and-bump', cold)).toContain('too-slow');
+    expect(kinds(swim, 'burn')).toContain('surface');
+    // what is meant to wake is not blamed for it
+    expect(kinds(swim, 'wake')).not.toContain('surface');
+    expect(kinds(jig({ oz: 1 / 16, trailer: 'flapper-craw' }), 'hop', { ...water, depthM: 35 })).toContain(
+      'never-down',
+    );
+    expect(kinds(jig(), 'hop')).toEqual([]);
+  });
+});
+
+describe('side by side', () => {
+  test('two rigs that fall land when their reports say, the braked one later', () => {
+    const [chunk, claws] = [fallerOf(jig(), water, 0), fallerOf(jig({ trailer: 'flapper-craw' }), water, 0)];
+    expect(claws.landsS).toBeGreaterThan(chunk.landsS!);
+    expect(fallerAt(chunk, chunk.landsS!, 3).zM).toBeCloseTo(3, 3);
+    expect(fallerAt(chunk, 99, 3).zM).toBe(3);
+    expect(fallerAt(chunk, 0, 3)).toEqual({ zM: 0, asideM: 0 });
+    expect(fallerAt(chunk, 2, 3).asideM / fallerAt(chunk, 2, 3).zM).toBeCloseTo(Math.tan(chunk.fall.glideRad), 9);
+  });
+  test('the weight that falls at a speed does', () => {
+    const rig = jig({ trailer: 'flapper-craw' });
+    const oz = weightThatFalls(rig, water, 0.45)!;
+    const heavy = { ...rig, head: { ...rig.head, weightOz: oz } };
+    expect(steadyFall(rigBody(heavy), mediumOf(water)).speedMps).toBeCloseTo(0.45, 6);
+    expect(weightThatFalls(rig, water, 9)).toBeNull();
+    expect(weightThatFalls(rig, water, 0.001)).toBeNull();
+  });
+  test('the larger cause is named: on edge instead of flat, not the colour', () => {
+    const flat = jig({ style: 'swim', trailer: 'flat-bug' });
+    const edge = { ...flat, trailer: { ...flat.trailer!, orientation: 'edge' as const, colour: 'white' } };
+    const deep = { ...water, depthM: 12 };
+    const plan = steadyPlan(0.6, 4);
+    const [mid] = versus(filmOf(flat, plan, deep), filmOf(edge, plan, deep), deep);
+    expect(mid!.cause!.of).toBe('orientation');
+    expect(mid!.cause!.by).toBeCloseTo(mid!.b! - mid!.a!, 9);
+    const same = versus(filmOf(flat, plan, deep), filmOf(flat, plan, deep), deep);
+    expect(same.every(({ cause }) => cause === null)).toBe(true);
+  });
+  test('of several changes the one that makes most of a number is its cause', () => {
+    const one = jig({ trailer: 'chunk' });
+    const other = jig({ oz: 0.5, trailer: 'flapper-craw' });
+    const fall = versus(filmOf(one, steadyPlan(), water), filmOf(other, steadyPlan(), water), water).find(
+      ({ measure }) => measure === 'fall',
+    )!;
+    // heavier but slower: the claws, not the weight
+    expect(fall.b! - fall.a!).toBeLessThan(0);
+    expect(fall.cause!.of).toBe('trailer');
+  });
+});
+
+describe('sweeps', () => {
+  test('faster runs shallower, heavier deeper, and one of the weights is the own', () => {
+    const curves = depthAgainstSpeed(swim, steadyPlan(), { ...water, depthM: 20 });
+    expect(curves.length).toBe(weightsAround(swim).length);
+    expect(curves.filter(({ isOwn }) => isOwn).map(({ of }) => of)).toEqual([swim.head.weightOz]);
+    for (const { points } of curves) {
+      for (let at = 1; at < points.length; at++)
+        expect(points[at]![1]!).toBeLessThanOrEqual(points[at - 1]![1]! + 1e-9);
+    }
+    expect(curves.at(-1)!.points[4]![1]!).toBeGreaterThan(curves[0]!.points[4]![1]!);
+    const shallow = depthAgainstSpeed(swim, steadyPlan(), { ...water, depthM: 0.5 });
+    expect(Math.max(...shallow.flatMap(({ points }) => points.map(([, y]) => y!)))).toBe(0.5);
+  });
+  test('falls grow with weight; what works with speed', () => {
+    const [own, braked] = fallAgainstWeight([jig(), jig({ trailer: 'flapper-craw' })], water);
+    expect([own!.isOwn, braked!.isOwn]).toEqual([true, false]);
+    own!.points.forEach(([, y], at) => expect(y!).toBeGreaterThan(braked!.points[at]![1]!));
+    const works = worksAgainstSpeed(swim, water);
+    expect(works.map(({ of }) => of)).toEqual(['kick', 'beat']);
+    expect(works[0]!.points.at(-1)![1]).toBe(1);
+    expect(worksAgainstSpeed(jig(), water)).toEqual([]);
+    expect(worksAgainstSpeed(spinner([['willow', 4]]), water).map(({ of }) => of)).toContain('turns');
+    expect(worksAgainstSpeed(vibrating(), water).map(({ of }) => of)).toContain('beat');
+  });
+});
+
+test('what stands in the tank is checked', () => {
+  expect(tankSchema.safeParse(EMPTY_TANK).success).toBe(true);
+  expect(
+    tankSchema.safeParse({ ...EMPTY_TANK, rig: swim, other: jig(), programme: 'burn', semiTight: 0.3 }).success,
+  ).toBe(true);
+  for (const wrong of [
+    { semiTight: 0.9 },
+    { programme: 'moon' },
+    { rig: {} },
+    { plan: { ...DEFAULT_PLAN, steps: [] } },
+  ]) {
+    expect(tankSchema.safeParse({ ...EMPTY_TANK, ...wrong }).success).toBe(false);
+  }
+});
