@@ -201,7 +201,7 @@ export { waterFacts, type WaterFacts } from './advice/conditions/water-facts';
 export { FAULT_IDS, type CheckedWith, type Fault, type FaultId } from './advice/checks';
 export { rigFaults, wordedFault, type WordedFault } from './wording/rig-faults';
 export { rigReport, type RigReport } from './reports/rig-report';
-export { USUAL_REEL_MPS } from './advice/measures/working-speed';
+export { isReeled, USUAL_REEL_MPS } from './advice/measures/working-speed';
 export { adviceReport, type AdviceReport } from './reports/advice-report';
 export { trimReport, type TrimReport } from './reports/trim-report';
 export { CUT_IDS, USUAL_CUTS, type CutId } from './advice/cuts/cut-options';
@@ -299,3 +299,13 @@ export { FAMILIAR_RIGS, familiarNumbers } from './bench/familiar';
 export { SCORE_NUMBER, WANT_NUMBER, type NumberText } from './locale/en/numbers';
 export { READOUT_TEXT } from './locale/en/readouts';
 export { readoutChange, readoutNumber, readoutText } from './wording/readouts';
+export { LINE_KINDS, type LineKind } from './tackle/gear';
+export * from './tank';
+export {
+  breaksDownText,
+  CAUSE_TEXT,
+  HAPPENING_TEXT,
+  MEASURE_TEXT,
+  PROGRAMME_TEXT,
+  WORKS_TEXT,
+} from './locale/en/tank';

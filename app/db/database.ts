@@ -7,6 +7,7 @@ import {
   type Build,
   type MeasuredScreen,
   type Settings,
+  type Tank,
   type Ticket,
   type Tray,
   type Water,
@@ -32,6 +33,8 @@ export type SettingsRow =
   | { readonly key: 'screen'; readonly value: MeasuredScreen | number }
   /** changes when everything is cleared or replaced: changes made before that are not written after it */
   | { readonly key: 'epoch'; readonly value: string }
+  /** the rigs in the tank and what they run */
+  | { readonly key: 'tank'; readonly value: Tank }
   /** when the last backup was saved */
   | { readonly key: 'backed-up'; readonly value: string };
 

@@ -133,6 +133,11 @@ export const DISPLAY_UNITS = {
   /** an index that runs to 100 */
   index: { us: INDEX, metric: INDEX },
   times: { us: TIMES, metric: TIMES },
+  /** how often a tip is shaken */
+  rhythm: {
+    us: { unit: '/s', fromSi: same, toSi: same, digits: 1, step: 0.5 },
+    metric: { unit: '/s', fromSi: same, toSi: same, digits: 1, step: 0.5 },
+  },
   time: {
     us: { unit: 's', fromSi: same, toSi: same, digits: 1, step: 0.1 },
     metric: { unit: 's', fromSi: same, toSi: same, digits: 1, step: 0.1 },

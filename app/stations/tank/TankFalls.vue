@@ -1,0 +1,192 @@
+<script setup lang="ts">
+import { computed, onMounted } from 'vue';
+import { fallerAt, fallerOf, rigTitle, SEMI_TIGHT_MAX, shownHeadStep, massKgFromOz, weightThatFalls, type Faller } from '@core';
+import FractionText from '../../parts/FractionText.vue';
+import { useNarrow } from '../../composables/useNarrow';
+import { useUnits } from '../../composables/useUnits';
+import { useTank } from '../../stores/tank';
+import { useWater } from '../../stores/water';
+import TankLure from './TankLure.vue';
+import { prefersStills, useRun } from './useRun';
+import * as words from '../../locale/en/tank';
+
+/** Two rigs dropped side by side to the depth at hand: what a brake does. */
+const tank = useTank();
+const water = useWater();
+const narrow = useNarrow();
+const { show, showBand, system } = useUnits();
+const still = prefersStills();
+
+const fallers = computed((): readonly Faller[] =>
+  [tank.tank.rig, tank.tank.other].flatMap((rig) => (rig ? [fallerOf(rig, water.water, tank.tank.semiTight)] : [])),
+);
+const endsS = computed(() => Math.max(0.1, ...fallers.value.map(({ landsS }) => landsS ?? 0)));
+const { timeS, running, toggle, seek } = useRun(
+  endsS,
+  computed(() => [0, endsS.value / 2, endsS.value]),
+);
+const shownS = computed({ get: () => timeS.value, set: seek });
+const titles = computed(() => fallers.value.map(({ rig }) => rigTitle(rig, system.value)));
+onMounted(() => void (still || toggle()));
+
+const HEIGHT = 300;
+const WIDE = computed(() => (narrow.value ? 340 : 560));
+const TOP = 14;
+const pxPerM = computed(() => (HEIGHT - 34) / water.water.depthM);
+const LANES = [0.3, 0.72];
+const SCALE = 0.75;
+const moments = computed(() =>
+  fallers.value.map((faller, at) => {
+    const { zM, asideM } = fallerAt(faller, timeS.value, water.water.depthM);
+    const lands = faller.landsS !== null && timeS.value >= faller.landsS;
+    return {
+      x: LANES[at]! * WIDE.value - Math.min(70, asideM * pxPerM.value),
+      y: TOP + zM * pxPerM.value,
+      moment: {
+        timeS: timeS.value,
+        xM: 0,
+        zM,
+        step: null,
+        isSlack: true,
+        onBottom: lands,
+        speedMps: lands ? 0 : faller.fall.pathMps,
+        noseUpRad: lands ? 0 : -faller.fall.attitudeRad,
+        bowRad: 0,
+        beatHz: 0,
+        pushCm2: 0,
+        flareM: 0,
+        awake: null,
+        leanRad: null,
+      },
+    };
+  }),
+);
+const carried = computed({ get: () => Math.round(100 * tank.tank.semiTight), set: (percent) => void tank.change({ semiTight: percent / 100 }) });
+/** the head that brings the first rig down as slowly as the second, and the other way round */
+const equals = computed(() =>
+  fallers.value.length < 2
+    ? []
+    : fallers.value.map(({ rig }, at) => {
+        const speed = fallers.value[1 - at]!.fall.speedMps;
+        const oz = weightThatFalls(rig, water.water, speed, tank.tank.semiTight);
+        return { speed, oz: oz === null ? words.noWeightFalls : shownHeadStep(massKgFromOz(oz), system.value) };
+      }),
+);
+</script>
+
+<template>
+  <div class="falls" data-testid="tank-falls">
+    <svg class="falls__tank" role="img" :aria-label="words.sectionFalls" :viewBox="`0 0 ${WIDE} ${HEIGHT}`" :style="{ maxWidth: `${WIDE}px` }">
+      <rect class="falls__water" x="0" :y="TOP" :width="WIDE" :height="HEIGHT - TOP - 20" />
+      <path class="falls__floor" :d="`M0 ${HEIGHT - 20}H${WIDE}V${HEIGHT}H0Z`" />
+      <g v-for="(row, at) in moments" :key="at" :transform="`translate(${row.x.toFixed(1)} ${row.y.toFixed(1)})`">
+        <TankLure :rig="fallers[at]!.rig" :moment="row.moment" :scale="SCALE" :still="still" />
+      </g>
+    </svg>
+    <div class="falls__side">
+      <div class="falls__controls">
+        <button type="button" class="press act" @click="toggle">{{ running ? words.pause : timeS > 0 ? words.again : words.drop }}</button>
+        <span class="number">{{ words.atTime(words.seconds(timeS), words.seconds(endsS)) }}</span>
+      </div>
+      <label class="falls__range">
+        <span>{{ words.time }}</span>
+        <input v-model.number="shownS" type="range" min="0" :max="endsS" step="0.05" :aria-valuetext="words.seconds(timeS)" />
+      </label>
+      <label class="falls__range">
+        <span>{{ words.semiTight }} {{ words.ofItsWeight(carried) }}</span>
+        <input v-model.number="carried" type="range" min="0" :max="100 * SEMI_TIGHT_MAX" step="5" :aria-valuetext="words.ofItsWeight(carried)" />
+      </label>
+      <table class="falls__table">
+        <thead>
+          <tr>
+            <th />
+            <th v-for="title in titles" :key="title" scope="col"><FractionText :text="title" /></th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr>
+            <th scope="row">{{ words.fallsAt }}</th>
+            <td v-for="(faller, at) in fallers" :key="at" class="number">
+              {{ show('speed', faller.report.speedMps) }}
+              <span v-if="faller.report.bandMps" class="soft">{{ showBand('speed', faller.report.bandMps[0], faller.report.bandMps[1]) }}</span>
+            </td>
+          </tr>
+          <tr>
+            <th scope="row">{{ words.reachesBottom }}</th>
+            <td v-for="(faller, at) in fallers" :key="at" class="number">{{ faller.landsS === null ? words.floats : words.seconds(faller.landsS) }}</td>
+          </tr>
+          <tr>
+            <th scope="row">{{ words.driftsAside }}</th>
+            <td v-for="(faller, at) in fallers" :key="at" class="number">{{ show('depth', fallerAt(faller, endsS * 9, water.water.depthM).asideM) }}</td>
+          </tr>
+          <tr v-if="equals.length > 0">
+            <th scope="row">{{ words.sameFall }}</th>
+            <td v-for="(row, at) in equals" :key="at">
+              {{ words.weightThatFalls(show('speed', row.speed)) }} <b class="number"><FractionText :text="row.oz" /></b>
+            </td>
+          </tr>
+        </tbody>
+      </table>
+      <p v-if="fallers.length < 2" class="soft">{{ words.chooseBeside }}</p>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.falls {
+  display: grid;
+  grid-template-columns: minmax(0, 560px) 1fr;
+  gap: 18px;
+}
+.falls__tank {
+  width: 100%;
+}
+.falls__water {
+  fill: rgba(var(--v-theme-bottle), 0.09);
+  stroke: rgb(var(--v-theme-bottle));
+}
+.falls__floor {
+  fill: rgba(var(--v-theme-brass), 0.42);
+}
+.falls__controls {
+  display: flex;
+  gap: 12px;
+  align-items: center;
+}
+.falls__range {
+  display: grid;
+  grid-template-columns: 190px 1fr;
+  align-items: center;
+  padding: 6px 0;
+  font: 500 15px var(--v-font-heading);
+}
+.falls__range input {
+  accent-color: rgb(var(--v-theme-oxblood));
+  min-height: 32px;
+}
+.falls__table {
+  border-collapse: collapse;
+  width: 100%;
+}
+.falls__table th,
+.falls__table td {
+  padding: 4px 10px 4px 0;
+  border-bottom: 1px solid rgb(var(--v-theme-rule));
+  text-align: left;
+  vertical-align: top;
+}
+.falls__table th {
+  font: 500 15px var(--v-font-heading);
+}
+@media (max-width: 900px) {
+  .falls {
+    grid-template-columns: 1fr;
+  }
+  .falls__range {
+    grid-template-columns: 1fr;
+  }
+  .falls__range input {
+    min-height: 48px;
+  }
+}
+</style>

@@ -1,0 +1,231 @@
+<script setup lang="ts">
+import { computed, onBeforeUnmount, onMounted, ref, shallowRef } from 'vue';
+import { COVER_NAME, momentAt, type Film, type Moment, type Water } from '@core';
+import { useUnits } from '../../composables/useUnits';
+
+import TankLure from './TankLure.vue';
+import * as words from '../../locale/en/tank';
+
+/** The water from the side: bottom, cover, the band that is wanted, the line as it bows, and the lure on its way. */
+const props = defineProps<{
+  film: Film;
+  other: Film | null;
+  water: Water;
+  timeS: number;
+  still: boolean;
+  narrow: boolean;
+  label: string;
+}>();
+const { show } = useUnits();
+
+const root = ref<HTMLElement | null>(null);
+const widthPx = shallowRef(1200);
+const observer =
+  typeof ResizeObserver === 'function'
+    ? new ResizeObserver(([entry]) => (widthPx.value = Math.max(300, entry!.contentRect.width)))
+    : null;
+onMounted(() => root.value && observer?.observe(root.value));
+onBeforeUnmount(() => observer?.disconnect());
+
+const heightPx = computed(() => (props.narrow ? 300 : 336));
+const LEFT = 58;
+const RIGHT = 14;
+const SKY = 52;
+const BELOW = 20;
+/** Water nobody can see the bottom of is shown so far below the lure, times its depth. */
+const ROOM = 1.25;
+
+const farM = computed(() => Math.max(...[props.film, props.other].flatMap((film) => film?.done.path.map(([, x]) => x) ?? [1])));
+const deepM = computed(() => {
+  const { ground, plan } = props.film.prepared;
+  const bottoms = [0, plan.castM, ...(plan.bottom ?? []).map(([x]) => x)].map((x) => ground.depthAt(x));
+  const bottom = Math.max(...bottoms);
+  return Number.isFinite(bottom) ? bottom : ROOM * Math.max(1, props.film.done.maxDepthM);
+});
+const pxPerX = computed(() => (widthPx.value - LEFT - RIGHT) / (farM.value * 1.03));
+const pxPerZ = computed(() => (heightPx.value - SKY - BELOW) / deepM.value);
+const x = (m: number): number => LEFT + m * pxPerX.value;
+const z = (m: number): number => SKY + m * pxPerZ.value;
+const at = (xM: number, zM: number): string => `${x(xM).toFixed(1)} ${z(zM).toFixed(1)}`;
+
+/** the sky has no room for a tip drawn as tall as the water */
+const tipPx = computed(() => Math.max(14, SKY - props.film.plan.tipHeightM * pxPerZ.value));
+const stretch = computed(() => pxPerZ.value / pxPerX.value);
+const LURE_PX_PER_MM = 0.95;
+const lureScale = computed(() => (props.narrow ? 0.62 : LURE_PX_PER_MM));
+const lureTimes = computed(() => (1000 * lureScale.value) / pxPerX.value);
+
+const moment = computed(() => momentAt(props.film, props.timeS));
+const otherMoment = computed(() => (props.other ? momentAt(props.other, Math.min(props.timeS, props.other.endsS)) : null));
+
+const trace = (film: Film): string => `M${film.done.path.map(([, xM, zM]) => at(xM, zM)).join('L')}`;
+const paths = computed(() => ({ own: trace(props.film), other: props.other ? trace(props.other) : null }));
+const done = computed(() => {
+  const so = props.film.done.path.filter(([s]) => s <= props.timeS).map(([, xM, zM]) => at(xM, zM));
+  return `M${[...so, at(moment.value.xM, moment.value.zM)].join('L')}`;
+});
+
+/** The line: leaves the lure as steeply as it bows there; slack it hangs. */
+function lineOf({ xM, zM, bowRad, isSlack }: Moment, film: Film): string {
+  const { tipHeightM } = film.plan;
+  const from = `M${x(0).toFixed(1)} ${tipPx.value.toFixed(1)}`;
+  if (isSlack) return `${from}Q${x(xM * 0.55).toFixed(1)} ${z(zM * 0.25).toFixed(1)} ${at(xM, zM)}`;
+  const lengthM = Math.hypot(xM, zM + tipHeightM);
+  const leadsRad = Math.atan2(zM + tipHeightM, xM) + bowRad;
+  const [cx, cz] = [xM - (lengthM / 2) * Math.cos(leadsRad), zM - (lengthM / 2) * Math.sin(leadsRad)];
+  return `${from}Q${x(Math.max(0, cx)).toFixed(1)} ${Math.max(tipPx.value, z(cz)).toFixed(1)} ${at(xM, zM)}`;
+}
+
+const bottom = computed(() => {
+  const { ground, plan } = props.film.prepared;
+  const ends = [0, farM.value * 1.03, ...(plan.bottom ?? []).map(([xM]) => xM)].sort((a, b) => a - b);
+  const top = ends.map((xM) => at(xM, Math.min(deepM.value, ground.depthAt(xM))));
+  return `M${top.join('L')}L${x(farM.value * 1.03).toFixed(1)} ${heightPx.value}L${LEFT} ${heightPx.value}Z`;
+});
+const covers = computed(() =>
+  props.water.cover
+    .filter(({ kind, topM }) => kind !== 'open' && topM !== undefined && topM < deepM.value)
+    .map(({ kind, topM }) => ({ kind, name: COVER_NAME[kind], y: z(topM!) })),
+);
+const band = computed(() => {
+  const { band: wanted } = props.water;
+  return wanted ? { y: z(wanted.fromM), height: (wanted.toM - wanted.fromM) * pxPerZ.value } : null;
+});
+const STEPS_M = [0.1, 0.2, 0.3048, 0.5, 0.6096, 1, 1.524, 2, 3.048, 5, 6.096, 10, 15];
+const ruler = computed(() => {
+  const step = STEPS_M.find((m) => m * pxPerZ.value > 26) ?? 20;
+  return Array.from({ length: Math.floor(deepM.value / step) + 1 }, (_, nth) => ({ y: z(nth * step), text: show('depth', nth * step) }));
+});
+</script>
+
+<template>
+  <div ref="root" class="scene">
+    <svg
+      role="img"
+      :aria-label="label"
+      :viewBox="`0 0 ${widthPx} ${heightPx}`"
+      :width="widthPx"
+      :height="heightPx"
+      data-testid="tank-scene"
+      :data-x-m="moment.xM.toFixed(4)"
+      :data-z-m="moment.zM.toFixed(4)"
+      :data-time-s="timeS.toFixed(3)"
+    >
+      <defs>
+        <pattern id="tank-band" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+          <path d="M0 0V7" class="scene__hatch" />
+        </pattern>
+        <pattern id="tank-cover" width="12" height="16" patternUnits="userSpaceOnUse">
+          <path d="M2 16C4 11 0 6 2 0M8 16C6 10 10 6 8 0" class="scene__stem" />
+        </pattern>
+        <clipPath id="tank-water"><path :d="`M${LEFT} ${SKY}H${widthPx - RIGHT}V${heightPx}H${LEFT}Z`" /></clipPath>
+      </defs>
+      <rect class="scene__water" :x="LEFT" :y="SKY" :width="widthPx - LEFT - RIGHT" :height="heightPx - SKY" />
+      <g v-for="mark in ruler" :key="mark.y">
+        <path class="scene__rule" :d="`M${LEFT - 6} ${mark.y}H${widthPx - RIGHT}`" />
+        <text class="scene__depth" :x="LEFT - 9" :y="mark.y + 4" text-anchor="end">{{ mark.text }}</text>
+      </g>
+      <g v-if="band">
+        <rect :x="LEFT" :y="band.y" :width="widthPx - LEFT - RIGHT" :height="band.height" fill="url(#tank-band)" />
+        <text class="scene__name" :x="widthPx - RIGHT - 6" :y="band.y + 14" text-anchor="end">{{ words.band }}</text>
+      </g>
+      <g v-for="cover in covers" :key="cover.kind + cover.y" clip-path="url(#tank-water)">
+        <rect :x="LEFT" :y="cover.y" :width="widthPx" :height="heightPx" fill="url(#tank-cover)" />
+        <path class="scene__top" :d="`M${LEFT} ${cover.y}H${widthPx - RIGHT}`" />
+        <text class="scene__name" :x="LEFT + 8" :y="cover.y - 4">{{ cover.name }}</text>
+      </g>
+      <path class="scene__bottom" :d="bottom" />
+      <path class="scene__surface" :d="`M${LEFT} ${SKY}H${widthPx - RIGHT}`" />
+      <path v-if="paths.other" class="scene__path scene__path--other" :d="paths.other" />
+      <path class="scene__path" :d="paths.own" />
+      <path class="scene__done" :d="done" />
+      <path class="scene__rod" :d="`M${LEFT - 40} ${tipPx + 16}L${LEFT} ${tipPx}`" />
+      <path class="scene__line" :class="{ 'scene__line--slack': moment.isSlack }" :d="lineOf(moment, film)" />
+      <g v-if="other && otherMoment" class="scene__ghost" :transform="`translate(${at(otherMoment.xM, otherMoment.zM)})`">
+        <TankLure :rig="other.rig" :moment="otherMoment" :scale="lureScale" :still="still" />
+      </g>
+      <g :transform="`translate(${at(moment.xM, moment.zM)})`">
+        <TankLure :rig="film.rig" :moment="moment" :scale="lureScale" :still="still" />
+      </g>
+    </svg>
+    <p class="scene__note soft">
+      {{ words.drawnStretched(stretch.toFixed(1)) }} · {{ words.lureDrawn(lureTimes.toFixed(0)) }}
+    </p>
+  </div>
+</template>
+
+<style scoped>
+.scene {
+  min-width: 0;
+  position: relative;
+}
+.scene svg {
+  display: block;
+  max-width: 100%;
+}
+.scene__water {
+  fill: rgba(var(--v-theme-bottle), 0.09);
+}
+.scene__rule {
+  stroke: rgba(var(--v-theme-ink), 0.13);
+}
+.scene__depth,
+.scene__name {
+  font: 500 13px var(--v-font-heading);
+  fill: rgb(var(--v-theme-ink-soft));
+}
+.scene__surface {
+  stroke: rgb(var(--v-theme-bottle));
+  stroke-width: 2;
+}
+.scene__hatch {
+  stroke: rgba(var(--v-theme-bottle), 0.45);
+}
+.scene__stem {
+  fill: none;
+  stroke: rgba(var(--v-theme-bottle), 0.5);
+}
+.scene__top {
+  stroke: rgb(var(--v-theme-bottle));
+  stroke-dasharray: 2 4;
+}
+.scene__bottom {
+  fill: rgba(var(--v-theme-brass), 0.42);
+  stroke: rgb(var(--v-theme-ink));
+}
+.scene__path {
+  fill: none;
+  stroke: rgba(var(--v-theme-ink), 0.35);
+  stroke-dasharray: 3 4;
+}
+.scene__path--other {
+  stroke: rgb(var(--v-theme-brass));
+  stroke-dasharray: 8 4;
+}
+.scene__done {
+  fill: none;
+  stroke: rgb(var(--v-theme-oxblood));
+  stroke-width: 1.5;
+}
+.scene__rod {
+  stroke: rgb(var(--v-theme-ink));
+  stroke-width: 3;
+}
+.scene__line {
+  fill: none;
+  stroke: rgb(var(--v-theme-ink));
+  stroke-width: 0.9;
+}
+.scene__line--slack {
+  stroke-dasharray: 5 3;
+}
+.scene__ghost {
+  opacity: 0.5;
+}
+.scene__note {
+  position: absolute;
+  right: 16px;
+  top: 2px;
+  font-size: 13px;
+}
+</style>

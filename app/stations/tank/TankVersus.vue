@@ -1,0 +1,76 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { CAUSE_TEXT, MEASURE_TEXT, type Difference, type Measure } from '@core';
+import { useUnits } from '../../composables/useUnits';
+import { useTank } from '../../stores/tank';
+import * as words from '../../locale/en/tank';
+
+/** Two rigs, one water, one programme: what differs, and which of their differences makes most of it. */
+const tank = useTank();
+const { show } = useUnits();
+const DEPTHS: readonly Measure[] = ['mid-depth', 'max-depth'];
+
+function text(measure: Measure, value: number | null): string {
+  if (value === null) return '–';
+  if (measure === 'in-band') return words.seconds(value);
+  return show(DEPTHS.includes(measure) ? 'depth' : 'speed', value);
+}
+function by({ measure, a, b }: Difference): string {
+  if (a === null || b === null) return '';
+  if (text(measure, a) === text(measure, b)) return words.noDifference;
+  const amount = text(measure, Math.abs(b - a));
+  if (DEPTHS.includes(measure)) return b > a ? words.deeperBy(amount) : words.shallowerBy(amount);
+  return b > a ? words.moreBy(amount) : words.lessBy(amount);
+}
+const rows = computed(() =>
+  tank.differences.map((difference) => ({
+    measure: difference.measure,
+    name: MEASURE_TEXT[difference.measure],
+    a: text(difference.measure, difference.a),
+    b: text(difference.measure, difference.b),
+    by: by(difference),
+    cause: difference.cause ? CAUSE_TEXT[difference.cause.of] : '',
+  })),
+);
+</script>
+
+<template>
+  <p v-if="!tank.tank.other" class="soft">{{ words.chooseBeside }}</p>
+  <table v-else class="versus" data-testid="tank-versus">
+    <thead>
+      <tr>
+        <th scope="col">{{ words.measure }}</th>
+        <th scope="col">{{ words.a }}</th>
+        <th scope="col">{{ words.b }}</th>
+        <th scope="col" />
+        <th scope="col">{{ words.mostOfIt }}</th>
+      </tr>
+    </thead>
+    <tbody>
+      <tr v-for="row in rows" :key="row.measure">
+        <th scope="row">{{ row.name }}</th>
+        <td class="number">{{ row.a }}</td>
+        <td class="number">{{ row.b }}</td>
+        <td>{{ row.by }}</td>
+        <td>{{ row.cause }}</td>
+      </tr>
+    </tbody>
+  </table>
+</template>
+
+<style scoped>
+.versus {
+  border-collapse: collapse;
+  width: 100%;
+  max-width: 900px;
+}
+.versus th,
+.versus td {
+  padding: 6px 12px 6px 0;
+  border-bottom: 1px solid rgb(var(--v-theme-rule));
+  text-align: left;
+}
+.versus th {
+  font: 500 15px var(--v-font-heading);
+}
+</style>

@@ -1,0 +1,131 @@
+import { computed, ref, shallowRef } from 'vue';
+import { defineStore } from 'pinia';
+import {
+  breaksDown,
+  EMPTY_TANK,
+  filmOf,
+  happenings,
+  isReeled,
+  parseWith,
+  planWith,
+  rigBody,
+  sameJson,
+  secondsInBand,
+  steadyFall,
+  mediumOf,
+  tankSchema,
+  USUAL_REEL_MPS,
+  versus,
+  type ProgrammeId,
+  type RetrievePlan,
+  type RetrieveStep,
+  type Rig,
+  type Tank,
+} from '@core';
+import { useFollowed } from '../composables/useFollowed';
+import { db, type SettingsRow } from '../db/database';
+import { keep } from '../db/keep';
+import { keeper } from '../db/our-keeper';
+import { useNotices } from './notices';
+import { useWater } from './water';
+
+/** Slowest and fastest a rig is reeled where its programme does not say, m/s. */
+const PACES_MPS = { from: 0.4, to: 0.9 } as const;
+
+/** What runs in the tank: two rigs at most and a programme; every change is stored at once. */
+export const useTank = defineStore('tank', () => {
+  const water = useWater();
+  const notices = useNotices();
+  const tank = shallowRef<Tank>(EMPTY_TANK);
+  const loaded = ref(false);
+  let base: SettingsRow | null = null;
+
+  function take(row: SettingsRow | null | undefined): void {
+    if (row?.key !== 'tank') return;
+    const parsed = parseWith(tankSchema, row.value);
+    if (!parsed.ok) return void notices.complain(parsed.issues);
+    base = row;
+    if (!sameJson(tank.value, parsed.value)) tank.value = parsed.value;
+  }
+  useFollowed('setting', ref('tank'), take);
+
+  async function load(): Promise<void> {
+    if (loaded.value) return;
+    const waiting = keeper.pendingOf('setting', 'tank')?.row;
+    const stored = waiting ? { ok: true as const, value: waiting } : await keep(() => db.settings.get('tank'));
+    if (loaded.value) return;
+    loaded.value = true;
+    if (!stored.ok) return notices.complain(stored.issues);
+    take(stored.value);
+  }
+
+  async function change(part: Partial<Tank>): Promise<void> {
+    tank.value = { ...tank.value, ...part };
+    loaded.value = true;
+    await keeper.put('setting', { key: 'tank', value: tank.value }, base);
+  }
+
+  /** the plan while a step is dragged, before it is let go */
+  const dragged = shallowRef<RetrievePlan | null>(null);
+  const plan = computed(() => dragged.value ?? tank.value.plan);
+  const filmed = (rig: Rig | null) => (rig ? filmOf(rig, plan.value, water.water) : null);
+  const film = computed(() => filmed(tank.value.rig));
+  const otherFilm = computed(() => filmed(tank.value.other));
+  const told = computed(() => (film.value ? happenings(film.value, water.water) : []));
+  const inBandS = computed(() => (film.value ? secondsInBand(film.value, water.water) : null));
+  const faults = computed(() => (film.value ? breaksDown(film.value, tank.value.programme) : []));
+  const differences = computed(() =>
+    film.value && otherFilm.value ? versus(film.value, otherFilm.value, water.water) : [],
+  );
+
+  /** Pace at which a rig is reeled here where nobody says: about what it falls at, or the usual for what lives by the reel. */
+  function paceOf(rig: Rig): number {
+    if (isReeled(rig)) return USUAL_REEL_MPS;
+    const fall = steadyFall(rigBody(rig), mediumOf(water.water)).speedMps;
+    return Math.min(PACES_MPS.to, Math.max(PACES_MPS.from, fall));
+  }
+
+  /** Puts a rig in, with the retrieve that goes with it. */
+  const put = (rig: Rig, own: RetrievePlan | null): Promise<void> =>
+    change({ rig, ...(own ? { plan: { ...tank.value.plan, ...own }, programme: null } : {}) });
+  const putOther = (other: Rig | null): Promise<void> => change({ other });
+  const swap = (): Promise<void> => change({ rig: tank.value.other, other: tank.value.rig });
+  function begin(id: ProgrammeId): Promise<void> {
+    const { rig } = tank.value;
+    const to = { depthM: water.water.depthM, paceMps: rig ? paceOf(rig) : USUAL_REEL_MPS };
+    return change({ plan: planWith(tank.value.plan, id, to), programme: id });
+  }
+  const setPlan = (part: Partial<RetrievePlan>): Promise<void> => change({ plan: { ...tank.value.plan, ...part } });
+
+  /** Puts steps in the place of those that are there; a programme that never comes back is refused by whoever asks. */
+  const setSteps = (steps: readonly RetrieveStep[]): Promise<void> => {
+    dragged.value = null;
+    return setPlan({ steps: [...steps] });
+  };
+  function preview(steps: readonly RetrieveStep[]): void {
+    dragged.value = { ...tank.value.plan, steps: [...steps] };
+  }
+  const cancelDrag = (): void => void (dragged.value = null);
+
+  return {
+    tank,
+    loaded,
+    plan,
+    film,
+    otherFilm,
+    told,
+    inBandS,
+    faults,
+    differences,
+    load,
+    change,
+    put,
+    putOther,
+    swap,
+    begin,
+    setPlan,
+    setSteps,
+    preview,
+    cancelDrag,
+  };
+});
