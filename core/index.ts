@@ -235,7 +235,7 @@ export { mergeBuilds } from './bench/merge-builds';
 export { faultPlace } from './bench/fault-places';
 export type { PointMm } from './rig/outline/curve';
 export { hookMarks } from './rig/outline/hook-shape';
-export { CRAWL_MPS, NEARLY_STILL_MPS } from './rig/body/skirt-shape';
+export { CRAWL_MPS, NEARLY_STILL_MPS, skirtSpreadM } from './rig/body/skirt-shape';
 export { exitFromNoseMm } from './rig/body/body';
 export { guardToPointMm } from './hold/guard';
 export { careFor, type CareId } from './bench/care';
@@ -301,11 +301,4 @@ export { READOUT_TEXT } from './locale/en/readouts';
 export { readoutChange, readoutNumber, readoutText } from './wording/readouts';
 export { LINE_KINDS, type LineKind } from './tackle/gear';
 export * from './tank';
-export {
-  breaksDownText,
-  CAUSE_TEXT,
-  HAPPENING_TEXT,
-  MEASURE_TEXT,
-  PROGRAMME_TEXT,
-  WORKS_TEXT,
-} from './locale/en/tank';
+export { breaksDownText, CAUSE_TEXT, HAPPENING_TEXT, MEASURE_TEXT, PROGRAMME_TEXT, WORKS_TEXT } from './locale/en/tank';

@@ -8,12 +8,14 @@ import {
   screenSchema,
   setAside,
   STORE_LIMITS,
+  tankSchema,
   type Aside,
   type Backup,
   type KeptWater,
   type MeasuredScreen,
   type Result,
   type Settings,
+  type Tank,
   type Ticket,
 } from '@core';
 import { newId } from '../new-id';
@@ -115,6 +117,13 @@ function screenOf(row: SettingsRow | undefined, here: OnScreen['screen']): Measu
   return parsed.ok ? parsed.value : null;
 }
 
+/** What stands in the tank, where it can be read. */
+function tankOf(row: SettingsRow | undefined): Tank | null {
+  if (row?.key !== 'tank') return null;
+  const parsed = parseWith(tankSchema, row.value);
+  return parsed.ok ? parsed.value : null;
+}
+
 /**
  * Everything as one backup: what is stored, under what is on the screen and not stored yet. A row that cannot be read spoils nothing:
  * it goes along set aside, as it stands.
@@ -163,6 +172,7 @@ export function backupOf(
       builds.map(({ id }) => id),
     ),
     screen: screenOf(pointers.get('screen'), screen),
+    tank: tankOf(pointers.get('tank')),
     setAside: aside,
   };
 }
@@ -199,7 +209,7 @@ export function restoreBackup(
       into.transaction('rw', [...everyTable(into)], async () => {
         withinLimits(backup);
         await Promise.all([
-          into.settings.bulkDelete(['settings', 'at-hand', 'on-bench']),
+          into.settings.bulkDelete(['settings', 'at-hand', 'on-bench', 'tank']),
           into.waters.clear(),
           into.parts.clear(),
           into.tickets.clear(),
@@ -215,6 +225,7 @@ export function restoreBackup(
         await into.tickets.bulkAdd([...backup.tickets]);
         await into.builds.bulkAdd([...backup.builds]);
         if (backup.onBench !== null) await into.settings.put({ key: 'on-bench', value: backup.onBench });
+        if (backup.tank !== null) await into.settings.put({ key: 'tank', value: backup.tank });
         const { screen } = backup;
         const isThis = screen !== null && sameJson({ ...screen, pxPerMm: 0 }, { ...here, pxPerMm: 0 });
         if (isThis && !(await into.settings.get('screen'))) await into.settings.put({ key: 'screen', value: screen });
@@ -264,7 +275,7 @@ export function clearAll(of: PanderoDatabase = db): Promise<Result<string>> {
     () =>
       of.transaction('rw', [...everyTable(of)], async () => {
         await Promise.all([
-          of.settings.bulkDelete(['at-hand', 'on-bench']),
+          of.settings.bulkDelete(['at-hand', 'on-bench', 'tank']),
           of.waters.clear(),
           of.parts.clear(),
           of.tickets.clear(),

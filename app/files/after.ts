@@ -1,11 +1,18 @@
 import { keeper } from '../db/our-keeper';
 import { useBench } from '../stores/bench';
 import { useScreen } from '../stores/screen';
+import { useTank } from '../stores/tank';
 import { useSettings } from '../stores/settings';
 import { useWater } from '../stores/water';
 
 /** Everything was cleared or replaced: what was noted before is forgotten, and every screen looks again. */
 export async function beginAnew(epoch: string): Promise<void> {
   keeper.forget(epoch);
-  await Promise.all([useSettings().load(), useWater().load(), useBench().reload(), useScreen().load()]);
+  await Promise.all([
+    useSettings().load(),
+    useWater().load(),
+    useBench().reload(),
+    useScreen().load(),
+    useTank().reload(),
+  ]);
 }

@@ -22,6 +22,7 @@ export const STATIONS = [
   { name: 'water', key: '1', title: words.water, path: '/water', page: WaterPage },
   { name: 'pick', key: '2', title: words.pick, path: '/pick', page: () => import('./pick/PickPage.vue') },
   { name: 'bench', key: '3', title: words.bench, path: '/bench', page: () => import('./bench/BenchPage.vue') },
+  { name: 'tank', key: '4', title: words.tank, path: '/tank', page: () => import('./tank/TankPage.vue') },
   { name: 'box', key: '7', title: words.box, path: '/box', page: () => import('./box/BoxPage.vue') },
   {
     name: 'tickets',

@@ -38,6 +38,8 @@ export const useTank = defineStore('tank', () => {
   const notices = useNotices();
   const tank = shallowRef<Tank>(EMPTY_TANK);
   const loaded = ref(false);
+  /** the plan while a step is dragged, before it is let go */
+  const dragged = shallowRef<RetrievePlan | null>(null);
   let base: SettingsRow | null = null;
 
   function take(row: SettingsRow | null | undefined): void {
@@ -59,14 +61,21 @@ export const useTank = defineStore('tank', () => {
     take(stored.value);
   }
 
+  /** Looks again what stands in the tank: everything was cleared, or another store put in its place. */
+  async function reload(): Promise<void> {
+    tank.value = EMPTY_TANK;
+    dragged.value = null;
+    base = null;
+    loaded.value = false;
+    await load();
+  }
+
   async function change(part: Partial<Tank>): Promise<void> {
     tank.value = { ...tank.value, ...part };
     loaded.value = true;
     await keeper.put('setting', { key: 'tank', value: tank.value }, base);
   }
 
-  /** the plan while a step is dragged, before it is let go */
-  const dragged = shallowRef<RetrievePlan | null>(null);
   const plan = computed(() => dragged.value ?? tank.value.plan);
   const filmed = (rig: Rig | null) => (rig ? filmOf(rig, plan.value, water.water) : null);
   const film = computed(() => filmed(tank.value.rig));
@@ -118,6 +127,7 @@ export const useTank = defineStore('tank', () => {
     faults,
     differences,
     load,
+    reload,
     change,
     put,
     putOther,

@@ -36,7 +36,7 @@ export interface PreparedRetrieve {
   readonly line: Towline;
   readonly ground: Ground;
   readonly plan: RetrievePlan;
-  run(factors?: DragFactors): ReturnType<typeof retrieve>;
+  run(factors?: DragFactors, longestS?: number): ReturnType<typeof retrieve>;
 }
 
 /** @param water  for temperature, depth and cover; without one it is 15 °C and as deep as it likes */
@@ -54,7 +54,7 @@ export function prepareRetrieve(rig: Rig, plan: RetrievePlan, water: Water | nul
     line,
     ground,
     plan,
-    run: (factors = UNIT_FACTORS) => retrieve(lureWith(factors), plan, ground, line),
+    run: (factors = UNIT_FACTORS, longestS) => retrieve(lureWith(factors), plan, ground, line, longestS),
   };
 }
 

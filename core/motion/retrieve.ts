@@ -44,16 +44,23 @@ export interface StepMark {
  * Surface and bottom hold it. Line that is out stays out until it is reeled. Left out: waves, glide on a slack fall.
  * @param plan    checked
  * @param ground  bottom and cover under the cast
+ * @param longestS  after so long it is left, s: lifts and drops alone never bring it in
  * @source adr-0010, adr-0025
  */
-export function retrieve(lure: Lure, plan: RetrievePlan, ground: Ground, line: Towline): Retrieved {
+export function retrieve(
+  lure: Lure,
+  plan: RetrievePlan,
+  ground: Ground,
+  line: Towline,
+  longestS?: number,
+): Retrieved {
   // water that runs away from a rod at rest is a rod that leaves water at rest
   const driftMps = (plan.driftMps ?? 0) + (plan.currentMps ?? 0);
   const fall = steadyFall(lure.body, lure.medium, 0, lure.factors);
   const state: State = { timeS: 0, xM: plan.castM, zM: 0 };
   const log = new PathLog(ground);
   log.note(state);
-  const towing: Towing = { lure, ground, line, driftMps, state, log, fall };
+  const towing: Towing = { lure, ground, line, driftMps, state, log, fall, ...(longestS ? { longestS } : {}) };
 
   const last = lastReelOf(plan.steps);
   const marks: StepMark[] = [];

@@ -40,14 +40,16 @@ export interface Towing {
   readonly log: PathLog | null;
   /** null where nothing is let go */
   readonly fall: SteadyFall | null;
+  /** nothing is looked at after so long, s */
+  readonly longestS?: number;
 }
 
 /** Line that is out, straight from the tip, m. */
 export const lineOutM = ({ xM, zM }: Pick<State, 'xM' | 'zM'>, tipM: number): number => Math.hypot(xM, zM + tipM);
 
 /** Whether a cast has come back. */
-export const over = ({ state, line }: Pick<Towing, 'state' | 'line'>): boolean =>
-  lineOutM(state, line.tipM) <= line.tipM + LINE_IN_M || state.timeS >= LONGEST_S;
+export const over = ({ state, line, longestS = LONGEST_S }: Pick<Towing, 'state' | 'line' | 'longestS'>): boolean =>
+  lineOutM(state, line.tipM) <= line.tipM + LINE_IN_M || state.timeS >= longestS;
 
 /** A lure about the rod tip: line that is out, and how far below the horizontal it leads. */
 interface Hung {

@@ -23,6 +23,10 @@ export interface Film {
   readonly done: Retrieved;
   readonly fall: SteadyFall;
   readonly endsS: number;
+  /** lifts and drops alone go on like this: only the first of them are shown */
+  readonly goesOn: boolean;
+  /** all line is in at the end */
+  readonly isIn: boolean;
 }
 
 /** What a lure does at one moment. SI. */
@@ -53,6 +57,12 @@ export interface Moment {
   readonly leanRad: number | null;
 }
 
+/** What goes on for ever is shown so long, and nothing longer than this, s. */
+const SHOWN_S = 60;
+const LONGEST_SHOWN_S = 400;
+/** Line that may be left beyond the height of the tip, m. */
+const IN_M = 0.1;
+
 /**
  * Runs a retrieve to be looked at.
  * @param rig    checked
@@ -61,9 +71,12 @@ export interface Moment {
  */
 export function filmOf(rig: Rig, plan: RetrievePlan, water: Water): Film {
   const prepared = prepareRetrieve(rig, plan, water);
-  const done = prepared.run();
+  const goesOn = lastReelOf(plan.steps) < 0;
+  const done = prepared.run(undefined, goesOn ? SHOWN_S : LONGEST_SHOWN_S);
   const { body, medium } = prepared.lure;
-  return { rig, plan, prepared, done, fall: steadyFall(body, medium), endsS: done.path.at(-1)![0] };
+  const [endsS, xM, zM] = done.path.at(-1)!;
+  const isIn = Math.hypot(xM, zM + plan.tipHeightM) < plan.tipHeightM + IN_M;
+  return { rig, plan, prepared, done, fall: steadyFall(body, medium), endsS, goesOn, isIn };
 }
 
 /** Place of the last point of a path at or before a moment. */
@@ -191,6 +204,3 @@ export function momentAt(film: Film, timeS: number): Moment {
 const LIES_UP_RAD = 0.6;
 /** A skirt at rest is drawn as at this speed: strands sag. */
 const STILL_MPS = 0.1;
-
-/** Whether a programme goes on at one pace to the end. */
-export const endsOnReel = ({ steps }: RetrievePlan): boolean => lastReelOf(steps) === steps.length - 1;

@@ -85,7 +85,7 @@ function watched(film: Film, water: Water): Watched[] {
 
 /**
  * What happens along a retrieve, in the order of time: looked at ten times a second, and told where it lasts.
- * @returns the splash first, the line that is in last
+ * @returns the splash first; the line that is in last, where it comes in
  */
 export function happenings(film: Film, water: Water): readonly Happening[] {
   const every = Math.max(LOOK_EVERY_S, film.endsS / MOST_LOOKS);
@@ -107,7 +107,7 @@ export function happenings(film: Film, water: Water): readonly Happening[] {
       state.turned = null;
     }
   }
-  told.push({ timeS: film.endsS, kind: 'line-in', zM: momentAt(film, film.endsS).zM });
+  if (film.isIn) told.push({ timeS: film.endsS, kind: 'line-in', zM: momentAt(film, film.endsS).zM });
   return told.sort((a, b) => a.timeS - b.timeS);
 }
 

@@ -50,6 +50,10 @@ const centi = (mPerS: number): number => Math.round(mPerS * 100) / 100;
 const reel = (mPerS: number, s?: number): RetrieveStep =>
   s === undefined ? { do: 'reel', mPerS: centi(mPerS) } : { do: 'reel', mPerS: centi(mPerS), s };
 
+/** Some steps, over and over. */
+const rounds = (times: number, ...steps: readonly RetrieveStep[]): RetrieveStep[] =>
+  Array.from({ length: times }, () => steps).flat();
+
 /** The retrieves of the craft, each as a programme to begin with. @source craft-practice */
 export const PROGRAMMES: Readonly<Record<ProgrammeId, Programme>> = {
   steady: { id: 'steady', isOnBottom: false, steps: (to) => [part(to, 0.5), reel(to.paceMps)] },
@@ -77,12 +81,13 @@ export const PROGRAMMES: Readonly<Record<ProgrammeId, Programme>> = {
   hop: {
     id: 'hop',
     isOnBottom: true,
-    steps: (to) => [toBottom(to), { do: 'lift-drop', m: 0.3 }, { do: 'pause', s: 1 }, { do: 'lift-drop', m: 0.3 }],
+    steps: (to) => [toBottom(to), ...rounds(6, { do: 'lift-drop', m: 0.3 }, reel(0.4, 2)), reel(0.4)],
   },
   stroke: {
     id: 'stroke',
+    castM: 6,
     isOnBottom: true,
-    steps: (to) => [toBottom(to), { do: 'lift-drop', m: 0.9 }, { do: 'pause', s: 1 }],
+    steps: (to) => [toBottom(to), ...rounds(5, { do: 'lift-drop', m: 0.9 }, { do: 'pause', s: 1 }), reel(1)],
   },
   'pitch-and-shake': {
     id: 'pitch-and-shake',

@@ -91,12 +91,12 @@ describe('a film', () => {
 
 describe('what happens', () => {
   test('in the order of time, from the splash to the line that is in', () => {
-    const film = filmOf(jig(), planWith(DEFAULT_PLAN, 'hop', { depthM: 3, paceMps: 0.5 }), water);
+    const film = filmOf(jig(), planWith(DEFAULT_PLAN, 'stroke', { depthM: 3, paceMps: 0.5 }), water);
     const told = happenings(film, water);
     expect(told[0]!.kind).toBe('splash');
     expect(told.at(-1)!.kind).toBe('line-in');
     for (let at = 1; at < told.length; at++) expect(told[at]!.timeS).toBeGreaterThanOrEqual(told[at - 1]!.timeS);
-    // down, off with each hop, down again
+    // down, off with each stroke, down again
     expect(told.filter(({ kind }) => kind === 'on-bottom').length).toBeGreaterThan(2);
     expect(told.every(({ kind }) => HAPPENINGS.includes(kind))).toBe(true);
   });
@@ -130,6 +130,20 @@ describe('what happens', () => {
     const outS = told.find(({ kind }) => kind === 'out-of-band')!.timeS;
     expect(outS - inS).toBeGreaterThan(0);
   });
+});
+
+test('lifts and drops alone never come in: the first minute is shown, and nothing says the line is in', () => {
+  const plan = {
+    ...DEFAULT_PLAN,
+    steps: [
+      { do: 'countdown' as const, s: 4 },
+      { do: 'lift-drop' as const, m: 0.4 },
+    ],
+  };
+  const film = filmOf(jig(), plan, water);
+  expect([film.goesOn, film.isIn]).toEqual([true, false]);
+  expect(film.endsS).toBeLessThan(70);
+  expect(happenings(film, water).map(({ kind }) => kind)).not.toContain('line-in');
 });
 
 describe('programmes', () => {

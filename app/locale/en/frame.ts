@@ -16,6 +16,7 @@ export const partNotFetched =
 export const water = 'Water';
 export const pick = 'Pick';
 export const bench = 'Bench';
+export const tank = 'Tank';
 export const box = 'Box';
 export const tickets = 'Tickets';
 export const ticket = 'Ticket';

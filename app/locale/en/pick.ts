@@ -20,6 +20,7 @@ export const rankingWasStopped =
 export const rankAgain = 'Rank again';
 export const bearInMind = 'Bear in mind';
 export const writeTheTicket = 'Write the ticket for this rig';
+export const runItInTheTank = 'Run it in the tank';
 export const cutItOnTheBench = 'Cut and hang it on the bench';
 export const moreOfItsKind =
   'more rigs share its head and kind of trailer, in other weights, sizes, skirts or colours; this is the best of them.';

@@ -9,6 +9,7 @@ export const stationHelp: Readonly<Record<StationName, string>> = {
   box: ': fill it from a list, or with the made-up demo box.',
   pick: ': every rig your box allows, ranked; open a row for all its reasons and for what the other school would tie.',
   bench: ': cut it, turn it, and see at once what that does; keep versions, compare them, print the cut card.',
+  tank: ': run it over this bottom before you tie it: its path, what you would feel, two falls side by side.',
   tickets: ': the chosen rig with its numbers, to keep, print or hand on.',
 };
 export const theMarks = 'The marks';

@@ -111,7 +111,12 @@ export const shallowerBy = (by: string): string => `${by} shallower`;
 export const moreBy = (by: string): string => `${by} more`;
 export const lessBy = (by: string): string => `${by} less`;
 export const solveFor = 'Turn';
-export const solveNames = { weight: 'weight of the head', speed: 'reel speed', countdown: 'countdown', line: 'line' } as const;
+export const solveNames = {
+  weight: 'weight of the head',
+  speed: 'reel speed',
+  countdown: 'countdown',
+  line: 'line',
+} as const;
 export const runsAt = 'until it runs half way back at';
 export const found = 'It takes';
 export const nearestSold = (value: string, depth: string): string => `${value} is the nearest there is: ${depth}.`;
@@ -128,3 +133,4 @@ export const chart = 'Chart';
 export const nothingWorks = 'Nothing on this rig kicks or turns.';
 export const weightOf = (oz: string): string => oz;
 export const reducedMotion = 'Motion is reduced on this machine: moments are shown one by one.';
+export const goesOn = 'It goes on like this: the first minute is shown.';

@@ -112,6 +112,11 @@ async function toBench(): Promise<void> {
   await bench.start(shown.value.rig, cameAs.value);
   await router.push('/bench');
 }
+async function toTank(): Promise<void> {
+  const { useTank } = await import('../../stores/tank');
+  await useTank().put(shown.value.rig, shown.value.handled.plan);
+  await router.push('/tank');
+}
 async function makeTicket(): Promise<void> {
   await router.push(`/tickets/${tickets.make(shown.value, props.water, cameAs.value)}`);
 }
@@ -122,6 +127,7 @@ async function makeTicket(): Promise<void> {
     <div class="reasons__left">
       <button type="button" class="press act reasons__make" @click="makeTicket">{{ words.writeTheTicket }}</button>
       <button type="button" class="press reasons__make" @click="toBench">{{ words.cutItOnTheBench }}</button>
+      <button type="button" class="press reasons__make" @click="toTank">{{ words.runItInTheTank }}</button>
       <template v-if="parts > 0">
         <RigDrawing :rig="shown.rig" view="side" ruled :label="words.fromSideWithRule(name)" />
         <RigDrawing v-if="parts > 1" :rig="shown.rig" view="top" :label="words.fromAbove(name)" />

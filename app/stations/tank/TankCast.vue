@@ -35,8 +35,14 @@ const driftMps = field('driftMps');
 const currentMps = field('currentMps');
 const windMps = field('windMps');
 const kinds = LINE_KINDS.map((value) => ({ value, title: words.lineKinds[value] }));
-const kind = computed({ get: () => plan.value.line.kind, set: (next) => set({ line: { ...plan.value.line, kind: next } }) });
-const lb = computed({ get: () => massKgFromLb(plan.value.line.lb), set: (kg: number) => set({ line: { ...plan.value.line, lb: lbFromMassKg(kg) } }) });
+const kind = computed({
+  get: () => plan.value.line.kind,
+  set: (next) => set({ line: { ...plan.value.line, kind: next } }),
+});
+const lb = computed({
+  get: () => massKgFromLb(plan.value.line.lb),
+  set: (kg: number) => set({ line: { ...plan.value.line, lb: lbFromMassKg(kg) } }),
+});
 
 /** The bottom as a slope: level where nobody says. */
 const bottomAt = (end: 0 | 1): number => plan.value.bottom?.at(end === 0 ? 0 : -1)?.[1] ?? water.water.depthM;
@@ -46,7 +52,12 @@ function slope(near: number, far: number): void {
     problem.value = words.deeperThanTheWater(show('depth', depthM));
     return;
   }
-  set({ bottom: [[0, near], [plan.value.castM, far]] });
+  set({
+    bottom: [
+      [0, near],
+      [plan.value.castM, far],
+    ],
+  });
 }
 const near = computed({ get: () => bottomAt(0), set: (m: number) => slope(m, bottomAt(1)) });
 const far = computed({ get: () => bottomAt(1), set: (m: number) => slope(bottomAt(0), m) });
@@ -60,7 +71,13 @@ const far = computed({ get: () => bottomAt(1), set: (m: number) => slope(bottomA
       <UnitField v-model="castM" :label="words.cast" quantity="depth" v-bind="PLAN_LIMITS.castM" />
       <UnitField v-model="tipM" :label="words.tip" quantity="depth" v-bind="PLAN_LIMITS.tipHeightM" />
       <SelectField v-model="kind" :label="words.lineKind" :items="kinds" />
-      <UnitField v-model="lb" :label="words.lineStrength" quantity="lineStrength" :min="massKgFromLb(PLAN_LIMITS.lineLb.min)" :max="massKgFromLb(PLAN_LIMITS.lineLb.max)" />
+      <UnitField
+        v-model="lb"
+        :label="words.lineStrength"
+        quantity="lineStrength"
+        :min="massKgFromLb(PLAN_LIMITS.lineLb.min)"
+        :max="massKgFromLb(PLAN_LIMITS.lineLb.max)"
+      />
       <UnitField v-model="near" :label="words.bottomNear" quantity="depth" v-bind="PLAN_LIMITS.depthM" />
       <UnitField v-model="far" :label="words.bottomFar" quantity="depth" v-bind="PLAN_LIMITS.depthM" />
       <UnitField v-model="driftMps" :label="words.drift" quantity="speed" v-bind="PLAN_LIMITS.driftMps" />

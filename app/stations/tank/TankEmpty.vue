@@ -21,7 +21,9 @@ const advice = useAdvice();
         <div>
           <b><FractionText :text="row.title" /></b>
           <p class="soft">{{ row.from }}</p>
-          <button type="button" class="press" :class="{ act: at === 0 }" @click="emit('put', row)">{{ words.putIn }}</button>
+          <button type="button" class="press" :class="{ act: at === 0 }" @click="emit('put', row)">
+            {{ words.putIn }}
+          </button>
         </div>
       </li>
     </ul>

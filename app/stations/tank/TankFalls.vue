@@ -1,6 +1,15 @@
 <script setup lang="ts">
 import { computed, onMounted } from 'vue';
-import { fallerAt, fallerOf, rigTitle, SEMI_TIGHT_MAX, shownHeadStep, massKgFromOz, weightThatFalls, type Faller } from '@core';
+import {
+  fallerAt,
+  fallerOf,
+  rigTitle,
+  SEMI_TIGHT_MAX,
+  shownHeadStep,
+  massKgFromOz,
+  weightThatFalls,
+  type Faller,
+} from '@core';
 import FractionText from '../../parts/FractionText.vue';
 import { useNarrow } from '../../composables/useNarrow';
 import { useUnits } from '../../composables/useUnits';
@@ -61,7 +70,10 @@ const moments = computed(() =>
     };
   }),
 );
-const carried = computed({ get: () => Math.round(100 * tank.tank.semiTight), set: (percent) => void tank.change({ semiTight: percent / 100 }) });
+const carried = computed({
+  get: () => Math.round(100 * tank.tank.semiTight),
+  set: (percent) => void tank.change({ semiTight: percent / 100 }),
+});
 /** the head that brings the first rig down as slowly as the second, and the other way round */
 const equals = computed(() =>
   fallers.value.length < 2
@@ -76,7 +88,13 @@ const equals = computed(() =>
 
 <template>
   <div class="falls" data-testid="tank-falls">
-    <svg class="falls__tank" role="img" :aria-label="words.sectionFalls" :viewBox="`0 0 ${WIDE} ${HEIGHT}`" :style="{ maxWidth: `${WIDE}px` }">
+    <svg
+      class="falls__tank"
+      role="img"
+      :aria-label="words.sectionFalls"
+      :viewBox="`0 0 ${WIDE} ${HEIGHT}`"
+      :style="{ maxWidth: `${WIDE}px` }"
+    >
       <rect class="falls__water" x="0" :y="TOP" :width="WIDE" :height="HEIGHT - TOP - 20" />
       <path class="falls__floor" :d="`M0 ${HEIGHT - 20}H${WIDE}V${HEIGHT}H0Z`" />
       <g v-for="(row, at) in moments" :key="at" :transform="`translate(${row.x.toFixed(1)} ${row.y.toFixed(1)})`">
@@ -85,16 +103,32 @@ const equals = computed(() =>
     </svg>
     <div class="falls__side">
       <div class="falls__controls">
-        <button type="button" class="press act" @click="toggle">{{ running ? words.pause : timeS > 0 ? words.again : words.drop }}</button>
+        <button type="button" class="press act" @click="toggle">
+          {{ running ? words.pause : timeS > 0 ? words.again : words.drop }}
+        </button>
         <span class="number">{{ words.atTime(words.seconds(timeS), words.seconds(endsS)) }}</span>
       </div>
       <label class="falls__range">
         <span>{{ words.time }}</span>
-        <input v-model.number="shownS" type="range" min="0" :max="endsS" step="0.05" :aria-valuetext="words.seconds(timeS)" />
+        <input
+          v-model.number="shownS"
+          type="range"
+          min="0"
+          :max="endsS"
+          step="0.05"
+          :aria-valuetext="words.seconds(timeS)"
+        />
       </label>
       <label class="falls__range">
         <span>{{ words.semiTight }} {{ words.ofItsWeight(carried) }}</span>
-        <input v-model.number="carried" type="range" min="0" :max="100 * SEMI_TIGHT_MAX" step="5" :aria-valuetext="words.ofItsWeight(carried)" />
+        <input
+          v-model.number="carried"
+          type="range"
+          min="0"
+          :max="100 * SEMI_TIGHT_MAX"
+          step="5"
+          :aria-valuetext="words.ofItsWeight(carried)"
+        />
       </label>
       <table class="falls__table">
         <thead>
@@ -108,21 +142,28 @@ const equals = computed(() =>
             <th scope="row">{{ words.fallsAt }}</th>
             <td v-for="(faller, at) in fallers" :key="at" class="number">
               {{ show('speed', faller.report.speedMps) }}
-              <span v-if="faller.report.bandMps" class="soft">{{ showBand('speed', faller.report.bandMps[0], faller.report.bandMps[1]) }}</span>
+              <span v-if="faller.report.bandMps" class="soft">{{
+                showBand('speed', faller.report.bandMps[0], faller.report.bandMps[1])
+              }}</span>
             </td>
           </tr>
           <tr>
             <th scope="row">{{ words.reachesBottom }}</th>
-            <td v-for="(faller, at) in fallers" :key="at" class="number">{{ faller.landsS === null ? words.floats : words.seconds(faller.landsS) }}</td>
+            <td v-for="(faller, at) in fallers" :key="at" class="number">
+              {{ faller.landsS === null ? words.floats : words.seconds(faller.landsS) }}
+            </td>
           </tr>
           <tr>
             <th scope="row">{{ words.driftsAside }}</th>
-            <td v-for="(faller, at) in fallers" :key="at" class="number">{{ show('depth', fallerAt(faller, endsS * 9, water.water.depthM).asideM) }}</td>
+            <td v-for="(faller, at) in fallers" :key="at" class="number">
+              {{ show('depth', fallerAt(faller, endsS * 9, water.water.depthM).asideM) }}
+            </td>
           </tr>
           <tr v-if="equals.length > 0">
             <th scope="row">{{ words.sameFall }}</th>
             <td v-for="(row, at) in equals" :key="at">
-              {{ words.weightThatFalls(show('speed', row.speed)) }} <b class="number"><FractionText :text="row.oz" /></b>
+              {{ words.weightThatFalls(show('speed', row.speed)) }}
+              <b class="number"><FractionText :text="row.oz" /></b>
             </td>
           </tr>
         </tbody>

@@ -23,9 +23,7 @@ const of = (parts: readonly OutlineShape['part'][]) =>
 const skirt = of(SKIRT);
 const tail = of(TAIL);
 const plate = of(PLATE);
-const rest = computed(() =>
-  outline.value.shapes.filter(({ part }) => ![...SKIRT, ...TAIL, ...PLATE].includes(part)),
-);
+const rest = computed(() => outline.value.shapes.filter(({ part }) => ![...SKIRT, ...TAIL, ...PLATE].includes(part)));
 /** share of the width at which the outline is drawn */
 const flare = computed(() => {
   const { skirt: of } = body.value;

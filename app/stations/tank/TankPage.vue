@@ -52,8 +52,11 @@ const sections = SECTIONS.map((value) => ({ value, title: SECTION_TITLE[value] }
 const title = computed(() => (tank.tank.rig ? rigTitle(tank.tank.rig, system.value) : ''));
 const NONE = 'none';
 /** rigs that can be put in: what stands there first, then picks, the build, tickets */
-const choices = computed(() => offered.value.map(({ key, title: name, from }) => ({ value: key, title: `${name} (${from})` })));
-const keyOf = (rig: Rig | null): string => offered.value.find((row) => JSON.stringify(row.rig) === JSON.stringify(rig))?.key ?? NONE;
+const choices = computed(() =>
+  offered.value.map(({ key, title: name, from }) => ({ value: key, title: `${name} (${from})` })),
+);
+const keyOf = (rig: Rig | null): string =>
+  offered.value.find((row) => JSON.stringify(row.rig) === JSON.stringify(rig))?.key ?? NONE;
 const own = computed({
   get: () => keyOf(tank.tank.rig),
   set: (key: string) => {
@@ -98,11 +101,14 @@ useKeys({ ' ': toggle, ',': () => jump(-1), '.': () => jump(1) });
       :label="words.scene(title)"
     />
     <div class="tank__controls">
-      <button type="button" class="press act" data-testid="tank-run" @click="toggle">{{ running ? words.pause : words.play }}</button>
+      <button type="button" class="press act" data-testid="tank-run" @click="toggle">
+        {{ running ? words.pause : words.play }}
+      </button>
       <ChoiceRow v-model="pace" :label="words.speedOfTime" :options="paces" bare />
       <button type="button" class="press" :aria-label="words.previous" @click="jump(-1)">‹</button>
       <button type="button" class="press" :aria-label="words.next" @click="jump(1)">›</button>
       <span class="number tank__clock">{{ words.atTime(words.seconds(timeS), words.seconds(endsS)) }}</span>
+      <span v-if="tank.film.goesOn" class="soft">{{ words.goesOn }}</span>
       <span v-if="still" class="soft">{{ words.reducedMotion }}</span>
     </div>
     <TankTime v-model="shownS" :film="tank.film" :told="tank.told" :ends-s="endsS" />

@@ -94,7 +94,13 @@ function shift(by: 1 | -1): void {
       <SelectField v-model="programme" :label="words.programme" :items="programmes" />
       <p v-if="says" class="programme__says">{{ says }}</p>
     </div>
-    <TankStrip :steps="steps" @preview="tank.preview($event)" @set="set" @cancel="tank.cancelDrag()" @choose="chosen = $event" />
+    <TankStrip
+      :steps="steps"
+      @preview="tank.preview($event)"
+      @set="set"
+      @cancel="tank.cancelDrag()"
+      @choose="chosen = $event"
+    />
     <p v-if="problem" class="programme__problem" role="alert">{{ problem }}</p>
     <div class="programme__step" role="group" :aria-label="words.stepName(at + 1, words.stepNames[step.do])">
       <b class="programme__which condensed">{{ at + 1 }}</b>
@@ -134,10 +140,22 @@ function shift(by: 1 | -1): void {
         :max="PLAN_LIMITS.hz.max"
       />
       <div class="programme__buttons">
-        <button type="button" class="press" :disabled="at === 0" :aria-label="words.earlier(at + 1)" @click="shift(-1)">‹</button>
-        <button type="button" class="press" :disabled="at >= steps.length - 1" :aria-label="words.later(at + 1)" @click="shift(1)">›</button>
+        <button type="button" class="press" :disabled="at === 0" :aria-label="words.earlier(at + 1)" @click="shift(-1)">
+          ‹
+        </button>
+        <button
+          type="button"
+          class="press"
+          :disabled="at >= steps.length - 1"
+          :aria-label="words.later(at + 1)"
+          @click="shift(1)"
+        >
+          ›
+        </button>
         <button type="button" class="press" @click="add">{{ words.addStep }}</button>
-        <button type="button" class="press" :disabled="steps.length < 2" @click="remove">{{ words.removeStep(at + 1) }}</button>
+        <button type="button" class="press" :disabled="steps.length < 2" @click="remove">
+          {{ words.removeStep(at + 1) }}
+        </button>
       </div>
     </div>
     <TankCast />

@@ -35,7 +35,9 @@ const BELOW = 20;
 /** Water nobody can see the bottom of is shown so far below the lure, times its depth. */
 const ROOM = 1.25;
 
-const farM = computed(() => Math.max(...[props.film, props.other].flatMap((film) => film?.done.path.map(([, x]) => x) ?? [1])));
+const farM = computed(() =>
+  Math.max(...[props.film, props.other].flatMap((film) => film?.done.path.map(([, x]) => x) ?? [1])),
+);
 const deepM = computed(() => {
   const { ground, plan } = props.film.prepared;
   const bottoms = [0, plan.castM, ...(plan.bottom ?? []).map(([x]) => x)].map((x) => ground.depthAt(x));
@@ -56,7 +58,9 @@ const lureScale = computed(() => (props.narrow ? 0.62 : LURE_PX_PER_MM));
 const lureTimes = computed(() => (1000 * lureScale.value) / pxPerX.value);
 
 const moment = computed(() => momentAt(props.film, props.timeS));
-const otherMoment = computed(() => (props.other ? momentAt(props.other, Math.min(props.timeS, props.other.endsS)) : null));
+const otherMoment = computed(() =>
+  props.other ? momentAt(props.other, Math.min(props.timeS, props.other.endsS)) : null,
+);
 
 const trace = (film: Film): string => `M${film.done.path.map(([, xM, zM]) => at(xM, zM)).join('L')}`;
 const paths = computed(() => ({ own: trace(props.film), other: props.other ? trace(props.other) : null }));
@@ -94,7 +98,10 @@ const band = computed(() => {
 const STEPS_M = [0.1, 0.2, 0.3048, 0.5, 0.6096, 1, 1.524, 2, 3.048, 5, 6.096, 10, 15];
 const ruler = computed(() => {
   const step = STEPS_M.find((m) => m * pxPerZ.value > 26) ?? 20;
-  return Array.from({ length: Math.floor(deepM.value / step) + 1 }, (_, nth) => ({ y: z(nth * step), text: show('depth', nth * step) }));
+  return Array.from({ length: Math.floor(deepM.value / step) + 1 }, (_, nth) => ({
+    y: z(nth * step),
+    text: show('depth', nth * step),
+  }));
 });
 </script>
 
@@ -141,7 +148,11 @@ const ruler = computed(() => {
       <path class="scene__done" :d="done" />
       <path class="scene__rod" :d="`M${LEFT - 40} ${tipPx + 16}L${LEFT} ${tipPx}`" />
       <path class="scene__line" :class="{ 'scene__line--slack': moment.isSlack }" :d="lineOf(moment, film)" />
-      <g v-if="other && otherMoment" class="scene__ghost" :transform="`translate(${at(otherMoment.xM, otherMoment.zM)})`">
+      <g
+        v-if="other && otherMoment"
+        class="scene__ghost"
+        :transform="`translate(${at(otherMoment.xM, otherMoment.zM)})`"
+      >
         <TankLure :rig="other.rig" :moment="otherMoment" :scale="lureScale" :still="still" />
       </g>
       <g :transform="`translate(${at(moment.xM, moment.zM)})`">

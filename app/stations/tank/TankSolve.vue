@@ -38,7 +38,7 @@ function amount({ for: of }: Solved, value: number): string {
   if (of === 'countdown') return words.seconds(value);
   return show('lineStrength', massKgFromLb(value));
 }
-const why = computed(() => (solved.value?.why ? issueText(solved.value.why, system.value) : ''));
+const why = computed(() => (solved.value?.why ? issueText(solved.value.why) : ''));
 
 /** Sets what was found, as near as it is sold where it is sold in steps. */
 function take(value: number): void {
@@ -51,7 +51,9 @@ function take(value: number): void {
   } else {
     const first = plan.steps.findIndex((step) => step.do === 'countdown');
     const count = { do: 'countdown' as const, s: value };
-    void tank.setSteps(first < 0 ? [count, ...plan.steps] : plan.steps.map((step, at) => (at === first ? count : step)));
+    void tank.setSteps(
+      first < 0 ? [count, ...plan.steps] : plan.steps.map((step, at) => (at === first ? count : step)),
+    );
   }
 }
 </script>

@@ -6,11 +6,22 @@ import * as words from '../../locale/en/tank';
 
 /** The steps of a programme as a strip: the end of each that has a time is dragged, or moved with the arrow keys. */
 const props = defineProps<{ steps: readonly RetrieveStep[] }>();
-const emit = defineEmits<{ preview: [steps: RetrieveStep[]]; set: [steps: RetrieveStep[]]; cancel: []; choose: [at: number] }>();
+const emit = defineEmits<{
+  preview: [steps: RetrieveStep[]];
+  set: [steps: RetrieveStep[]];
+  cancel: [];
+  choose: [at: number];
+}>();
 
 const strip = ref<HTMLElement | null>(null);
 /** as it was when a drag began: its lengths are those of the screen until it is let go */
-const held = ref<{ readonly at: number; readonly fromX: number; readonly fromS: number; readonly pxPerS: number; readonly steps: readonly RetrieveStep[] } | null>(null);
+const held = ref<{
+  readonly at: number;
+  readonly fromX: number;
+  readonly fromS: number;
+  readonly pxPerS: number;
+  readonly steps: readonly RetrieveStep[];
+} | null>(null);
 const whole = computed(() => (held.value?.steps ?? props.steps).reduce((sum, step) => sum + roomOf(step), 0));
 const width = (step: RetrieveStep): string => `${((100 * roomOf(step)) / whole.value).toFixed(3)}%`;
 
@@ -21,7 +32,13 @@ function down(event: PointerEvent, at: number): void {
   const s = secondsOf(props.steps[at]!);
   if (s === null || !strip.value) return;
   (event.currentTarget as Element).setPointerCapture(event.pointerId);
-  held.value = { at, fromX: event.clientX, fromS: s, pxPerS: strip.value.clientWidth / whole.value, steps: props.steps };
+  held.value = {
+    at,
+    fromX: event.clientX,
+    fromS: s,
+    pxPerS: strip.value.clientWidth / whole.value,
+    steps: props.steps,
+  };
 }
 const dragged = ({ clientX }: PointerEvent): RetrieveStep[] | null => {
   const from = held.value;
@@ -41,7 +58,14 @@ function cancel(): void {
   held.value = null;
   emit('cancel');
 }
-const KEYS: Readonly<Record<string, number>> = { ArrowRight: 0.5, ArrowUp: 0.5, ArrowLeft: -0.5, ArrowDown: -0.5, PageUp: 5, PageDown: -5 };
+const KEYS: Readonly<Record<string, number>> = {
+  ArrowRight: 0.5,
+  ArrowUp: 0.5,
+  ArrowLeft: -0.5,
+  ArrowDown: -0.5,
+  PageUp: 5,
+  PageDown: -5,
+};
 function key(event: KeyboardEvent, at: number): void {
   const by = KEYS[event.key];
   const s = secondsOf(props.steps[at]!);

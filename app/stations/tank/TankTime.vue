@@ -13,7 +13,12 @@ const share = (s: number): string => `${((100 * s) / Math.max(0.1, props.endsS))
 const stretches = computed(() =>
   props.film.done.marks.map(({ step, fromS }, at, all) => {
     const toS = all[at + 1]?.fromS ?? props.film.endsS;
-    return { at, left: share(fromS), width: share(toS - fromS), name: words.stepNames[props.film.plan.steps[step]!.do] };
+    return {
+      at,
+      left: share(fromS),
+      width: share(toS - fromS),
+      name: words.stepNames[props.film.plan.steps[step]!.do],
+    };
   }),
 );
 const text = ({ kind }: Happening): string => HAPPENING_TEXT[kind];
@@ -38,9 +43,13 @@ const nearest = computed(() => {
 <template>
   <div class="time">
     <div class="time__steps" aria-hidden="true">
-      <span v-for="stretch in stretches" :key="stretch.at" class="time__step" :style="{ left: stretch.left, width: stretch.width }">{{
-        stretch.name
-      }}</span>
+      <span
+        v-for="stretch in stretches"
+        :key="stretch.at"
+        class="time__step"
+        :style="{ left: stretch.left, width: stretch.width }"
+        >{{ stretch.name }}</span
+      >
     </div>
     <input
       v-model.number="timeS"

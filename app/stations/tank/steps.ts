@@ -1,7 +1,14 @@
 import { PLAN_LIMITS, type RetrieveStep } from '@core';
 
 export type StepKind = RetrieveStep['do'];
-export const STEP_KINDS = ['countdown', 'reel', 'shake', 'pause', 'kill', 'lift-drop'] as const satisfies readonly StepKind[];
+export const STEP_KINDS = [
+  'countdown',
+  'reel',
+  'shake',
+  'pause',
+  'kill',
+  'lift-drop',
+] as const satisfies readonly StepKind[];
 
 /** A step of a kind as it is first added. */
 export const NEW_STEPS: Readonly<Record<StepKind, RetrieveStep>> = {

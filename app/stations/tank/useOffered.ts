@@ -30,9 +30,12 @@ export function useOffered() {
 
   return computed((): readonly Offered[] => {
     const found: Omit<Offered, 'title'>[] = [
-      ...advice.picks
-        .slice(0, PICKS)
-        .map(({ rank, rig, handled }) => ({ key: `pick-${rank}`, from: words.pickForWater(rank), rig, plan: handled.plan })),
+      ...advice.picks.slice(0, PICKS).map(({ rank, rig, handled }) => ({
+        key: `pick-${rank}`,
+        from: words.pickForWater(rank),
+        rig,
+        plan: handled.plan,
+      })),
       ...(bench.build ? [{ key: 'bench', from: words.fromTheBench, rig: bench.build.rig, plan: null }] : []),
       ...tickets.tickets
         .slice(0, TICKETS)

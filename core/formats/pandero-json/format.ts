@@ -3,6 +3,7 @@ import { BOX_VERSION, boxSchema, PART_SCHEMAS, READ_LIMIT, TRAYS, upgradeBox } f
 import { buildSchema } from '../../bench/build';
 import { planSchema } from '../../motion/plan';
 import { rigSchema, shortText } from '../../rig/parts/schema';
+import { tankSchema } from '../../tank/tank';
 import { ticketSchema } from '../../ticket/schema';
 import { waterSchema } from '../../water/schema';
 import { asideSchema } from '../aside';
@@ -11,7 +12,7 @@ import { screenSchema, settingsSchema } from './settings';
 import * as formats from '../../locale/en/formats';
 
 export const TICKETS_VERSION = 1;
-export const BACKUP_VERSION = 4;
+export const BACKUP_VERSION = 5;
 
 /** A list in a file: it takes at least as many rows as a browser stores. */
 const listOf = <T extends z.ZodMiniType>(row: T): z.ZodMiniArray<T> => z.array(row).check(z.maxLength(READ_LIMIT));
@@ -37,6 +38,8 @@ export const backupSchema = z.strictObject({
   /** id of the build on the bench */
   onBench: z.nullable(shortText()),
   screen: z.nullable(screenSchema),
+  /** what stands in the tank */
+  tank: z.nullable(tankSchema),
   /** rows that could not be read, as they came */
   setAside: listOf(asideSchema),
 });
@@ -44,11 +47,13 @@ export const backupSchema = z.strictObject({
 export type TicketsFile = z.infer<typeof ticketsFileSchema>;
 export type Backup = z.infer<typeof backupSchema>;
 
-/** Version 1 held one water without a place, 2 no builds, 3 neither a screen nor rows set aside. */
+/** Version 1 held one water without a place, 2 no builds, 3 neither a screen nor rows set aside, 4 no tank. */
 export function upgradeBackup(old: unknown): unknown {
   if (typeof old !== 'object' || old === null) return old;
   const { version } = old as { version?: unknown };
-  const since4 = { version: BACKUP_VERSION, screen: null, setAside: [] };
+  const since5 = { version: BACKUP_VERSION, tank: null };
+  const since4 = { ...since5, screen: null, setAside: [] };
+  if (version === 4) return { ...old, ...since5 };
   if (version === 3) return { ...old, ...since4 };
   if (version === 2) return { ...old, builds: [], onBench: null, ...since4 };
   if (version !== 1) return old;

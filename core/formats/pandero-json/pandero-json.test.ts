@@ -13,6 +13,7 @@ import { JSON_LIMIT_CHARS, type Backup } from './format';
 import { readPanderoJson } from './read';
 import { changedBuild, startBuild } from '../../bench/build';
 import { jig } from '../../testing/fixtures/rigs';
+import { EMPTY_TANK } from '../../tank/tank';
 import { writeBackup, writeBox, writeTickets } from './write';
 
 const advice = advise(NORTH_ARM, DEMO_BOX, 1);
@@ -23,7 +24,7 @@ const ticket: Ticket = makeTicket(advice.picks[0]!, NORTH_ARM, {
 });
 const backup: Backup = {
   kind: 'backup',
-  version: 4,
+  version: 5,
   madeAt: '2026-09-26T07:00:00.000Z',
   settings: { units: 'us', theme: 'light', source: 'box' },
   waters: [{ id: 'a-water', place: 'Brindle Mere', day: '2026-09-26', water: NORTH_ARM }],
@@ -39,6 +40,7 @@ const backup: Backup = {
   ],
   onBench: 'a-build',
   screen: { pxPerMm: 4.2, widthPx: 1280, heightPx: 800, ratio: 2 },
+  tank: { ...EMPTY_TANK, rig: jig(), other: null, programme: 'hop' },
   setAside: [{ from: 'tickets', key: 'odd', why: ['name: is missing.'], row: { id: 'odd' } }],
 };
 const problems = (text: string): string[] => {
@@ -100,21 +102,30 @@ describe('older versions', () => {
     });
   });
   test('a backup of version 2 had no builds', () => {
-    const { builds: _builds, onBench: _onBench, screen: _screen, setAside: _setAside, ...rest } = backup;
+    const { builds: _builds, onBench: _onBench, screen: _screen, setAside: _setAside, tank: _tank, ...rest } = backup;
     expect(readPanderoJson(JSON.stringify({ ...rest, version: 2 }))).toMatchObject({
       ok: true,
-      value: { value: { version: 4, builds: [], onBench: null, screen: null, setAside: [], atHand: 'a-water' } },
+      value: {
+        value: { version: 5, tank: null, builds: [], onBench: null, screen: null, setAside: [], atHand: 'a-water' },
+      },
+    });
+  });
+  test('a backup of version 4 knew no tank', () => {
+    const { tank: _tank, ...rest } = backup;
+    expect(readPanderoJson(JSON.stringify({ ...rest, version: 4 }))).toMatchObject({
+      ok: true,
+      value: { value: { version: 5, tank: null, builds: backup.builds } },
     });
   });
   test('a backup of version 3 knew no screen and set nothing aside', () => {
-    const { screen: _screen, setAside: _setAside, ...rest } = backup;
+    const { screen: _screen, setAside: _setAside, tank: _tank, ...rest } = backup;
     expect(readPanderoJson(JSON.stringify({ ...rest, version: 3 }))).toMatchObject({
       ok: true,
-      value: { value: { version: 4, screen: null, setAside: [], builds: backup.builds } },
+      value: { value: { version: 5, tank: null, screen: null, setAside: [], builds: backup.builds } },
     });
   });
   test('a backup of version 1 had one water without a place', () => {
-    const { waters: _waters, atHand: _atHand, screen: _screen, setAside: _setAside, ...rest } = backup;
+    const { waters: _waters, atHand: _atHand, screen: _screen, setAside: _setAside, tank: _tank, ...rest } = backup;
     const old = {
       ...rest,
       version: 1,
@@ -125,7 +136,7 @@ describe('older versions', () => {
       ok: true,
       value: {
         value: {
-          version: 4,
+          version: 5,
           builds: [],
           onBench: null,
           atHand: 'current',

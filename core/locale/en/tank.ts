@@ -6,18 +6,42 @@ import type { Cause, Measure } from '../../tank/versus';
 
 /** Programmes, and what each is for. */
 export const PROGRAMME_TEXT: Readonly<Record<ProgrammeId, { readonly name: string; readonly says: string }>> = {
-  steady: { name: 'Steady', says: 'Half way down, then back at one pace: for a tail or a plate that does the work itself.' },
-  'slow-roll': { name: 'Slow roll', says: 'To the bottom, then just fast enough to lift off it, blades barely turning: cold or dirty water.' },
+  steady: {
+    name: 'Steady',
+    says: 'Half way down, then back at one pace: for a tail or a plate that does the work itself.',
+  },
+  'slow-roll': {
+    name: 'Slow roll',
+    says: 'To the bottom, then just fast enough to lift off it, blades barely turning: cold or dirty water.',
+  },
   burn: { name: 'Burn', says: 'Fast and high, so that they have no time to look: warm, clear water.' },
   wake: { name: 'Wake', says: 'Rod up and fast enough to bulge the surface without breaking it: low light over weed.' },
-  'shake-high': { name: 'Shake high', says: 'Rod up, shaking all the way, so that it stays in sight: over weed and along its edge.' },
-  'creep-and-bump': { name: 'Creep and bump', says: 'Along the bottom as slowly as you can bear, into rock and wood: most bites come on the bump.' },
-  drag: { name: 'Drag', says: 'Pulled along the bottom in stretches with rests between: for a wide head on gravel and rock.' },
+  'shake-high': {
+    name: 'Shake high',
+    says: 'Rod up, shaking all the way, so that it stays in sight: over weed and along its edge.',
+  },
+  'creep-and-bump': {
+    name: 'Creep and bump',
+    says: 'Along the bottom as slowly as you can bear, into rock and wood: most bites come on the bump.',
+  },
+  drag: {
+    name: 'Drag',
+    says: 'Pulled along the bottom in stretches with rests between: for a wide head on gravel and rock.',
+  },
   hop: { name: 'Hop', says: 'Lifted a hand or two and dropped again: for fish that look down, and for murk.' },
   stroke: { name: 'Stroke', says: 'A long lift and a free fall, straight under the rod: ledges and deep bars.' },
-  'pitch-and-shake': { name: 'Pitch and shake', says: 'Short, straight down beside the cover, shaken on the spot, then out and on to the next.' },
-  'rip-grass': { name: 'Rip grass', says: 'Reeled until it loads up in the weed, then ripped free: the start draws the strike.' },
-  'yo-yo': { name: 'Yo-yo', says: 'Up with the reel, down on a dead line, again and again: for fish that hang between.' },
+  'pitch-and-shake': {
+    name: 'Pitch and shake',
+    says: 'Short, straight down beside the cover, shaken on the spot, then out and on to the next.',
+  },
+  'rip-grass': {
+    name: 'Rip grass',
+    says: 'Reeled until it loads up in the weed, then ripped free: the start draws the strike.',
+  },
+  'yo-yo': {
+    name: 'Yo-yo',
+    says: 'Up with the reel, down on a dead line, again and again: for fish that hang between.',
+  },
 };
 
 /** What an angler feels or sees, a few words each. */
