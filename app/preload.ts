@@ -55,6 +55,7 @@ const REST: readonly (() => Promise<unknown>)[] = [
   () => import('./stores/tab-news'),
   () => import('./stores/reminder'),
   () => import('./stores/bench'),
+  () => import('./stores/tank'),
   () => import('./db/box-rows'),
   () => import('./db/set-aside'),
   () => import('./db/later-kinds'),

@@ -1,7 +1,8 @@
 /** @jest-environment ./scripts/page-environment.mjs */
 import { expect, test } from '@jest/globals';
-import { BLADE_SHAPES, COLOURS, HEAD_STYLES, NAME, TRAILER_KINDS } from '@core';
+import { BLADE_SHAPES, COLOURS, HEAD_STYLES, NAME, PROGRAMME_IDS, TRAILER_KINDS } from '@core';
 import { useBench } from '../stores/bench';
+import { useTank } from '../stores/tank';
 import { useAdvice } from '../stores/advice';
 import { useNumberCard } from '../stores/number-card';
 import { useRuleCard } from '../stores/handbook';
@@ -83,7 +84,7 @@ async function visit(place: string): Promise<void> {
   await settle();
 }
 
-test.each(['/water', '/pick', '/bench', '/box', '/tickets', '/handbook', '/tickets/nowhere'])(
+test.each(['/water', '/pick', '/bench', '/tank', '/box', '/tickets', '/handbook', '/tickets/nowhere'])(
   'no word of %s is left outside the locale',
   async (place) => {
     await visit(place);
@@ -216,4 +217,24 @@ test('nor of the table of weights and cuts, nor of cuts that lie on the drawing'
   await settle();
   expect(document.querySelector('[data-testid=cut-table]')).not.toBeNull();
   expect(plainWords()).toEqual([]);
+});
+
+test('nor of what a tank shows: two rigs, every programme, falls, charts as tables, what differs, what is solved', async () => {
+  await visit('/pick');
+  await until(() => expect(useAdvice().picks.length).toBeGreaterThan(2));
+  const tank = useTank();
+  const [first, , third] = useAdvice().picks;
+  await tank.put(first!.rig, null);
+  await tank.putOther(third!.rig);
+  await visit('/tank');
+  for (const id of PROGRAMME_IDS) {
+    await tank.begin(id);
+    await settle();
+    expect([id, ...plainWords()]).toEqual([id]);
+  }
+  for (const nth of [1, 3, 4]) {
+    await user.click(document.querySelectorAll<HTMLElement>('.tank__sections button')[nth]!);
+    await settle();
+    expect([nth, ...plainWords()]).toEqual([nth]);
+  }
 });

@@ -10,8 +10,11 @@ export type BreaksDown =
   | { readonly kind: 'never-down'; readonly deepestM: number; readonly depthM: number }
   | { readonly kind: 'into-cover'; readonly times: number };
 
-const pacesOf = ({ steps }: RetrievePlan): number[] =>
-  steps.flatMap((step) => (step.do === 'reel' || step.do === 'shake' ? [step.mPerS] : []));
+/** Paces a rig is fished at: not that at which a programme is wound in. */
+const pacesOf = ({ steps }: RetrievePlan, id: ProgrammeId | null): number[] => {
+  const fished = id !== null && PROGRAMMES[id].windsIn ? steps.slice(0, -1) : steps;
+  return fished.flatMap((step) => (step.do === 'reel' || step.do === 'shake' ? [step.mPerS] : []));
+};
 
 /** A lure this close to the bottom has got there, m. */
 const DOWN_M = 0.05;
@@ -24,14 +27,20 @@ const DOWN_M = 0.05;
 export function breaksDown({ rig, plan, prepared, done }: Film, id: ProgrammeId | null): readonly BreaksDown[] {
   const { lure, line, ground } = prepared;
   const found: BreaksDown[] = [];
-  const paces = pacesOf(plan);
+  const paces = pacesOf(plan, id);
   const { slowestMps, fastestMps, limit } = workingWindow(rig, lure, line, plan.castM / 2);
   const [slow, fast] = [Math.min(...paces), Math.max(...paces)];
   if (slowestMps !== null && paces.length > 0 && slow < slowestMps) {
     found.push({ kind: 'too-slow', paceMps: slow, slowestMps });
   }
   const meansToWake = id === 'wake';
-  if (fastestMps !== null && limit !== null && fast > fastestMps && !(meansToWake && limit === 'surface')) {
+  if (
+    fastestMps !== null &&
+    limit !== null &&
+    paces.length > 0 &&
+    fast > fastestMps &&
+    !(meansToWake && limit === 'surface')
+  ) {
     found.push({ kind: limit, paceMps: fast, fastestMps });
   }
   const depthM = ground.depthAt(plan.castM);

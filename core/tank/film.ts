@@ -201,6 +201,6 @@ export function momentAt(film: Film, timeS: number): Moment {
   };
 }
 /** A head that is drawn over the bottom is lifted by its line no more than this. */
-const LIES_UP_RAD = 0.6;
+const LIES_UP_RAD = 0.25;
 /** A skirt at rest is drawn as at this speed: strands sag. */
 const STILL_MPS = 0.1;

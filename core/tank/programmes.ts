@@ -31,6 +31,8 @@ export interface Programme {
   readonly tipHeightM?: number;
   /** whether it lives on the bottom: a rig that never gets there does something else */
   readonly isOnBottom: boolean;
+  /** its last reel only winds in: nobody fishes with it */
+  readonly windsIn?: true;
   steps(to: FittedTo): readonly RetrieveStep[];
 }
 
@@ -80,17 +82,20 @@ export const PROGRAMMES: Readonly<Record<ProgrammeId, Programme>> = {
   },
   hop: {
     id: 'hop',
+    windsIn: true,
     isOnBottom: true,
     steps: (to) => [toBottom(to), ...rounds(6, { do: 'lift-drop', m: 0.3 }, reel(0.4, 2)), reel(0.4)],
   },
   stroke: {
     id: 'stroke',
+    windsIn: true,
     castM: 6,
     isOnBottom: true,
     steps: (to) => [toBottom(to), ...rounds(5, { do: 'lift-drop', m: 0.9 }, { do: 'pause', s: 1 }), reel(1)],
   },
   'pitch-and-shake': {
     id: 'pitch-and-shake',
+    windsIn: true,
     castM: 8,
     tipHeightM: 1.8,
     isOnBottom: true,

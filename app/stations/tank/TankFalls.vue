@@ -187,7 +187,7 @@ const equals = computed(() =>
   stroke: rgb(var(--v-theme-bottle));
 }
 .falls__floor {
-  fill: rgba(var(--v-theme-brass), 0.42);
+  fill: color-mix(in srgb, rgb(var(--v-theme-brass)) 42%, rgb(var(--v-theme-skin)));
 }
 .falls__controls {
   display: flex;

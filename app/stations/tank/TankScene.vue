@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, onBeforeUnmount, onMounted, ref, shallowRef } from 'vue';
-import { COVER_NAME, momentAt, type Film, type Moment, type Water } from '@core';
+import { COVER_NAME, displayUnit, momentAt, type Film, type Moment, type Water } from '@core';
 import { useUnits } from '../../composables/useUnits';
 
 import TankLure from './TankLure.vue';
@@ -16,7 +16,7 @@ const props = defineProps<{
   narrow: boolean;
   label: string;
 }>();
-const { show } = useUnits();
+const { show, system } = useUnits();
 
 const root = ref<HTMLElement | null>(null);
 const widthPx = shallowRef(1200);
@@ -27,11 +27,11 @@ const observer =
 onMounted(() => root.value && observer?.observe(root.value));
 onBeforeUnmount(() => observer?.disconnect());
 
-const heightPx = computed(() => (props.narrow ? 300 : 336));
+const heightPx = computed(() => (props.narrow ? 300 : 316));
 const LEFT = 58;
 const RIGHT = 14;
 const SKY = 52;
-const BELOW = 20;
+const BELOW = 30;
 /** Water nobody can see the bottom of is shown so far below the lure, times its depth. */
 const ROOM = 1.25;
 
@@ -58,6 +58,15 @@ const lureScale = computed(() => (props.narrow ? 0.62 : LURE_PX_PER_MM));
 const lureTimes = computed(() => (1000 * lureScale.value) / pxPerX.value);
 
 const moment = computed(() => momentAt(props.film, props.timeS));
+/** A lure is held at its nose; on the bottom it lies on what hangs lowest. */
+const LIES_PX = 9;
+function lies({ onBottom, noseUpRad }: Moment, film: Film): number {
+  if (!onBottom) return 0;
+  const longPx = 1000 * film.prepared.lure.body.lengthM * lureScale.value;
+  return -(LIES_PX + Math.max(0, longPx * Math.sin(noseUpRad) * 0.8));
+}
+const placed = (of: Moment, film: Film): string =>
+  `translate(${x(of.xM).toFixed(2)} ${(z(of.zM) + lies(of, film)).toFixed(1)})`;
 const otherMoment = computed(() =>
   props.other ? momentAt(props.other, Math.min(props.timeS, props.other.endsS)) : null,
 );
@@ -70,14 +79,16 @@ const done = computed(() => {
 });
 
 /** The line: leaves the lure as steeply as it bows there; slack it hangs. */
-function lineOf({ xM, zM, bowRad, isSlack }: Moment, film: Film): string {
+function lineOf(of: Moment, film: Film): string {
+  const { xM, zM, bowRad, isSlack } = of;
   const { tipHeightM } = film.plan;
   const from = `M${x(0).toFixed(1)} ${tipPx.value.toFixed(1)}`;
-  if (isSlack) return `${from}Q${x(xM * 0.55).toFixed(1)} ${z(zM * 0.25).toFixed(1)} ${at(xM, zM)}`;
+  const end = `${x(xM).toFixed(1)} ${(z(zM) + lies(of, film)).toFixed(1)}`;
+  if (isSlack) return `${from}Q${x(xM * 0.55).toFixed(1)} ${z(zM * 0.25).toFixed(1)} ${end}`;
   const lengthM = Math.hypot(xM, zM + tipHeightM);
   const leadsRad = Math.atan2(zM + tipHeightM, xM) + bowRad;
   const [cx, cz] = [xM - (lengthM / 2) * Math.cos(leadsRad), zM - (lengthM / 2) * Math.sin(leadsRad)];
-  return `${from}Q${x(Math.max(0, cx)).toFixed(1)} ${Math.max(tipPx.value, z(cz)).toFixed(1)} ${at(xM, zM)}`;
+  return `${from}Q${x(Math.max(0, cx)).toFixed(1)} ${Math.max(tipPx.value, z(cz)).toFixed(1)} ${end}`;
 }
 
 const bottom = computed(() => {
@@ -95,9 +106,12 @@ const band = computed(() => {
   const { band: wanted } = props.water;
   return wanted ? { y: z(wanted.fromM), height: (wanted.toM - wanted.fromM) * pxPerZ.value } : null;
 });
-const STEPS_M = [0.1, 0.2, 0.3048, 0.5, 0.6096, 1, 1.524, 2, 3.048, 5, 6.096, 10, 15];
+/** Marks stand at whole and half units of the reader, no closer than can be read. */
+const STEPS = [0.1, 0.2, 0.5, 1, 2, 5, 10, 20];
+const LEAST_PX = 26;
 const ruler = computed(() => {
-  const step = STEPS_M.find((m) => m * pxPerZ.value > 26) ?? 20;
+  const { toSi } = displayUnit('depth', system.value);
+  const step = toSi(STEPS.find((shown) => toSi(shown) * pxPerZ.value > LEAST_PX) ?? 50);
   return Array.from({ length: Math.floor(deepM.value / step) + 1 }, (_, nth) => ({
     y: z(nth * step),
     text: show('depth', nth * step),
@@ -117,6 +131,8 @@ const ruler = computed(() => {
       :data-x-m="moment.xM.toFixed(4)"
       :data-z-m="moment.zM.toFixed(4)"
       :data-time-s="timeS.toFixed(3)"
+      :data-left-px="LEFT"
+      :data-px-per-m="pxPerX"
     >
       <defs>
         <pattern id="tank-band" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
@@ -139,7 +155,7 @@ const ruler = computed(() => {
       <g v-for="cover in covers" :key="cover.kind + cover.y" clip-path="url(#tank-water)">
         <rect :x="LEFT" :y="cover.y" :width="widthPx" :height="heightPx" fill="url(#tank-cover)" />
         <path class="scene__top" :d="`M${LEFT} ${cover.y}H${widthPx - RIGHT}`" />
-        <text class="scene__name" :x="LEFT + 8" :y="cover.y - 4">{{ cover.name }}</text>
+        <text class="scene__name" :x="LEFT + 8" :y="cover.y + 14">{{ cover.name }}</text>
       </g>
       <path class="scene__bottom" :d="bottom" />
       <path class="scene__surface" :d="`M${LEFT} ${SKY}H${widthPx - RIGHT}`" />
@@ -148,14 +164,10 @@ const ruler = computed(() => {
       <path class="scene__done" :d="done" />
       <path class="scene__rod" :d="`M${LEFT - 40} ${tipPx + 16}L${LEFT} ${tipPx}`" />
       <path class="scene__line" :class="{ 'scene__line--slack': moment.isSlack }" :d="lineOf(moment, film)" />
-      <g
-        v-if="other && otherMoment"
-        class="scene__ghost"
-        :transform="`translate(${at(otherMoment.xM, otherMoment.zM)})`"
-      >
+      <g v-if="other && otherMoment" class="scene__ghost" :transform="placed(otherMoment, other)">
         <TankLure :rig="other.rig" :moment="otherMoment" :scale="lureScale" :still="still" />
       </g>
-      <g :transform="`translate(${at(moment.xM, moment.zM)})`">
+      <g data-lure="own" :transform="placed(moment, film)">
         <TankLure :rig="film.rig" :moment="moment" :scale="lureScale" :still="still" />
       </g>
     </svg>
@@ -201,7 +213,7 @@ const ruler = computed(() => {
   stroke-dasharray: 2 4;
 }
 .scene__bottom {
-  fill: rgba(var(--v-theme-brass), 0.42);
+  fill: color-mix(in srgb, rgb(var(--v-theme-brass)) 42%, rgb(var(--v-theme-skin)));
   stroke: rgb(var(--v-theme-ink));
 }
 .scene__path {

@@ -36,7 +36,7 @@ function down(event: PointerEvent, at: number): void {
     at,
     fromX: event.clientX,
     fromS: s,
-    pxPerS: strip.value.clientWidth / whole.value,
+    pxPerS: (event.currentTarget as Element).parentElement!.clientWidth / roomOf(props.steps[at]!),
     steps: props.steps,
   };
 }
@@ -144,6 +144,18 @@ function key(event: KeyboardEvent, at: number): void {
   outline-offset: -3px;
 }
 @media (max-width: 700px) {
+  /* a programme of many steps is longer than a phone is wide */
+  .strip {
+    height: 52px;
+    overflow-x: auto;
+  }
+  .strip__step {
+    flex: none;
+    min-width: 104px;
+  }
+  .strip__name {
+    padding-right: 48px;
+  }
   .strip__end {
     width: 48px;
   }

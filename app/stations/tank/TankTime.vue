@@ -24,7 +24,7 @@ const stretches = computed(() =>
 const text = ({ kind }: Happening): string => HAPPENING_TEXT[kind];
 const spoken = computed(() => words.atTime(words.seconds(timeS.value), words.seconds(props.endsS)));
 /** a note every so often finds room on the strip; the others stand in the list */
-const ROOM = 0.075;
+const ROOM = 0.06;
 const noted = computed(() => {
   let last = -1;
   return props.told.filter(({ timeS: s }) => {

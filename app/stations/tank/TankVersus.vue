@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { CAUSE_TEXT, MEASURE_TEXT, type Difference, type Measure } from '@core';
+import { CAUSE_TEXT, displayUnit, MEASURE_TEXT, type Difference, type Measure } from '@core';
 import { useUnits } from '../../composables/useUnits';
 import { useTank } from '../../stores/tank';
 import * as words from '../../locale/en/tank';
 
 /** Two rigs, one water, one programme: what differs, and which of their differences makes most of it. */
 const tank = useTank();
-const { show } = useUnits();
+const { show, system } = useUnits();
 const DEPTHS: readonly Measure[] = ['mid-depth', 'max-depth'];
 
 function text(measure: Measure, value: number | null): string {
@@ -15,10 +15,19 @@ function text(measure: Measure, value: number | null): string {
   if (measure === 'in-band') return words.seconds(value);
   return show(DEPTHS.includes(measure) ? 'depth' : 'speed', value);
 }
-function by({ measure, a, b }: Difference): string {
+const isAlike = ({ measure, a, b }: Difference): boolean => text(measure, a) === text(measure, b);
+function by(difference: Difference): string {
+  const { measure, a, b } = difference;
   if (a === null || b === null) return '';
-  if (text(measure, a) === text(measure, b)) return words.noDifference;
-  const amount = text(measure, Math.abs(b - a));
+  if (isAlike(difference)) return words.noDifference;
+  // of the numbers as they are read: what is told must add up
+  const quantity = DEPTHS.includes(measure) ? 'depth' : 'speed';
+  const { fromSi, toSi, digits } = displayUnit(quantity, system.value);
+  const read = (value: number): number => Number(fromSi(value).toFixed(digits));
+  const amount =
+    measure === 'in-band'
+      ? words.seconds(Math.abs(Number(b.toFixed(1)) - Number(a.toFixed(1))))
+      : show(quantity, toSi(Math.abs(read(b) - read(a))));
   if (DEPTHS.includes(measure)) return b > a ? words.deeperBy(amount) : words.shallowerBy(amount);
   return b > a ? words.moreBy(amount) : words.lessBy(amount);
 }
@@ -29,7 +38,7 @@ const rows = computed(() =>
     a: text(difference.measure, difference.a),
     b: text(difference.measure, difference.b),
     by: by(difference),
-    cause: difference.cause ? CAUSE_TEXT[difference.cause.of] : '',
+    cause: difference.cause && !isAlike(difference) ? CAUSE_TEXT[difference.cause.of] : '',
   })),
 );
 </script>

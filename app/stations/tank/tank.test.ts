@@ -111,7 +111,7 @@ test('two rigs fall side by side and are compared; without a second one it is sa
   await says('tank-versus', 'Free fall');
   await says('tank-versus', /the (plastic|weight of the head|shape of the head|cuts|skirt)/);
   await press('Falls', 'tank');
-  await says('tank-falls', 'To fall at');
+  await says('tank-falls', 'To fall as the other');
   await says('tank-falls', 'On the bottom after');
   await press('Swap');
   await until(async () => expect((await stored())?.other).toEqual(useTank().tank.other));

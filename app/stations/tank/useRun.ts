@@ -1,7 +1,7 @@
 import { computed, onBeforeUnmount, ref, watch, type ComputedRef } from 'vue';
 
 /** Longest a frame may advance the film, s: a tab that slept does not leap. */
-const MOST_FRAME_S = 0.1;
+const MOST_FRAME_S = 0.5;
 const FAST = 4;
 /** Where motion is reduced each moment stands so long, ms. */
 const STILL_MS = 1500;
