@@ -1,0 +1,125 @@
+import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import { DEMO_BOX, NORTH_ARM } from '../../demo/brindle-mere';
+import { waterSchema } from '../water/schema';
+import { anyWater } from '../testing/fixtures/boxes';
+import { jig } from '../testing/fixtures/rigs';
+import { cellValue, MAP_AXES, mapPlan, placeOfWater, placeOnAxis, waterAt, waterLater } from './axes';
+import { MapRefinement } from './refine';
+import { regionsOf } from './regions';
+import { changesBetween, isSameWinner, winnerKey, winnerOf } from './winner';
+
+describe('sides of a map', () => {
+  test('any cell of any map of any water is a water', () => {
+    fc.assert(
+      fc.property(
+        anyWater,
+        fc.constantFrom(...MAP_AXES),
+        fc.constantFrom(...MAP_AXES),
+        fc.nat(31),
+        fc.nat(31),
+        (water, x, y, column, row) => {
+          const plan = mapPlan(x, y, 32);
+          const there = waterAt(water, plan, Math.min(column, plan.wide - 1), Math.min(row, plan.high - 1));
+          expect(waterSchema.safeParse(there).success).toBe(true);
+          expect(waterSchema.safeParse(waterLater(water)).success).toBe(true);
+        },
+      ),
+      { numRuns: 200 },
+    );
+  });
+  test.each(MAP_AXES)('%s: a cell lies where its value is, and what is beyond lies on the end', (axis) => {
+    const cells = mapPlan(axis, 'depth', 32).wide;
+    for (let at = 0; at < cells; at++) expect(placeOnAxis(axis, cells, cellValue(axis, cells, at))).toBeCloseTo(at, 9);
+    expect(placeOnAxis(axis, cells, 1e9)).toBeCloseTo(cells - 1, 9);
+    expect(placeOnAxis(axis, cells, -5)).toBeCloseTo(0, 9);
+  });
+  test('today lies on the map where its water is; a muddying day leads down, a bright one to the right', () => {
+    const plan = mapPlan('temperature', 'visibility', 32);
+    const here = placeOfWater(NORTH_ARM, plan);
+    expect(cellValue('temperature', 32, here.column)).toBeCloseTo(NORTH_ARM.temperatureC, 9);
+    const later = placeOfWater(waterLater({ ...NORTH_ARM, trend: 'rising-muddy', sky: 'bright' }), plan);
+    expect(later.row).toBeLessThan(here.row);
+    expect(later.column).toBeGreaterThan(here.column);
+  });
+});
+
+describe('a map that is asked coarse first, then along its borders', () => {
+  /** a made-up world of slanting borders and a hole */
+  const world = (column: number, row: number): string =>
+    Math.hypot(column - 20, row - 9) < 5 ? 'hole' : column * 0.7 + row > 26 ? 'b' : column > 22 ? 'c' : 'a';
+  const run = (cells: number): { readonly right: number; readonly asked: number } => {
+    const plan = mapPlan('temperature', 'visibility', cells);
+    const scale = 32 / cells;
+    const of = (column: number, row: number): string => world(column * scale, row * scale);
+    const map = new MapRefinement<string>(plan, (one, other) => one === other);
+    for (let ask = map.next(); ask.length > 0; ask = map.next()) {
+      for (const cell of ask) map.tell(cell, of(cell.column, cell.row));
+    }
+    let right = 0;
+    for (let row = 0; row < plan.high; row++) {
+      for (let column = 0; column < plan.wide; column++) if (map.at({ column, row }) === of(column, row)) right++;
+    }
+    return { right: right / (plan.wide * plan.high), asked: map.asked / (plan.wide * plan.high) };
+  };
+  test.each([16, 32, 64])('%p cells to a side: 98 of 100 are right', (cells) => {
+    expect(run(cells).right).toBeGreaterThanOrEqual(0.98);
+  });
+  test('the finer, the smaller the share that is asked', () => {
+    expect(run(64).asked).toBeLessThan(run(32).asked);
+    expect(run(32).asked).toBeLessThan(0.65);
+  });
+  test('one answer everywhere is soon known; one side of three cells is all asked', () => {
+    const plan = mapPlan('temperature', 'visibility', 32);
+    const map = new MapRefinement<string>(plan, () => true);
+    for (let ask = map.next(); ask.length > 0; ask = map.next()) for (const cell of ask) map.tell(cell, 'a');
+    expect(map.asked).toBeLessThan(60);
+    const sky = mapPlan('visibility', 'sky', 8);
+    expect([sky.wide, sky.high]).toEqual([8, 3]);
+  });
+  test('before anything is known there is nothing; then the nearest that was asked', () => {
+    const map = new MapRefinement<string>(mapPlan('temperature', 'depth', 16), (one, other) => one === other);
+    expect(map.at({ column: 3, row: 3 })).toBeNull();
+    map.tell({ column: 0, row: 0 }, 'a');
+    expect(map.at({ column: 3, row: 3 })).toBe('a');
+  });
+});
+
+describe('winners and regions', () => {
+  test('colours and cuts make no region; weight, plastic and turn do', () => {
+    const rig = jig();
+    expect(winnerKey({ ...rig, skirt: { ...rig.skirt!, colour: 'white' } })).toBe(winnerKey(rig));
+    expect(winnerKey(jig({ oz: 0.5 }))).not.toBe(winnerKey(rig));
+    expect(changesBetween(rig, jig({ oz: 0.5, trailer: 'creature' }))).toEqual(['weight', 'trailer']);
+    expect(changesBetween(rig, rig)).toEqual([]);
+  });
+  test('regions hang together, the largest first, each with its label inside it', () => {
+    const plan = { ...mapPlan('temperature', 'visibility', 4), wide: 4, high: 3 };
+    const keys = [...('aab' + 'b'), ...'aabb', ...'caab'];
+    const regions = regionsOf(keys, plan);
+    expect(regions.map(({ key, cells }) => [key, cells.length])).toEqual([
+      ['a', 6],
+      ['b', 5],
+      ['c', 1],
+    ]);
+    for (const { key, labelAt } of regions) expect(keys[labelAt.row * 4 + labelAt.column]).toBe(key);
+  });
+  test('on the demo box a refined map says what each cell would be asked itself', () => {
+    const plan = mapPlan('temperature', 'visibility', 9);
+    const asked = new Map<string, ReturnType<typeof winnerOf>>();
+    const of = (column: number, row: number): ReturnType<typeof winnerOf> => {
+      const key = `${column} ${row}`;
+      if (!asked.has(key)) asked.set(key, winnerOf(waterAt(NORTH_ARM, plan, column, row), DEMO_BOX));
+      return asked.get(key)!;
+    };
+    const map = new MapRefinement(plan, isSameWinner);
+    for (let ask = map.next(); ask.length > 0; ask = map.next()) {
+      for (const cell of ask) map.tell(cell, of(cell.column, cell.row));
+    }
+    let wrong = 0;
+    for (let row = 0; row < 9; row++) {
+      for (let column = 0; column < 9; column++) if (!isSameWinner(map.at({ column, row }), of(column, row))) wrong++;
+    }
+    expect(wrong).toBeLessThanOrEqual(Math.floor(0.02 * 81));
+  });
+});
