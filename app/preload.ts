@@ -20,6 +20,8 @@ const REST: readonly (() => Promise<unknown>)[] = [
   () => import('./shell/FilesMenu.vue'),
   () => import('./stations/pick/PickSettings.vue'),
   () => import('./stations/pick/PickSchools.vue'),
+  () => import('./stations/pick/PickMap.vue'),
+  () => import('./workers/ask-map').then(({ preloadMap }) => preloadMap()),
   () => import('./stations/bench/BenchSteps.vue'),
   () => import('./stations/bench/BenchSolve.vue'),
   () => import('./stations/bench/BenchTable.vue'),

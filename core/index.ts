@@ -300,5 +300,7 @@ export { SCORE_NUMBER, WANT_NUMBER, type NumberText } from './locale/en/numbers'
 export { READOUT_TEXT } from './locale/en/readouts';
 export { readoutChange, readoutNumber, readoutText } from './wording/readouts';
 export { LINE_KINDS, type LineKind } from './tackle/gear';
+export * from './map';
+export * from './season';
 export * from './tank';
 export { breaksDownText, CAUSE_TEXT, HAPPENING_TEXT, MEASURE_TEXT, PROGRAMME_TEXT, WORKS_TEXT } from './locale/en/tank';

@@ -6,7 +6,7 @@ type Say = (answer: object) => void;
 /** Workers made up by a test: what each does with a job. */
 function setUp(
   behave: readonly ((say: Say, job: string, broken: () => void) => void)[],
-  more: { readonly here?: (job: string) => string } = {},
+  more: { readonly here?: (job: string) => string; readonly restarted?: () => void } = {},
 ) {
   let made = 0;
   let ended = 0;
@@ -48,6 +48,13 @@ describe('a worker', () => {
     const { asker, counts } = setUp([silent, well]);
     expect(await asker.ask('a')).toEqual({ ok: true, value: 'a done' });
     expect(counts()).toEqual({ made: 2, ended: 1 });
+  });
+  test('that is started anew says so, once', async () => {
+    let said = 0;
+    const { asker } = setUp([silent, well], { restarted: () => void said++ });
+    await asker.ask('a');
+    await asker.ask('b');
+    expect(said).toBe(1);
   });
   test('that hangs every time is said', async () => {
     expect(code(await setUp([silent]).asker.ask('a'))).toBe('worker-silent');

@@ -15,12 +15,14 @@ interface Options<Job, Value> {
   make(): WorkerLike;
   /** longest it may say nothing while it works, ms */
   readonly silentMs: number;
+  /** hears that the worker stopped answering and was started anew */
+  readonly restarted?: () => void;
   /** does the same on the page, where no worker is to be had */
   readonly here?: (job: Job, tell: (progress: number) => void) => Value | Promise<Value>;
 }
 
 /** Jobs of one worker: it is started when first needed, and started anew when it stops answering. */
-export function createAsker<Job, Value>({ what, make, silentMs, here }: Options<Job, Value>) {
+export function createAsker<Job, Value>({ what, make, silentMs, restarted, here }: Options<Job, Value>) {
   let worker: WorkerLike | null = null;
   let last = 0;
   /** whether this worker ever said anything: one that never did could not be started */
@@ -91,6 +93,7 @@ export function createAsker<Job, Value>({ what, make, silentMs, here }: Options<
         const found = await attempt(job, tell);
         if (found === 'missing') return onPage(job, tell);
         if (found !== 'silent') return found;
+        if (tries === 0) restarted?.();
       }
       return fail([issue('worker-silent', '', { got: what })]);
     });

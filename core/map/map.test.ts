@@ -7,7 +7,7 @@ import { jig } from '../testing/fixtures/rigs';
 import { cellValue, MAP_AXES, mapPlan, placeOfWater, placeOnAxis, waterAt, waterLater } from './axes';
 import { MapRefinement } from './refine';
 import { regionsOf } from './regions';
-import { changesBetween, isSameWinner, winnerKey, winnerOf } from './winner';
+import { partsThatDiffer, isSameWinner, winnerKey, winnerOf } from './winner';
 
 describe('sides of a map', () => {
   test('any cell of any map of any water is a water', () => {
@@ -90,8 +90,8 @@ describe('winners and regions', () => {
     const rig = jig();
     expect(winnerKey({ ...rig, skirt: { ...rig.skirt!, colour: 'white' } })).toBe(winnerKey(rig));
     expect(winnerKey(jig({ oz: 0.5 }))).not.toBe(winnerKey(rig));
-    expect(changesBetween(rig, jig({ oz: 0.5, trailer: 'creature' }))).toEqual(['weight', 'trailer']);
-    expect(changesBetween(rig, rig)).toEqual([]);
+    expect(partsThatDiffer(rig, jig({ oz: 0.5, trailer: 'creature' }))).toEqual(['weight', 'trailer']);
+    expect(partsThatDiffer(rig, rig)).toEqual([]);
   });
   test('regions hang together, the largest first, each with its label inside it', () => {
     const plan = { ...mapPlan('temperature', 'visibility', 4), wide: 4, high: 3 };

@@ -45,5 +45,5 @@ const PART: Readonly<Record<MapChange, (rig: Rig) => unknown>> = {
 };
 
 /** What is not the same in two rigs. */
-export const changesBetween = (one: Rig, other: Rig): readonly MapChange[] =>
+export const partsThatDiffer = (one: Rig, other: Rig): readonly MapChange[] =>
   MAP_CHANGES.filter((change) => JSON.stringify(PART[change](one)) !== JSON.stringify(PART[change](other)));

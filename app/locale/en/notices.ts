@@ -21,3 +21,5 @@ export const rowsSetAside = (count: number, first: string): string =>
     other: `${count} rows of the store could not be read and are set aside as they came: Files, “Set aside”.${first}`,
   });
 export const theFirst = (kind: string, why: string): string => ` The first, a ${kind}: ${why}`;
+export const drawingTheMap = 'Drawing the map';
+export const workerRestarted = 'What computes in the background stopped answering and was started anew.';

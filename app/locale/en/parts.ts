@@ -94,3 +94,7 @@ export const inHand = 'Take in hand';
 export const back = 'Give back';
 export const least = 'Least';
 export const most = 'Most';
+export const rigsAreCompared = 'Rigs for this water are being compared…';
+export const noRigPicked = 'Nothing is picked yet: fill the box, or rank from every kind there is.';
+export const toThePicks = 'To the picks';
+export const rigFromTheSide = (title: string): string => `${title}, from the side`;

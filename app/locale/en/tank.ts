@@ -5,9 +5,6 @@ export const pickForWater = (rank: number): string => `pick ${rank} for this wat
 export const fromATicket = 'from a ticket';
 export const fromTheBench = 'on the bench';
 export const inTheTank = 'in the tank';
-export const comparing = 'Rigs are being compared.';
-export const nothingPicked = 'No rig has been picked for this water yet.';
-export const toThePicks = 'To the picks';
 export const rig = 'Rig';
 export const beside = 'Beside it';
 export const nothingBeside = 'nothing';

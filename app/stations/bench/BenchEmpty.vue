@@ -1,8 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { rigTitles, type Rig } from '@core';
-import FractionText from '../../parts/FractionText.vue';
-import RigDrawing from '../../parts/RigDrawing.vue';
+import OfferedRigs from '../../parts/OfferedRigs.vue';
 import { useUnits } from '../../composables/useUnits';
 import { useAdvice } from '../../stores/advice';
 import { useBench } from '../../stores/bench';
@@ -34,52 +33,11 @@ const offered = computed(() => {
 </script>
 
 <template>
-  <section class="empty" :aria-label="words.benchEmpty">
-    <h1>{{ words.benchEmpty }}</h1>
-    <p>{{ words.layRigOnCut }}</p>
-    <ul>
-      <li v-for="row in offered" :key="row.key">
-        <RigDrawing :rig="row.rig" :label="words.fromTheSide(row.title)" />
-        <div>
-          <b><FractionText :text="row.title" /></b>
-          <p class="soft">{{ row.from }}</p>
-          <v-btn :class="{ act: row.key === 'pick-1' }" @click="bench.start(row.rig, row.base)">{{
-            words.layOnBench
-          }}</v-btn>
-        </div>
-      </li>
-    </ul>
-    <p v-if="offered.length === 0">
-      {{ advice.ranking ? words.comparing : words.nothingPicked }}
-      <RouterLink to="/pick">{{ words.toThePicks }}</RouterLink>
-    </p>
-  </section>
+  <OfferedRigs
+    :title="words.benchEmpty"
+    :says="words.layRigOnCut"
+    :rows="offered"
+    :take="words.layOnBench"
+    @take="bench.start($event.rig, $event.base)"
+  />
 </template>
-
-<style scoped>
-.empty {
-  display: grid;
-  gap: 10px;
-  padding: 22px 20px 90px;
-  max-width: 860px;
-}
-.empty ul {
-  list-style: none;
-}
-.empty li {
-  display: grid;
-  grid-template-columns: 380px 1fr;
-  gap: 18px;
-  align-items: center;
-  padding: 10px 0;
-  border-bottom: 1px solid rgb(var(--v-theme-rule));
-}
-.empty :deep(.v-btn) {
-  margin-top: 6px;
-}
-@media (max-width: 700px) {
-  .empty li {
-    grid-template-columns: 1fr;
-  }
-}
-</style>

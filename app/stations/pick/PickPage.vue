@@ -18,9 +18,12 @@ import * as words from '../../locale/en/pick';
 
 // its selects are the heaviest part of the page: they come a moment after the rest
 const PickSettings = defineAsyncComponent(() => import('./PickSettings.vue'));
+const PickMap = defineAsyncComponent(() => import('./PickMap.vue'));
 const WantEnds = defineAsyncComponent(() => import('../../parts/WantEnds.vue'));
 const store = useAdvice();
 const { system } = useUnits();
+/** whether the decision map is folded out */
+const mapped = ref(false);
 /** the want whose ends are typed */
 const typed = ref<WantId | null>(null);
 /** the first pick, then what heads the list, then the list */
@@ -75,6 +78,9 @@ const counted = computed(() => countText(store.advice?.considered ?? 0));
         <p class="soft" role="status" :data-took-ms="store.tookMs">
           {{ state }}
         </p>
+        <button type="button" class="press" :aria-expanded="mapped" data-testid="open-map" @click="mapped = !mapped">
+          {{ mapped ? words.closeTheMap : words.openTheMap }}
+        </button>
         <div class="pick__settings"><PickSettings /></div>
       </div>
       <IntentWords class="pick__intent" narrow />
@@ -100,6 +106,7 @@ const counted = computed(() => countText(store.advice?.considered ?? 0));
         <v-btn @click="typed = null">{{ words.done }}</v-btn>
       </div>
     </header>
+    <PickMap v-if="mapped" />
     <div v-if="slow" class="pick__progress">
       <v-progress-linear
         :model-value="100 * store.progress"

@@ -3,13 +3,13 @@ import { computed, defineAsyncComponent, onMounted, ref } from 'vue';
 import { breaksDownText, rigTitle, type Rig } from '@core';
 import ChoiceRow from '../../parts/ChoiceRow.vue';
 import FractionText from '../../parts/FractionText.vue';
+import OfferedRigs from '../../parts/OfferedRigs.vue';
 import SelectField from '../../parts/SelectField.vue';
 import { useKeys } from '../../composables/useKeys';
 import { useNarrow } from '../../composables/useNarrow';
 import { useUnits } from '../../composables/useUnits';
 import { useTank } from '../../stores/tank';
 import { useWater } from '../../stores/water';
-import TankEmpty from './TankEmpty.vue';
 import TankNow from './TankNow.vue';
 import TankScene from './TankScene.vue';
 import TankTime from './TankTime.vue';
@@ -83,7 +83,14 @@ useKeys({ ' ': toggle, ',': () => jump(-1), '.': () => jump(1) });
 </script>
 
 <template>
-  <TankEmpty v-if="tank.loaded && !tank.tank.rig" :offered="offered" @put="tank.put($event.rig, $event.plan)" />
+  <OfferedRigs
+    v-if="tank.loaded && !tank.tank.rig"
+    :title="words.tankEmpty"
+    :says="words.putARigIn"
+    :rows="offered.slice(0, 4)"
+    :take="words.putIn"
+    @take="tank.put($event.rig, $event.plan)"
+  />
   <div v-else-if="tank.film" class="tank" data-testid="tank">
     <header class="tank__head">
       <h1 class="tank__title"><FractionText :text="title" /></h1>

@@ -1,0 +1,38 @@
+export const title = 'What leads where';
+export const across = 'Across';
+export const upwards = 'Upwards';
+export const axes = { temperature: 'temperature', visibility: 'visibility', depth: 'depth', sky: 'light' } as const;
+export const skies = { bright: 'bright', mixed: 'mixed', dark: 'dark' } as const;
+export const fineness = 'Fineness';
+export const finenesses: Readonly<Record<number, string>> = { 16: 'coarse', 32: 'fine', 64: 'finest' };
+export const draw = 'Draw it';
+export const drawAgain = 'Draw it anew';
+export const stop = 'Stop';
+export const asking = (asked: string, of: string): string => `${asked} of ${of} cells asked`;
+export const drawn = (asked: string, of: string): string =>
+  `${of} cells, ${asked} of them asked; the rest lies between answers that agree`;
+export const ofAnotherWater = 'The water changed since: draw it anew.';
+export const tooManyParts = (limit: number): string =>
+  `A map asks hundreds of answers: it is drawn for boxes of up to ${limit} parts. Pick from a smaller box, or from single waters.`;
+export const today = 'today';
+export const noRig = 'no rig';
+export const mapLabel = (across: string, upwards: string): string =>
+  `Map of first picks, ${across} across, ${upwards} upwards. Arrow keys move over it, Enter takes its water.`;
+export const cellSays = (where: string, rig: string): string => `${where}: ${rig}`;
+export const takeThis = 'Enter or a click takes this water';
+export const waterTaken = (where: string): string => `The water is now at ${where}.`;
+export const regions = 'Regions';
+export const changesTo = (what: string): string => `changes ${what}`;
+export const asNow = 'as today';
+export const changes = {
+  family: 'the family',
+  head: 'the head',
+  weight: 'the weight',
+  trailer: 'the plastic',
+  blades: 'the blades',
+  plate: 'the plate',
+} as const;
+export const asTable = 'As a table';
+export const asMap = 'As a map';
+export const shape = 'Shown';
+export const shareOf = (percent: number): string => `${percent} %`;

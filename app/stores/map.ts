@@ -1,0 +1,94 @@
+import { ref, shallowRef } from 'vue';
+import { defineStore } from 'pinia';
+import {
+  isSameWinner,
+  issueText,
+  mapPlan,
+  MapRefinement,
+  waterAt,
+  type MapAxis,
+  type MapPlan,
+  type Water,
+  type Winner,
+} from '@core';
+import { askCells, onMapRestart } from '../workers/ask-map';
+import { useBox } from './box';
+import { useNotices } from './notices';
+import { useSettings } from './settings';
+import { useWater } from './water';
+import * as words from '../locale/en/notices';
+
+/** Parts up to which a map is drawn: each of its cells is an answer of its own. */
+export const MAP_PARTS = 400;
+/** How often the picture follows, ms. */
+const DRAW_EVERY_MS = 200;
+
+/** A map as far as it is known. */
+export interface MapPicture {
+  readonly plan: MapPlan;
+  readonly water: Water;
+  /** of each cell, row by row; null where nothing is known, or no rig can be tied */
+  readonly winners: readonly (Winner | null)[];
+  readonly asked: number;
+}
+
+/** The decision map of the water at hand: asked coarse first, then along its borders. */
+export const useMap = defineStore('map', () => {
+  const water = useWater();
+  const box = useBox();
+  const settings = useSettings();
+  const notices = useNotices();
+  const sides = ref<{ readonly x: MapAxis; readonly y: MapAxis }>({ x: 'temperature', y: 'visibility' });
+  const cells = ref(32);
+  const picture = shallowRef<MapPicture | null>(null);
+  const busy = ref(false);
+  const problem = ref('');
+  let turn = 0;
+  onMapRestart(() => notices.say(words.workerRestarted));
+
+  function stop(): void {
+    turn++;
+    busy.value = false;
+  }
+
+  /** Draws the map of the water as it is now; what was drawn before is given up. */
+  async function draw(): Promise<void> {
+    const mine = ++turn;
+    busy.value = true;
+    problem.value = '';
+    picture.value = null;
+    const on = water.water;
+    const from = settings.settings.source === 'catalogue' ? 'catalogue' : box.box;
+    const plan = mapPlan(sides.value.x, sides.value.y, cells.value);
+    const map = new MapRefinement<Winner | null>(plan, isSameWinner);
+    let drawnAt = 0;
+    const show = (): void => {
+      drawnAt = performance.now();
+      const winners = Array.from({ length: plan.wide * plan.high }, (_, at) =>
+        map.at({ column: at % plan.wide, row: Math.floor(at / plan.wide) }),
+      );
+      picture.value = { plan, water: on, winners, asked: map.asked };
+    };
+    for (let ask = map.next(); ask.length > 0 && mine === turn; ask = map.next()) {
+      await askCells(
+        ask,
+        ({ column, row }) => ({ water: waterAt(on, plan, column, row), box: from }),
+        (cell, answer) => {
+          if (mine !== turn) return false;
+          if (!answer.ok) {
+            problem.value = answer.issues.map(issueText).join(' ');
+            stop();
+            return false;
+          }
+          map.tell(cell, answer.value);
+          if (performance.now() - drawnAt > DRAW_EVERY_MS) show();
+          return true;
+        },
+      );
+    }
+    if (mine !== turn) return;
+    show();
+    busy.value = false;
+  }
+  return { sides, cells, picture, busy, problem, draw, stop };
+});
