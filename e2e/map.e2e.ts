@@ -42,3 +42,24 @@ test(
     await expectAxeClean(page);
   },
 );
+
+test('the year: its curve by keys, its clock, a month taken; kept over a reload', DESK, async ({ page }) => {
+  test.slow();
+  await openDemoWorld(page);
+  await goTo(page, 'Pick');
+  await page.getByTestId('open-year').click();
+  const year = page.getByTestId('year');
+  await expect(year.getByRole('img', { name: /round the year/ })).toBeVisible({ timeout: 30_000 });
+  await expect(year).toHaveAttribute('data-busy', 'false', { timeout: 60_000 });
+  const march = year.getByRole('slider', { name: 'Temperature, March' });
+  const before = await march.getAttribute('aria-valuetext');
+  await march.press('ArrowUp');
+  await march.press('ArrowUp');
+  await march.press('ArrowUp');
+  await expect(march).not.toHaveAttribute('aria-valuetext', before!);
+  const drawn = await march.getAttribute('aria-valuetext');
+  await expectAxeClean(page);
+  await page.reload();
+  await page.getByTestId('open-year').click();
+  await expect(year.getByRole('slider', { name: 'Temperature, March' })).toHaveAttribute('aria-valuetext', drawn!);
+});

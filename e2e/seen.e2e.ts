@@ -1,7 +1,16 @@
 import type { Page } from '@playwright/test';
 import { cutOff, DEMO_STATE, expect, goTo, openDemoWorld, settled, test } from './fixtures';
 
-const PAGES = ['#/water', '#/pick', '#/bench', '#/tank', '#/box', '#/tickets', '#/handbook', '#/tickets/nowhere'] as const;
+const PAGES = [
+  '#/water',
+  '#/pick',
+  '#/bench',
+  '#/tank',
+  '#/box',
+  '#/tickets',
+  '#/handbook',
+  '#/tickets/nowhere',
+] as const;
 
 test.use({ storageState: DEMO_STATE });
 

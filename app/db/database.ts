@@ -11,6 +11,7 @@ import {
   type Ticket,
   type Tray,
   type Water,
+  type Year,
 } from '@core';
 import { KeepError } from './cause';
 
@@ -35,6 +36,8 @@ export type SettingsRow =
   | { readonly key: 'epoch'; readonly value: string }
   /** the rigs in the tank and what they run */
   | { readonly key: 'tank'; readonly value: Tank }
+  /** the year of temperature and sight that was drawn */
+  | { readonly key: 'year'; readonly value: Year }
   /** when the last backup was saved */
   | { readonly key: 'backed-up'; readonly value: string };
 

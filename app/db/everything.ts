@@ -17,6 +17,8 @@ import {
   type Settings,
   type Tank,
   type Ticket,
+  type Year,
+  yearSchema,
 } from '@core';
 import { newId } from '../new-id';
 import { boxOfRows } from './box-of-rows';
@@ -124,6 +126,13 @@ function tankOf(row: SettingsRow | undefined): Tank | null {
   return parsed.ok ? parsed.value : null;
 }
 
+/** The year that was drawn, where it can be read. */
+function yearOf(row: SettingsRow | undefined): Year | null {
+  if (row?.key !== 'year') return null;
+  const parsed = parseWith(yearSchema, row.value);
+  return parsed.ok ? parsed.value : null;
+}
+
 /**
  * Everything as one backup: what is stored, under what is on the screen and not stored yet. A row that cannot be read spoils nothing:
  * it goes along set aside, as it stands.
@@ -173,6 +182,7 @@ export function backupOf(
     ),
     screen: screenOf(pointers.get('screen'), screen),
     tank: tankOf(pointers.get('tank')),
+    year: yearOf(pointers.get('year')),
     setAside: aside,
   };
 }
@@ -209,7 +219,7 @@ export function restoreBackup(
       into.transaction('rw', [...everyTable(into)], async () => {
         withinLimits(backup);
         await Promise.all([
-          into.settings.bulkDelete(['settings', 'at-hand', 'on-bench', 'tank']),
+          into.settings.bulkDelete(['settings', 'at-hand', 'on-bench', 'tank', 'year']),
           into.waters.clear(),
           into.parts.clear(),
           into.tickets.clear(),
@@ -226,6 +236,7 @@ export function restoreBackup(
         await into.builds.bulkAdd([...backup.builds]);
         if (backup.onBench !== null) await into.settings.put({ key: 'on-bench', value: backup.onBench });
         if (backup.tank !== null) await into.settings.put({ key: 'tank', value: backup.tank });
+        if (backup.year !== null) await into.settings.put({ key: 'year', value: backup.year });
         const { screen } = backup;
         const isThis = screen !== null && sameJson({ ...screen, pxPerMm: 0 }, { ...here, pxPerMm: 0 });
         if (isThis && !(await into.settings.get('screen'))) await into.settings.put({ key: 'screen', value: screen });
@@ -275,7 +286,7 @@ export function clearAll(of: PanderoDatabase = db): Promise<Result<string>> {
     () =>
       of.transaction('rw', [...everyTable(of)], async () => {
         await Promise.all([
-          of.settings.bulkDelete(['at-hand', 'on-bench', 'tank']),
+          of.settings.bulkDelete(['at-hand', 'on-bench', 'tank', 'year']),
           of.waters.clear(),
           of.parts.clear(),
           of.tickets.clear(),

@@ -2,7 +2,9 @@
 import { expect, test } from '@jest/globals';
 import { BLADE_SHAPES, COLOURS, HEAD_STYLES, NAME, PROGRAMME_IDS, TRAILER_KINDS } from '@core';
 import { useBench } from '../stores/bench';
+import { useMap } from '../stores/map';
 import { useTank } from '../stores/tank';
+import { useYear } from '../stores/year';
 import { useAdvice } from '../stores/advice';
 import { useNumberCard } from '../stores/number-card';
 import { useRuleCard } from '../stores/handbook';
@@ -13,12 +15,13 @@ import { router } from '../router';
 inApp('demo');
 
 /** Months are written by `Intl`, which knows nothing of the made-up language. */
-const month = (how: 'long' | 'short'): string => new Intl.DateTimeFormat('en-US', { month: how }).format(new Date());
+const month = (how: 'long' | 'short', at: number): string =>
+  new Intl.DateTimeFormat('en-US', { month: how }).format(new Date(2026, at, 15));
+const MONTH_NAMES = Array.from({ length: 12 }, (_, at) => [month('long', at), month('short', at)]).flat();
 /** Data, names and signs, which are the same in every language: colours and names of parts are the angler’s own words. */
 const SAME = new RegExp(
   [
-    month('long'),
-    month('short'),
+    ...MONTH_NAMES,
     ...COLOURS.map(({ name }) => name),
     ...[
       'Brindle Mere, north arm',
@@ -237,4 +240,22 @@ test('nor of what a tank shows: two rigs, every programme, falls, charts as tabl
     await settle();
     expect([nth, ...plainWords()]).toEqual([nth]);
   }
+});
+
+test('nor of the map of picks, as a picture and as a table, nor of the year', async () => {
+  useMap().sides = { x: 'depth', y: 'sky' };
+  useMap().cells = 4;
+  await visit('/pick');
+  await user.click(await at('open-map'));
+  await until(() => expect(useMap().picture?.isWhole).toBe(true));
+  await settle();
+  expect(plainWords()).toEqual([]);
+  await user.click(document.querySelectorAll<HTMLElement>('[data-testid=map] .choice-row__options button')[1]!);
+  await settle();
+  expect(plainWords()).toEqual([]);
+  await user.click(await at('open-year'));
+  await until(() => expect(useYear().winners).toHaveLength(12));
+  await until(() => expect(useYear().busy).toBe(false));
+  await settle();
+  expect(plainWords()).toEqual([]);
 });

@@ -176,12 +176,14 @@ const isHere = (name: string): boolean => isAt(route.name, name);
     position: fixed;
     inset: auto 0 0 0;
     z-index: 1000;
+    /* letters made larger stand in more than one row */
+    flex-wrap: wrap;
     min-height: 58px;
     background: rgb(var(--v-theme-skin));
     border-top: 2px solid rgb(var(--v-theme-ink));
   }
   .header__station {
-    flex: 1;
+    flex: 1 0 auto;
     justify-content: center;
     padding: 0 4px;
   }

@@ -30,6 +30,8 @@ export interface MapPicture {
   /** of each cell, row by row; null where nothing is known, or no rig can be tied */
   readonly winners: readonly (Winner | null)[];
   readonly asked: number;
+  /** no border is left to be looked at more closely */
+  readonly isWhole: boolean;
 }
 
 /** The decision map of the water at hand: asked coarse first, then along its borders. */
@@ -51,6 +53,14 @@ export const useMap = defineStore('map', () => {
     busy.value = false;
   }
 
+  /** Whether what is drawn is the whole map of a water, with the sides that are asked for. */
+  function isOf(on: Water): boolean {
+    const of = picture.value;
+    if (of === null || of.water !== on || !of.isWhole) return false;
+    const { x, y, wide, high } = mapPlan(sides.value.x, sides.value.y, cells.value);
+    return of.plan.x === x && of.plan.y === y && of.plan.wide === wide && of.plan.high === high;
+  }
+
   /** Draws the map of the water as it is now; what was drawn before is given up. */
   async function draw(): Promise<void> {
     const mine = ++turn;
@@ -62,12 +72,12 @@ export const useMap = defineStore('map', () => {
     const plan = mapPlan(sides.value.x, sides.value.y, cells.value);
     const map = new MapRefinement<Winner | null>(plan, isSameWinner);
     let drawnAt = 0;
-    const show = (): void => {
+    const show = (isWhole: boolean): void => {
       drawnAt = performance.now();
       const winners = Array.from({ length: plan.wide * plan.high }, (_, at) =>
         map.at({ column: at % plan.wide, row: Math.floor(at / plan.wide) }),
       );
-      picture.value = { plan, water: on, winners, asked: map.asked };
+      picture.value = { plan, water: on, winners, asked: map.asked, isWhole };
     };
     for (let ask = map.next(); ask.length > 0 && mine === turn; ask = map.next()) {
       await askCells(
@@ -81,14 +91,14 @@ export const useMap = defineStore('map', () => {
             return false;
           }
           map.tell(cell, answer.value);
-          if (performance.now() - drawnAt > DRAW_EVERY_MS) show();
+          if (performance.now() - drawnAt > DRAW_EVERY_MS) show(false);
           return true;
         },
       );
     }
     if (mine !== turn) return;
-    show();
+    show(true);
     busy.value = false;
   }
-  return { sides, cells, picture, busy, problem, draw, stop };
+  return { sides, cells, picture, busy, problem, isOf, draw, stop };
 });

@@ -47,13 +47,7 @@ export interface StepMark {
  * @param longestS  after so long it is left, s: lifts and drops alone never bring it in
  * @source adr-0010, adr-0025
  */
-export function retrieve(
-  lure: Lure,
-  plan: RetrievePlan,
-  ground: Ground,
-  line: Towline,
-  longestS?: number,
-): Retrieved {
+export function retrieve(lure: Lure, plan: RetrievePlan, ground: Ground, line: Towline, longestS?: number): Retrieved {
   // water that runs away from a rod at rest is a rod that leaves water at rest
   const driftMps = (plan.driftMps ?? 0) + (plan.currentMps ?? 0);
   const fall = steadyFall(lure.body, lure.medium, 0, lure.factors);

@@ -36,3 +36,4 @@ export const asTable = 'As a table';
 export const asMap = 'As a map';
 export const shape = 'Shown';
 export const shareOf = (percent: number): string => `${percent} %`;
+export const tableOf = 'First picks, as a table';

@@ -88,5 +88,5 @@ export const wouldTieTheSame = (questions: string): string =>
 export const schoolsThatTurnIt = 'These change today’s first rig, or were chosen by you';
 export const otherQuestions = (count: number): string => `The other ${count} questions`;
 export const typeTheEnds = (what: string, band: string): string => `${what}, ${band}: type its ends`;
-export const openTheMap = 'Map of picks';
-export const closeTheMap = 'Close the map';
+export const mapOfPicks = 'Map of picks';
+export const theYear = 'The year';

@@ -33,7 +33,8 @@ const settings = useSettings();
 const { show, system } = useUnits();
 
 const isLarge = computed(() => settings.settings.source === 'box' && box.count > MAP_PARTS);
-onMounted(() => void (!isLarge.value && map.picture === null && map.draw()));
+/** a picture of this water that was finished stands; any other is drawn anew */
+onMounted(() => void (!isLarge.value && !map.isOf(water.water) && map.draw()));
 onBeforeUnmount(() => map.stop());
 
 const axes = MAP_AXES.map((value) => ({ value, title: words.axes[value] }));
@@ -344,7 +345,7 @@ const counts = computed(() => {
             {{ tick.text }}
           </li>
         </ul>
-        <figcaption role="status" aria-live="polite"><FractionText :text="said" /></figcaption>
+        <figcaption aria-live="polite"><FractionText :text="said" /></figcaption>
       </figure>
       <ol class="map__legend" :aria-label="words.regions">
         <li v-for="row in legend" :key="row.nth">
@@ -359,11 +360,11 @@ const counts = computed(() => {
         </li>
       </ol>
     </div>
-    <div v-else-if="table" class="map__table" tabindex="0" role="region" :aria-label="words.title">
+    <div v-else-if="table" class="map__table" tabindex="0" role="region" :aria-label="words.tableOf">
       <table>
         <thead>
           <tr>
-            <th />
+            <td />
             <th v-for="column in table.columns" :key="column.at" scope="col">{{ column.text }}</th>
           </tr>
         </thead>

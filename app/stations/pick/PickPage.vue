@@ -19,11 +19,13 @@ import * as words from '../../locale/en/pick';
 // its selects are the heaviest part of the page: they come a moment after the rest
 const PickSettings = defineAsyncComponent(() => import('./PickSettings.vue'));
 const PickMap = defineAsyncComponent(() => import('./PickMap.vue'));
+const PickYear = defineAsyncComponent(() => import('./PickYear.vue'));
 const WantEnds = defineAsyncComponent(() => import('../../parts/WantEnds.vue'));
 const store = useAdvice();
 const { system } = useUnits();
-/** whether the decision map is folded out */
-const mapped = ref(false);
+/** the decision map or the year, where one is folded out */
+const fold = ref<'map' | 'year' | null>(null);
+const turnTo = (of: 'map' | 'year'): void => void (fold.value = fold.value === of ? null : of);
 /** the want whose ends are typed */
 const typed = ref<WantId | null>(null);
 /** the first pick, then what heads the list, then the list */
@@ -78,8 +80,23 @@ const counted = computed(() => countText(store.advice?.considered ?? 0));
         <p class="soft" role="status" :data-took-ms="store.tookMs">
           {{ state }}
         </p>
-        <button type="button" class="press" :aria-expanded="mapped" data-testid="open-map" @click="mapped = !mapped">
-          {{ mapped ? words.closeTheMap : words.openTheMap }}
+        <button
+          type="button"
+          class="press"
+          :aria-expanded="fold === 'map'"
+          data-testid="open-map"
+          @click="turnTo('map')"
+        >
+          {{ words.mapOfPicks }}
+        </button>
+        <button
+          type="button"
+          class="press"
+          :aria-expanded="fold === 'year'"
+          data-testid="open-year"
+          @click="turnTo('year')"
+        >
+          {{ words.theYear }}
         </button>
         <div class="pick__settings"><PickSettings /></div>
       </div>
@@ -106,7 +123,8 @@ const counted = computed(() => countText(store.advice?.considered ?? 0));
         <v-btn @click="typed = null">{{ words.done }}</v-btn>
       </div>
     </header>
-    <PickMap v-if="mapped" />
+    <PickMap v-if="fold === 'map'" />
+    <PickYear v-else-if="fold === 'year'" />
     <div v-if="slow" class="pick__progress">
       <v-progress-linear
         :model-value="100 * store.progress"

@@ -133,7 +133,7 @@ const equals = computed(() =>
       <table class="falls__table">
         <thead>
           <tr>
-            <th />
+            <td />
             <th v-for="title in titles" :key="title" scope="col"><FractionText :text="title" /></th>
           </tr>
         </thead>

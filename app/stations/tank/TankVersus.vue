@@ -51,7 +51,7 @@ const rows = computed(() =>
         <th scope="col">{{ words.measure }}</th>
         <th scope="col">{{ words.a }}</th>
         <th scope="col">{{ words.b }}</th>
-        <th scope="col" />
+        <td />
         <th scope="col">{{ words.mostOfIt }}</th>
       </tr>
     </thead>

@@ -3,6 +3,7 @@ import { BOX_VERSION, boxSchema, PART_SCHEMAS, READ_LIMIT, TRAYS, upgradeBox } f
 import { buildSchema } from '../../bench/build';
 import { planSchema } from '../../motion/plan';
 import { rigSchema, shortText } from '../../rig/parts/schema';
+import { yearSchema } from '../../season/year';
 import { tankSchema } from '../../tank/tank';
 import { ticketSchema } from '../../ticket/schema';
 import { waterSchema } from '../../water/schema';
@@ -40,6 +41,8 @@ export const backupSchema = z.strictObject({
   screen: z.nullable(screenSchema),
   /** what stands in the tank */
   tank: z.nullable(tankSchema),
+  /** the year that was drawn */
+  year: z.nullable(yearSchema),
   /** rows that could not be read, as they came */
   setAside: listOf(asideSchema),
 });
@@ -47,11 +50,11 @@ export const backupSchema = z.strictObject({
 export type TicketsFile = z.infer<typeof ticketsFileSchema>;
 export type Backup = z.infer<typeof backupSchema>;
 
-/** Version 1 held one water without a place, 2 no builds, 3 neither a screen nor rows set aside, 4 no tank. */
+/** Version 1 held one water without a place, 2 no builds, 3 neither a screen nor rows set aside, 4 neither a tank nor a year. */
 export function upgradeBackup(old: unknown): unknown {
   if (typeof old !== 'object' || old === null) return old;
   const { version } = old as { version?: unknown };
-  const since5 = { version: BACKUP_VERSION, tank: null };
+  const since5 = { version: BACKUP_VERSION, tank: null, year: null };
   const since4 = { ...since5, screen: null, setAside: [] };
   if (version === 4) return { ...old, ...since5 };
   if (version === 3) return { ...old, ...since4 };

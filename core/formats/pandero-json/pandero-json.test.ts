@@ -13,6 +13,7 @@ import { JSON_LIMIT_CHARS, type Backup } from './format';
 import { readPanderoJson } from './read';
 import { changedBuild, startBuild } from '../../bench/build';
 import { jig } from '../../testing/fixtures/rigs';
+import { startingYear } from '../../season/year';
 import { EMPTY_TANK } from '../../tank/tank';
 import { writeBackup, writeBox, writeTickets } from './write';
 
@@ -41,6 +42,7 @@ const backup: Backup = {
   onBench: 'a-build',
   screen: { pxPerMm: 4.2, widthPx: 1280, heightPx: 800, ratio: 2 },
   tank: { ...EMPTY_TANK, rig: jig(), other: null, programme: 'hop' },
+  year: startingYear('cool'),
   setAside: [{ from: 'tickets', key: 'odd', why: ['name: is missing.'], row: { id: 'odd' } }],
 };
 const problems = (text: string): string[] => {
@@ -102,30 +104,55 @@ describe('older versions', () => {
     });
   });
   test('a backup of version 2 had no builds', () => {
-    const { builds: _builds, onBench: _onBench, screen: _screen, setAside: _setAside, tank: _tank, ...rest } = backup;
+    const {
+      builds: _builds,
+      onBench: _onBench,
+      screen: _screen,
+      setAside: _setAside,
+      tank: _tank,
+      year: _year,
+      ...rest
+    } = backup;
     expect(readPanderoJson(JSON.stringify({ ...rest, version: 2 }))).toMatchObject({
       ok: true,
       value: {
-        value: { version: 5, tank: null, builds: [], onBench: null, screen: null, setAside: [], atHand: 'a-water' },
+        value: {
+          version: 5,
+          tank: null,
+          year: null,
+          builds: [],
+          onBench: null,
+          screen: null,
+          setAside: [],
+          atHand: 'a-water',
+        },
       },
     });
   });
-  test('a backup of version 4 knew no tank', () => {
-    const { tank: _tank, ...rest } = backup;
+  test('a backup of version 4 knew neither a tank nor a year', () => {
+    const { tank: _tank, year: _year, ...rest } = backup;
     expect(readPanderoJson(JSON.stringify({ ...rest, version: 4 }))).toMatchObject({
       ok: true,
-      value: { value: { version: 5, tank: null, builds: backup.builds } },
+      value: { value: { version: 5, tank: null, year: null, builds: backup.builds } },
     });
   });
   test('a backup of version 3 knew no screen and set nothing aside', () => {
-    const { screen: _screen, setAside: _setAside, tank: _tank, ...rest } = backup;
+    const { screen: _screen, setAside: _setAside, tank: _tank, year: _year, ...rest } = backup;
     expect(readPanderoJson(JSON.stringify({ ...rest, version: 3 }))).toMatchObject({
       ok: true,
-      value: { value: { version: 5, tank: null, screen: null, setAside: [], builds: backup.builds } },
+      value: { value: { version: 5, tank: null, year: null, screen: null, setAside: [], builds: backup.builds } },
     });
   });
   test('a backup of version 1 had one water without a place', () => {
-    const { waters: _waters, atHand: _atHand, screen: _screen, setAside: _setAside, tank: _tank, ...rest } = backup;
+    const {
+      waters: _waters,
+      atHand: _atHand,
+      screen: _screen,
+      setAside: _setAside,
+      tank: _tank,
+      year: _year,
+      ...rest
+    } = backup;
     const old = {
       ...rest,
       version: 1,

@@ -1,0 +1,109 @@
+import { ref, shallowRef } from 'vue';
+import { defineStore } from 'pinia';
+import {
+  issueText,
+  MONTHS,
+  monthWater,
+  parseWith,
+  sameJson,
+  startingYear,
+  yearSchema,
+  type Climate,
+  type Purchase,
+  type Winner,
+  type Year,
+} from '@core';
+import { useFollowed } from '../composables/useFollowed';
+import { db, type SettingsRow } from '../db/database';
+import { keep } from '../db/keep';
+import { keeper } from '../db/our-keeper';
+import { askWhatToBuy } from '../workers/ask-gaps';
+import { askCells } from '../workers/ask-map';
+import { useBox } from './box';
+import { useNotices } from './notices';
+import { useSettings } from './settings';
+import { useWater } from './water';
+
+/** Parts that are named as missing. */
+const MISSING = 12;
+
+/** The season clock: a year of temperature and sight at the place at hand, and what each month ties. */
+export const useYear = defineStore('year', () => {
+  const water = useWater();
+  const box = useBox();
+  const settings = useSettings();
+  const notices = useNotices();
+  const year = shallowRef<Year>(startingYear('mild', water.water.usualVisibilityM));
+  const winners = shallowRef<readonly (Winner | null)[]>([]);
+  const missing = shallowRef<readonly Purchase[]>([]);
+  const busy = ref(false);
+  const problem = ref('');
+  let base: SettingsRow | null = null;
+  let loaded = false;
+  let turn = 0;
+
+  function take(row: SettingsRow | null | undefined): void {
+    if (row?.key !== 'year') return;
+    const parsed = parseWith(yearSchema, row.value);
+    if (!parsed.ok) return void notices.complain(parsed.issues);
+    base = row;
+    if (!sameJson(year.value, parsed.value)) year.value = parsed.value;
+  }
+  useFollowed('setting', ref('year'), take);
+
+  async function load(): Promise<void> {
+    if (loaded) return;
+    loaded = true;
+    const waiting = keeper.pendingOf('setting', 'year')?.row;
+    const stored = waiting ? { ok: true as const, value: waiting } : await keep(() => db.settings.get('year'));
+    if (!stored.ok) return notices.complain(stored.issues);
+    take(stored.value);
+  }
+
+  async function set(next: Year): Promise<void> {
+    year.value = next;
+    await keeper.put('setting', { key: 'year', value: next }, base);
+  }
+  const begin = (climate: Climate): Promise<void> => set(startingYear(climate, water.water.usualVisibilityM));
+  const setMonth = (of: keyof Year, month: number, value: number): Promise<void> =>
+    set({ ...year.value, [of]: year.value[of].with(month, value) });
+
+  function stop(): void {
+    turn++;
+    busy.value = false;
+  }
+  /** Asks every month for its first pick, then what the box lacks over the year. */
+  async function look(): Promise<void> {
+    const mine = ++turn;
+    busy.value = true;
+    problem.value = '';
+    const from = settings.settings.source === 'catalogue' ? 'catalogue' : box.box;
+    const [on, of] = [water.water, year.value];
+    const waters = Array.from({ length: MONTHS }, (_, month) => monthWater(on, of, month));
+    const found: (Winner | null)[] = new Array<Winner | null>(MONTHS).fill(null);
+    await askCells(
+      waters.map((_, month) => month),
+      (month) => ({ water: waters[month]!, box: from }),
+      (month, answer) => {
+        if (mine !== turn) return false;
+        if (!answer.ok) {
+          problem.value = answer.issues.map(issueText).join(' ');
+          return false;
+        }
+        found[month] = answer.value;
+        winners.value = [...found];
+        return true;
+      },
+    );
+    if (mine !== turn) return;
+    missing.value = [];
+    if (from !== 'catalogue' && problem.value === '') {
+      const lacks = await askWhatToBuy(waters, from, MISSING);
+      if (mine !== turn) return;
+      if (lacks.ok) missing.value = lacks.value;
+      else problem.value = lacks.issues.map(issueText).join(' ');
+    }
+    busy.value = false;
+  }
+  return { year, winners, missing, busy, problem, load, begin, setMonth, look, stop };
+});
