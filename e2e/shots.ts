@@ -5,6 +5,7 @@ const FOLDER = '../docs/screenshots';
 const shot = (name: string): { path: string } => ({ path: new URL(`${FOLDER}/${name}.png`, import.meta.url).pathname });
 
 test('pictures of the main views', async ({ page }) => {
+  test.setTimeout(300_000);
   await fillDemoWorld(page);
   await page.waitForTimeout(600);
   await page.screenshot(shot('water'));
@@ -48,19 +49,31 @@ test('pictures of the main views', async ({ page }) => {
   await page.getByRole('button', { name: /^4 in flapper craw, green.*open its sheet/ }).click();
   await page.waitForTimeout(600);
   await page.screenshot(shot('box'));
-  await page.getByRole('button', { name: 'Weigh it…' }).click();
-  await expect(page.getByText('Steady.')).toBeVisible({ timeout: 20_000 });
-  await page.screenshot(shot('box-weigh'));
-  await page.getByRole('button', { name: 'Close', exact: true }).click();
-  await page.getByRole('button', { name: 'Add a trailer' }).click();
+  await goTo(page, 'Tank');
+  await page.getByRole('button', { name: 'Put it in the tank' }).first().click();
+  await page.getByLabel('Begin with').selectOption('slow-roll');
+  await page.getByLabel('Beside it').selectOption('pick-3');
+  await page.getByRole('slider', { name: 'Time' }).fill('34');
   await page.waitForTimeout(900);
-  await page.screenshot(shot('box-add'));
-  await page.getByRole('button', { name: 'Done' }).click();
+  await page.screenshot(shot('tank'));
+  await page.getByRole('button', { name: 'Falls', exact: true }).click();
+  await page.getByTestId('tank-falls').getByRole('slider', { name: 'Time' }).fill('1.2');
+  await page.getByTestId('tank-falls').scrollIntoViewIfNeeded();
+  await page.waitForTimeout(600);
   await goTo(page, 'Pick');
-  await page.getByRole('button', { name: /^Schools/ }).click();
-  await page.waitForTimeout(900);
-  await page.screenshot(shot('schools'));
-  await page.getByRole('button', { name: 'Done' }).click();
+  await page.getByTestId('open-map').click();
+  await expect(page.getByTestId('map')).toHaveAttribute('data-busy', 'false', { timeout: 120_000 });
+  await page.waitForTimeout(600);
+  await page.screenshot(shot('map'));
+  await page.getByTestId('open-year').click();
+  await expect(page.getByRole('img', { name: /round the year/ })).toBeVisible({ timeout: 60_000 });
+  await expect(page.getByTestId('year')).toHaveAttribute('data-busy', 'false', { timeout: 60_000 });
+  await page
+    .getByTestId('year')
+    .evaluate((year) => window.scrollTo(0, year.getBoundingClientRect().top + window.scrollY - 60));
+  await page.waitForTimeout(600);
+  await page.screenshot(shot('year'));
+  await page.getByTestId('open-year').click();
   const among = page.getByRole('group', { name: 'Among' });
   await among.getByRole('button', { name: 'jigs', exact: true }).click();
   await among.getByRole('button', { name: 'vibrating' }).click();
