@@ -14,7 +14,6 @@ import {
 import { askCells, onMapRestart } from '../workers/ask-map';
 import { useBox } from './box';
 import { useNotices } from './notices';
-import { useSettings } from './settings';
 import { useWater } from './water';
 import * as words from '../locale/en/notices';
 
@@ -38,7 +37,6 @@ export interface MapPicture {
 export const useMap = defineStore('map', () => {
   const water = useWater();
   const box = useBox();
-  const settings = useSettings();
   const notices = useNotices();
   const sides = ref<{ readonly x: MapAxis; readonly y: MapAxis }>({ x: 'temperature', y: 'visibility' });
   const cells = ref(32);
@@ -68,7 +66,7 @@ export const useMap = defineStore('map', () => {
     problem.value = '';
     picture.value = null;
     const on = water.water;
-    const from = settings.settings.source === 'catalogue' ? 'catalogue' : box.box;
+    const from = box.box;
     const plan = mapPlan(sides.value.x, sides.value.y, cells.value);
     const map = new MapRefinement<Winner | null>(plan, isSameWinner);
     let drawnAt = 0;

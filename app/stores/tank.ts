@@ -76,7 +76,14 @@ export const useTank = defineStore('tank', () => {
     await keeper.put('setting', { key: 'tank', value: tank.value }, base);
   }
 
-  const plan = computed(() => dragged.value ?? tank.value.plan);
+  /** the plan over the water at hand: no bottom lies below it */
+  const plan = computed((): RetrievePlan => {
+    const asked = dragged.value ?? tank.value.plan;
+    const { depthM } = water.water;
+    if (!asked.bottom?.some(([, m]) => m > depthM)) return asked;
+    return { ...asked, bottom: asked.bottom.map(([x, m]): [number, number] => [x, Math.min(m, depthM)]) };
+  });
+  const isRaised = computed(() => plan.value !== (dragged.value ?? tank.value.plan));
   const filmed = (rig: Rig | null) => (rig ? filmOf(rig, plan.value, water.water) : null);
   const film = computed(() => filmed(tank.value.rig));
   const otherFilm = computed(() => filmed(tank.value.other));
@@ -94,9 +101,16 @@ export const useTank = defineStore('tank', () => {
     return Math.min(PACES_MPS.to, Math.max(PACES_MPS.from, fall));
   }
 
+  const withoutBottom = ({ bottom: _bottom, ...rest }: RetrievePlan): RetrievePlan => rest;
+  /** A plan whose bottom is level goes over whatever water is at hand. */
+  const overThisWater = (own: RetrievePlan): RetrievePlan =>
+    own.bottom && own.bottom.length > 1 ? own : withoutBottom(own);
   /** Puts a rig in, with the retrieve that goes with it. */
   const put = (rig: Rig, own: RetrievePlan | null): Promise<void> =>
-    change({ rig, ...(own ? { plan: { ...tank.value.plan, ...own }, programme: null } : {}) });
+    change({
+      rig,
+      ...(own ? { plan: { ...withoutBottom(tank.value.plan), ...overThisWater(own) }, programme: null } : {}),
+    });
   const putOther = (other: Rig | null): Promise<void> => change({ other });
   const swap = (): Promise<void> => change({ rig: tank.value.other, other: tank.value.rig });
   function begin(id: ProgrammeId): Promise<void> {
@@ -120,6 +134,7 @@ export const useTank = defineStore('tank', () => {
     tank,
     loaded,
     plan,
+    isRaised,
     film,
     otherFilm,
     told,

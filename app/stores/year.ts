@@ -21,7 +21,6 @@ import { askWhatToBuy } from '../workers/ask-gaps';
 import { askCells } from '../workers/ask-map';
 import { useBox } from './box';
 import { useNotices } from './notices';
-import { useSettings } from './settings';
 import { useWater } from './water';
 
 /** Parts that are named as missing. */
@@ -31,7 +30,6 @@ const MISSING = 12;
 export const useYear = defineStore('year', () => {
   const water = useWater();
   const box = useBox();
-  const settings = useSettings();
   const notices = useNotices();
   const year = shallowRef<Year>(startingYear('mild', water.water.usualVisibilityM));
   const winners = shallowRef<readonly (Winner | null)[]>([]);
@@ -77,7 +75,7 @@ export const useYear = defineStore('year', () => {
     const mine = ++turn;
     busy.value = true;
     problem.value = '';
-    const from = settings.settings.source === 'catalogue' ? 'catalogue' : box.box;
+    const from = box.box;
     const [on, of] = [water.water, year.value];
     const waters = Array.from({ length: MONTHS }, (_, month) => monthWater(on, of, month));
     const found: (Winner | null)[] = new Array<Winner | null>(MONTHS).fill(null);
@@ -97,7 +95,7 @@ export const useYear = defineStore('year', () => {
     );
     if (mine !== turn) return;
     missing.value = [];
-    if (from !== 'catalogue' && problem.value === '') {
+    if (problem.value === '') {
       const lacks = await askWhatToBuy(waters, from, MISSING);
       if (mine !== turn) return;
       if (lacks.ok) missing.value = lacks.value;

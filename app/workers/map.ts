@@ -1,10 +1,9 @@
-import { catalogueFor, leadAllowed, winnerOf, type Box, type Water, type Winner } from '@core';
+import { winnerOf, type Box, type Water, type Winner } from '@core';
 
-/** A cell of the decision map: its water, and what it is picked from. */
+/** A cell of the decision map: its water, and the box it is picked from. */
 export interface MapRequest {
   readonly water: Water;
-  readonly box: Box | 'catalogue';
+  readonly box: Box;
 }
 
-export const answerMap = ({ water, box }: MapRequest): Winner | null =>
-  winnerOf(water, box === 'catalogue' ? catalogueFor({ lead: leadAllowed(water.localRules) }) : box);
+export const answerMap = ({ water, box }: MapRequest): Winner | null => winnerOf(water, box);

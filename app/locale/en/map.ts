@@ -13,7 +13,7 @@ export const drawn = (asked: string, of: string): string =>
   `${of} cells, ${asked} of them asked; the rest lies between answers that agree`;
 export const ofAnotherWater = 'The water changed since: draw it anew.';
 export const tooManyParts = (limit: number): string =>
-  `A map asks hundreds of answers: it is drawn for boxes of up to ${limit} parts. Pick from a smaller box, or from single waters.`;
+  `A map asks hundreds of answers: it is drawn of boxes of up to ${limit} parts, not of every kind there is. Pick from your box, or look at single waters.`;
 export const today = 'today';
 export const noRig = 'no rig';
 export const mapLabel = (across: string, upwards: string): string =>

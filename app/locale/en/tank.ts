@@ -131,3 +131,5 @@ export const nothingWorks = 'Nothing on this rig kicks or turns.';
 export const weightOf = (oz: string): string => oz;
 export const reducedMotion = 'Motion is reduced on this machine: moments are shown one by one.';
 export const goesOn = 'It goes on like this: the first minute is shown.';
+export const bottomRaised = (depth: string): string =>
+  `The bottom of this retrieve lies deeper than the water: it is drawn at ${depth}.`;

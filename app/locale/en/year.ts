@@ -30,5 +30,6 @@ export const nothingLacks = 'Nothing this box lacks would add to a month.';
 export const drawTheCurve = 'The curve: drag each month, or use the arrow keys';
 export const takeMonth = (name: string): string => `Take the water of ${name}`;
 export const waterTaken = (name: string): string => `The water is now that of ${name}.`;
-export const tooManyParts = (limit: number): string => `A year is asked for boxes of up to ${limit} parts.`;
+export const tooManyParts = (limit: number): string =>
+  `A year is asked of boxes of up to ${limit} parts, not of every kind there is. Pick from your box.`;
 export const tableOf = 'Month by month';

@@ -32,7 +32,7 @@ const notices = useNotices();
 const settings = useSettings();
 const { show, system } = useUnits();
 
-const isLarge = computed(() => settings.settings.source === 'box' && box.count > MAP_PARTS);
+const isLarge = computed(() => settings.settings.source === 'catalogue' || box.count > MAP_PARTS);
 /** a picture of this water that was finished stands; any other is drawn anew */
 onMounted(() => void (!isLarge.value && !map.isOf(water.water) && map.draw()));
 onBeforeUnmount(() => map.stop());

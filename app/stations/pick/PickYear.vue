@@ -34,7 +34,7 @@ const notices = useNotices();
 const settings = useSettings();
 const { show, system } = useUnits();
 
-const isLarge = computed(() => settings.settings.source === 'box' && box.count > MAP_PARTS);
+const isLarge = computed(() => settings.settings.source === 'catalogue' || box.count > MAP_PARTS);
 onMounted(async () => {
   await clock.load();
   if (!isLarge.value) void clock.look();

@@ -115,6 +115,7 @@ useKeys({ ' ': toggle, ',': () => jump(-1), '.': () => jump(1) });
       <button type="button" class="press" :aria-label="words.previous" @click="jump(-1)">‹</button>
       <button type="button" class="press" :aria-label="words.next" @click="jump(1)">›</button>
       <span class="number tank__clock">{{ words.atTime(words.seconds(timeS), words.seconds(endsS)) }}</span>
+      <span v-if="tank.isRaised" class="soft">{{ words.bottomRaised(show('depth', water.water.depthM)) }}</span>
       <span v-if="tank.film.goesOn" class="soft">{{ words.goesOn }}</span>
       <span v-if="still" class="soft">{{ words.reducedMotion }}</span>
     </div>

@@ -3,6 +3,7 @@ import { describe, expect, test } from '@jest/globals';
 import { planSchema, type Tank } from '@core';
 import { db } from '../../db/database';
 import { useTank } from '../../stores/tank';
+import { useWater } from '../../stores/water';
 import {
   at,
   choose,
@@ -99,6 +100,20 @@ test('a bottom deeper than the water, a cast shorter than the rod is high: said,
   await type('Rod tip above water, ft', '13');
   await type('Cast, ft', '10');
   await says('tank-programme', 'A cast needs at least');
+});
+
+test('a bottom that lies below a water that fell is raised to it, and that is said', async () => {
+  await putFirst();
+  const { castM } = useTank().tank.plan;
+  await useTank().setPlan({
+    bottom: [
+      [0, 1],
+      [castM, 1.2],
+    ],
+  });
+  useWater().change({ depthM: 0.9, cover: [] });
+  await says('tank', 'lies deeper than the water');
+  expect(useTank().film!.prepared.ground.depthAt(castM)).toBeCloseTo(0.9, 6);
 });
 
 test('two rigs fall side by side and are compared; without a second one it is said', async () => {
