@@ -12,6 +12,8 @@ export class PathLog {
   readonly path: PathPoint[] = [];
   bottomContacts = 0;
   coverContacts = 0;
+  /** when each touch began, s */
+  readonly touchesS: number[] = [];
   private onBottom = false;
   private inCover = new Set<number>();
 
@@ -21,11 +23,17 @@ export class PathLog {
     this.path.push([timeS, xM, zM]);
     const offM = this.ground.depthAt(xM) - zM;
     const onBottom = offM <= (this.onBottom ? LEFT_M : TOUCH_M);
-    if (onBottom && !this.onBottom) this.bottomContacts++;
+    if (onBottom && !this.onBottom) {
+      this.bottomContacts++;
+      this.touchesS.push(timeS);
+    }
     this.onBottom = onBottom;
     for (const topM of this.ground.coverTopsM) {
       const inside = zM > (this.inCover.has(topM) ? topM - LEFT_M : topM);
-      if (inside && !this.inCover.has(topM)) this.coverContacts++;
+      if (inside && !this.inCover.has(topM)) {
+        this.coverContacts++;
+        this.touchesS.push(timeS);
+      }
       if (inside) this.inCover.add(topM);
       else this.inCover.delete(topM);
     }

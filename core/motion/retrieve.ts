@@ -27,6 +27,8 @@ export interface Retrieved {
   /** times it came upon the bottom or into cover, each touch once */
   readonly bottomContacts: number;
   readonly coverContacts: number;
+  /** when each of these touches began, s */
+  readonly touchesS: readonly number[];
   /** when each step that was done began, in the order of time */
   readonly marks: readonly StepMark[];
 }
@@ -83,6 +85,7 @@ export function retrieve(lure: Lure, plan: RetrievePlan, ground: Ground, line: T
     maxDepthM: Math.max(...log.path.map(([, , zM]) => zM)),
     bottomContacts: log.bottomContacts,
     coverContacts: log.coverContacts,
+    touchesS: log.touchesS,
     marks,
   };
 }

@@ -8,7 +8,7 @@ import { rollRad } from '../motion/roll';
 import { tailBeatHz } from '../motion/tail';
 import { acrossLineMps, towedAreas } from '../motion/towed';
 import { bladeTurnsHz, plateBeatHz } from '../motion/vanes';
-import type { RigBody } from '../rig/body/body';
+import type { RigBody, SkirtBody } from '../rig/body/body';
 import { spinningDragM2 } from '../rig/body/frame';
 import { skirtSpreadM } from '../rig/body/skirt-shape';
 import type { Rig } from '../rig/parts/schema';
@@ -140,6 +140,22 @@ function beatHz(body: RigBody, densityKgM3: number, onsetMps: number | null, spe
   return (body.trailer && tailBeatHz(body.trailer, onsetMps, speedMps)) ?? 0;
 }
 
+/** A bump opens a skirt: for about the time a strand takes to swing, s. @source adr-0026 */
+const PUFF_S = 0.5;
+/** How much of the puff of the last touch is left, 0 to 1. */
+function puffAt(touchesS: readonly number[], timeS: number): number {
+  let left = 0;
+  for (const at of touchesS) if (at <= timeS) left = Math.max(left, 1 - (timeS - at) / PUFF_S);
+  return left;
+}
+
+/** Width of a skirt at a speed; what a bump opened closes again. */
+function flareM(skirt: SkirtBody, speedMps: number, puff: number, densityKgM3: number): number {
+  const open = skirtSpreadM(skirt, STILL_MPS, densityKgM3);
+  const at = skirtSpreadM(skirt, Math.max(STILL_MPS, speedMps), densityKgM3);
+  return at + puff * (open - at);
+}
+
 /** What the lure of a film does at a moment. */
 export function momentAt(film: Film, timeS: number): Moment {
   const { prepared, done, fall } = film;
@@ -195,7 +211,7 @@ export function momentAt(film: Film, timeS: number): Moment {
     bowRad: told.bowRad,
     beatHz: beatHz(body, medium.densityKgM3, kickOnsetMps, speedMps),
     pushCm2: cm2FromAreaM2(frameM2 + body.pushM2 * (awake ?? 0)),
-    flareM: body.skirt === null ? 0 : skirtSpreadM(body.skirt, Math.max(STILL_MPS, speedMps), medium.densityKgM3),
+    flareM: body.skirt === null ? 0 : flareM(body.skirt, speedMps, puffAt(done.touchesS, timeS), medium.densityKgM3),
     awake,
     leanRad: rollRad(body, medium, speedMps),
   };

@@ -1,4 +1,5 @@
 /** What the tank shows of a rig and a programme. */
+export { ableRigs, NEAR_DEPTH_M, type Able } from './able';
 export { breaksDown, type BreaksDown } from './breaks-down';
 export { filmOf, momentAt, placeAt, type Film, type Moment } from './film';
 export { happenings, secondsInBand, type Happening, type HappeningKind } from './happenings';

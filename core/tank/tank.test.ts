@@ -7,6 +7,9 @@ import { mediumOf } from '../motion/medium';
 import { rigBody } from '../rig/body/body';
 import { anyFamilyRig, jig, spinner, steadyPlan, vibrating } from '../testing/fixtures/rigs';
 import { anyWater } from '../testing/fixtures/boxes';
+import { DEMO_BOX, NORTH_ARM } from '../../demo/brindle-mere';
+import { catalogueBox } from '../rig/parts/catalogue';
+import { ableRigs } from './able';
 import { breaksDown } from './breaks-down';
 import { filmOf, momentAt, placeAt } from './film';
 import { HAPPENINGS, happenings, secondsInBand } from './happenings';
@@ -69,6 +72,16 @@ describe('a film', () => {
     expect(blades.beatHz).toBeGreaterThan(1);
     expect(blades.leanRad).toBeGreaterThan(0);
     expect(slow.leanRad).toBeNull();
+  });
+  test('a bump opens the skirt, and it closes again within half a second', () => {
+    const weedy = { ...water, cover: [{ kind: 'brush' as const, density: 'medium' as const, topM: 1 }] };
+    const film = filmOf(swim, steadyPlan(0.6, 0), weedy);
+    const [touch] = film.done.touchesS;
+    expect(film.done.touchesS).toHaveLength(film.done.bottomContacts + film.done.coverContacts);
+    const flare = (after: number): number => momentAt(film, touch! + after).flareM;
+    expect(flare(0.02)).toBeGreaterThan(1.3 * flare(-0.1));
+    expect(flare(0.25)).toBeLessThan(flare(0.02));
+    expect(Math.abs(flare(0.7) / flare(-0.1) - 1)).toBeLessThan(0.15);
   });
   test('any rig on any water: every number of every moment is one', () => {
     fc.assert(
@@ -237,6 +250,20 @@ describe('sweeps', () => {
     expect(worksAgainstSpeed(spinner([['willow', 4]]), water).map(({ of }) => of)).toContain('turns');
     expect(worksAgainstSpeed(vibrating(), water).map(({ of }) => of)).toContain('beat');
   });
+});
+
+test('every rig of the box that runs there, the longest first; each does when it is run', () => {
+  const deep = { ...NORTH_ARM, depthM: 3, cover: [] };
+  const plan = steadyPlan(0.5, 2);
+  const able = ableRigs(DEMO_BOX, deep, plan, 1.2)!;
+  expect(able.length).toBeGreaterThan(1);
+  for (const [at, { rig, midCastDepthM, secondsInBand }] of able.entries()) {
+    if (at > 0) expect(secondsInBand).toBeLessThanOrEqual(able[at - 1]!.secondsInBand);
+    expect(Math.abs(midCastDepthM - 1.2)).toBeLessThanOrEqual(0.15);
+    if (at < 5) expect(filmOf(rig, plan, deep).done.midCastDepthM).toBeCloseTo(midCastDepthM, 9);
+  }
+  expect(ableRigs(DEMO_BOX, deep, plan, 25)).toEqual([]);
+  expect(ableRigs(catalogueBox(), deep, plan, 1.2)).toBeNull();
 });
 
 test('what stands in the tank is checked', () => {

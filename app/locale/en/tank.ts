@@ -133,3 +133,14 @@ export const reducedMotion = 'Motion is reduced on this machine: moments are sho
 export const goesOn = 'It goes on like this: the first minute is shown.';
 export const bottomRaised = (depth: string): string =>
   `The bottom of this retrieve lies deeper than the water: it is drawn at ${depth}.`;
+export const whichOfTheBox = 'Which rigs of the box run there?';
+export const ableFound = (count: number): string =>
+  count === 1
+    ? 'One rig of the box runs there with this retrieve.'
+    : `${count} rigs of the box run there with this retrieve.`;
+export const noneOfTheBox = 'No rig of the box runs there with this retrieve. Turn speed, countdown or tip.';
+export const tooManyForAll =
+  'This box has too many heads and trailers to run them all: take some out, or solve for one rig.';
+export const isRunning = 'The box is being run…';
+export const nearIt = (depth: string): string => `in the band, within ${depth} of it`;
+export const putItIn = 'Put it in';

@@ -1,25 +1,32 @@
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue';
+import { computed, ref, shallowRef, watch } from 'vue';
 import {
   issueText,
   massKgFromLb,
   massKgFromOz,
+  NEAR_DEPTH_M,
+  rigTitles,
   SOLVE_FOR,
   shownHeadStep,
   solveRetrieve,
+  type Able,
   type SolveFor,
   type Solved,
 } from '@core';
+import FractionText from '../../parts/FractionText.vue';
 import SelectField from '../../parts/SelectField.vue';
 import UnitField from '../../parts/UnitField.vue';
 import { useUnits } from '../../composables/useUnits';
+import { useBox } from '../../stores/box';
 import { useTank } from '../../stores/tank';
 import { useWater } from '../../stores/water';
+import { askAble } from '../../workers/ask-able';
 import * as words from '../../locale/en/tank';
 
 /** One thing turned until the rig runs half way back at a depth; what was found can be set. */
 const tank = useTank();
 const water = useWater();
+const box = useBox();
 const { show, system } = useUnits();
 const by = ref<SolveFor>('weight');
 const depthM = ref(tank.film?.done.midCastDepthM ?? water.water.depthM / 2);
@@ -38,6 +45,38 @@ function amount({ for: of }: Solved, value: number): string {
   if (of === 'countdown') return words.seconds(value);
   return show('lineStrength', massKgFromLb(value));
 }
+/** rigs of the box that run there, as they were asked for: they belong to one water, plan and depth */
+const able = shallowRef<readonly Able[] | null>(null);
+const running = ref(false);
+const problem = ref('');
+let turn = 0;
+watch([() => water.water, () => tank.tank.plan, depthM, () => box.box], () => {
+  turn++;
+  running.value = false;
+  able.value = null;
+  problem.value = '';
+});
+async function runAll(): Promise<void> {
+  const mine = ++turn;
+  running.value = true;
+  problem.value = '';
+  const found = await askAble({ box: box.box, water: water.water, plan: tank.plan, depthM: depthM.value });
+  if (mine !== turn) return;
+  running.value = false;
+  if (!found.ok) problem.value = found.issues.map(issueText).join(' ');
+  else if (found.value === null) problem.value = words.tooManyForAll;
+  else able.value = found.value;
+}
+const SHOWN = 12;
+const listed = computed(() => {
+  const rows = (able.value ?? []).slice(0, SHOWN);
+  const titles = rigTitles(
+    rows.map(({ rig }) => rig),
+    system.value,
+  );
+  return rows.map((row, at) => ({ ...row, title: titles[at] ?? '' }));
+});
+
 const why = computed(() => (solved.value?.why ? issueText(solved.value.why) : ''));
 
 /** Sets what was found, as near as it is sold where it is sold in steps. */
@@ -75,6 +114,24 @@ function take(value: number): void {
         <button type="button" class="press" @click="take(solved.nearest.value)">{{ words.takeIt }}</button>
       </p>
     </div>
+    <div class="solve__all">
+      <button type="button" class="press" :disabled="running" @click="runAll">{{ words.whichOfTheBox }}</button>
+      <p role="status">
+        <template v-if="running">{{ words.isRunning }}</template>
+        <template v-else-if="able">{{ able.length > 0 ? words.ableFound(able.length) : words.noneOfTheBox }}</template>
+      </p>
+      <p v-if="problem" role="alert" class="solve__why">{{ problem }}</p>
+      <ol v-if="listed.length > 0" data-testid="tank-able">
+        <li v-for="row in listed" :key="JSON.stringify(row.rig)">
+          <FractionText :text="row.title" />
+          <span class="soft"
+            >{{ show('depth', row.midCastDepthM) }}, {{ words.seconds(row.secondsInBand) }}
+            {{ words.nearIt(show('depth', NEAR_DEPTH_M)) }}</span
+          >
+          <button type="button" class="press" @click="tank.put(row.rig, null)">{{ words.putItIn }}</button>
+        </li>
+      </ol>
+    </div>
   </div>
 </template>
 
@@ -92,6 +149,19 @@ function take(value: number): void {
 .solve__why {
   padding-top: 12px;
   color: rgb(var(--v-theme-oxblood));
+}
+.solve__all {
+  padding-top: 16px;
+}
+.solve__all > .press {
+  margin-left: 0;
+}
+.solve__all ol {
+  margin: 6px 0 0;
+  padding-left: 24px;
+}
+.solve__all li {
+  padding: 3px 0;
 }
 .solve .press {
   margin-left: 12px;

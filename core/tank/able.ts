@@ -1,0 +1,45 @@
+import { candidateClasses, rigOf, spaceFor } from '../advice/candidates/candidate-classes';
+import { familiesOf } from '../advice/conditions/water-facts';
+import { prepareRetrieve } from '../hold/retrieve-report';
+import { secondsBetween } from '../motion/path';
+import type { RetrievePlan } from '../motion/plan';
+import type { Box } from '../rig/parts/box';
+import type { Rig } from '../rig/parts/schema';
+import type { Water } from '../water/schema';
+
+/** A rig of the box that runs where it is wanted. SI. */
+export interface Able {
+  readonly rig: Rig;
+  readonly midCastDepthM: number;
+  /** within the band that was asked for */
+  readonly secondsInBand: number;
+}
+
+/** How far from a depth still counts as there, m. */
+export const NEAR_DEPTH_M = 0.15;
+/** Pairs of heads and trailers that are run at most. */
+export const ABLE_PAIRS = 6000;
+/** Nothing is run longer than this, s. */
+const LONGEST_S = 240;
+
+/**
+ * Every head with every trailer of a box, each in its first skirt, run with one programme.
+ * @param depthM  wanted half way back
+ * @returns       those that run there, the longest in the band first; null where the box has too many pairs
+ */
+export function ableRigs(box: Box, water: Water, plan: RetrievePlan, depthM: number): readonly Able[] | null {
+  const space = candidateClasses(box, familiesOf(water), spaceFor({ water, reeled: true }));
+  if (space.heads.length * space.trailers.length > ABLE_PAIRS) return null;
+  const band = { fromM: Math.max(0, depthM - NEAR_DEPTH_M), toM: depthM + NEAR_DEPTH_M };
+  const found: Able[] = [];
+  for (const head of space.heads) {
+    const skirt = space.skirts[space.skirtSets[head.skirtSet]!.classes[0]!]!;
+    for (const trailer of space.trailers) {
+      const rig = rigOf(head, skirt, trailer);
+      const { path, midCastDepthM } = prepareRetrieve(rig, plan, water).run(undefined, LONGEST_S);
+      if (midCastDepthM === null || Math.abs(midCastDepthM - depthM) > NEAR_DEPTH_M) continue;
+      found.push({ rig, midCastDepthM, secondsInBand: secondsBetween(path, band.fromM, band.toM) });
+    }
+  }
+  return found.sort((a, b) => b.secondsInBand - a.secondsInBand);
+}
