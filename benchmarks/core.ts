@@ -36,6 +36,7 @@ import {
   rigHeadOn,
   trailerSheet,
   candidateClasses,
+  DEFAULT_PLAN,
   ruleScorer,
   solveRetrieve,
   wantScorer,
@@ -49,6 +50,7 @@ import { Solver } from 'odex';
 import { cardPdf } from '../paper/card-pdf';
 import { bigBox } from './big-box';
 import { measureJudgement } from './judgement';
+import { measureTankAndMap } from './tank-and-map';
 import { line, medianUs, timesLonger } from './line';
 
 const rig = advise(NORTH_ARM, DEMO_BOX, 1).picks[0]!.rig;
@@ -304,3 +306,4 @@ line('cut-card-pdf', medianUs(5, () => cardPdf(cardOnce())) / 1000, 'ms', 500);
 line('cut-card-svg', medianUs(20, () => cardSvg(cardOnce())) / 1000, 'ms', 500);
 
 measureJudgement();
+measureTankAndMap(rig, DEFAULT_PLAN);

@@ -13,6 +13,7 @@ const KEYS = [
   { key: '[ ]', does: words.keyHead },
   { key: 'o x c', does: words.keyTurn },
   { key: 'p', does: words.keyPrint },
+  { key: '␣ , .', does: words.keyTank },
   { key: '↑ ↓', does: words.keyStep },
   { key: '?', does: words.thisPage },
 ];

@@ -65,6 +65,7 @@ export const goTo = (title: string | number): string => `go to ${title}`;
 export const keyUnits = 'switch between US and metric units';
 export const keyHead = 'on the bench: a lighter, a heavier head';
 export const keyTurn = 'on the bench: turn the trailer, go to the next cut, compare versions';
+export const keyTank = 'run or pause the tank, moment before, next moment';
 export const keyPrint = 'print the ticket that is open; on the bench, write it';
 export const keyStep = 'one step more or less in a number';
 export const thisPage = 'this page';
