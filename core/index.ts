@@ -240,6 +240,7 @@ export { exitFromNoseMm } from './rig/body/body';
 export { guardToPointMm } from './hold/guard';
 export { careFor, type CareId } from './bench/care';
 export * from './locale/en/bench';
+export { EDIT_TITLE } from './locale/en/bench';
 export { editValueText, optionText } from './wording/options';
 export { layOutCard, PAPERS, type Card, type CardInput, type Paper } from './reports/card/card';
 export { type CardItem, type CardPage } from './reports/card/draw';

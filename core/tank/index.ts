@@ -13,5 +13,6 @@ export {
   type Curve,
   type Works,
 } from './sweeps';
+export { solveCut, type CutToDepth } from './solve-cut';
 export { DEFAULT_PLAN, EMPTY_TANK, tankSchema, type Tank } from './tank';
 export { versus, type Cause, type Difference, type Measure } from './versus';

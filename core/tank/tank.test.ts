@@ -9,7 +9,9 @@ import { anyFamilyRig, jig, spinner, steadyPlan, vibrating } from '../testing/fi
 import { anyWater } from '../testing/fixtures/boxes';
 import { DEMO_BOX, NORTH_ARM } from '../../demo/brindle-mere';
 import { catalogueBox } from '../rig/parts/catalogue';
+import { rigSchema } from '../rig/parts/schema';
 import { ableRigs } from './able';
+import { solveCut } from './solve-cut';
 import { breaksDown } from './breaks-down';
 import { filmOf, momentAt, placeAt } from './film';
 import { HAPPENINGS, happenings, secondsInBand } from './happenings';
@@ -264,6 +266,31 @@ test('every rig of the box that runs there, the longest first; each does when it
   }
   expect(ableRigs(DEMO_BOX, deep, plan, 25)).toEqual([]);
   expect(ableRigs(catalogueBox(), deep, plan, 1.2)).toBeNull();
+});
+
+describe('cut to a depth', () => {
+  const deep = { ...water, depthM: 12 };
+  const plan = steadyPlan(0.6, 4);
+  const bug = jig({ style: 'swim', trailer: 'flat-bug' });
+  const runs = (rig: typeof bug): number => filmOf(rig, plan, deep).done.midCastDepthM!;
+  test('a flat bug is brought deeper by turning it on edge, and the rig that comes out runs there', () => {
+    const own = runs(bug);
+    const edge = runs({ ...bug, trailer: { ...bug.trailer!, orientation: 'edge' } });
+    const found = solveCut(bug, bug, plan, deep, edge)!;
+    expect(found.isMet).toBe(true);
+    expect(found.cuts.length).toBeGreaterThan(0);
+    expect(runs(found.rig)).toBeCloseTo(found.depthM, 9);
+    expect(found.depthM).toBeGreaterThan(own);
+    expect(rigSchema.safeParse(found.rig).success).toBe(true);
+  });
+  test('a rig that runs there already is left as it is; what no cut reaches is told with the nearest', () => {
+    const here = solveCut(bug, bug, plan, deep, runs(bug))!;
+    expect([here.cuts, here.isMet]).toEqual([[], true]);
+    const far = solveCut(bug, bug, plan, deep, 11)!;
+    expect(far.isMet).toBe(false);
+    expect(Math.abs(far.depthM - 11)).toBeLessThanOrEqual(Math.abs(runs(bug) - 11));
+    expect(new Set(far.cuts.map(({ edit }) => edit)).size).toBe(far.cuts.length);
+  });
 });
 
 test('what stands in the tank is checked', () => {

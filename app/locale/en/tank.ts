@@ -144,3 +144,10 @@ export const tooManyForAll =
 export const isRunning = 'The box is being run…';
 export const nearIt = (depth: string): string => `in the band, within ${depth} of it`;
 export const putItIn = 'Put it in';
+export const cutItThere = 'Cut this rig until it runs there';
+export const cutFound = (depth: string): string => `Cut like this it runs at ${depth}:`;
+export const cutNearest = (depth: string): string => `No cut brings it there; nearest it runs at ${depth}:`;
+export const runsThere = 'It runs there as it is.';
+export const noCutHelps = 'No cut brings it nearer.';
+export const neverHalfWay = 'With this retrieve it never comes half way back.';
+export const cutLine = (what: string, to: string): string => `${what}: ${to}`;

@@ -9,7 +9,11 @@ import {
   SOLVE_FOR,
   shownHeadStep,
   solveRetrieve,
+  EDIT_TITLE,
+  editOf,
+  editValueText,
   type Able,
+  type CutToDepth,
   type SolveFor,
   type Solved,
 } from '@core';
@@ -20,7 +24,7 @@ import { useUnits } from '../../composables/useUnits';
 import { useBox } from '../../stores/box';
 import { useTank } from '../../stores/tank';
 import { useWater } from '../../stores/water';
-import { askAble } from '../../workers/ask-able';
+import { askAble, askCut } from '../../workers/ask-able';
 import * as words from '../../locale/en/tank';
 
 /** One thing turned until the rig runs half way back at a depth; what was found can be set. */
@@ -47,13 +51,16 @@ function amount({ for: of }: Solved, value: number): string {
 }
 /** rigs of the box that run there, as they were asked for: they belong to one water, plan and depth */
 const able = shallowRef<readonly Able[] | null>(null);
+/** how this rig is cut until it runs there */
+const cut = shallowRef<CutToDepth | null>(null);
 const running = ref(false);
 const problem = ref('');
 let turn = 0;
-watch([() => water.water, () => tank.tank.plan, depthM, () => box.box], () => {
+watch([() => water.water, () => tank.tank.plan, () => tank.tank.rig, depthM, () => box.box], () => {
   turn++;
   running.value = false;
   able.value = null;
+  cut.value = null;
   problem.value = '';
 });
 async function runAll(): Promise<void> {
@@ -67,6 +74,34 @@ async function runAll(): Promise<void> {
   else if (found.value === null) problem.value = words.tooManyForAll;
   else able.value = found.value;
 }
+async function runCuts(): Promise<void> {
+  const { rig } = tank.tank;
+  if (!rig) return;
+  const mine = ++turn;
+  running.value = true;
+  problem.value = '';
+  const found = await askCut({ rig, water: water.water, plan: tank.plan, depthM: depthM.value });
+  if (mine !== turn) return;
+  running.value = false;
+  if (!found.ok) problem.value = found.issues.map(issueText).join(' ');
+  else if (found.value === null) problem.value = words.neverHalfWay;
+  else cut.value = found.value;
+}
+const cutSays = computed(() => {
+  if (!cut.value) return '';
+  const { cuts, isMet, depthM: metM } = cut.value;
+  if (cuts.length === 0) return isMet ? words.runsThere : words.noCutHelps;
+  return isMet ? words.cutFound(show('depth', metM)) : words.cutNearest(show('depth', metM));
+});
+const cutLines = computed(() =>
+  (cut.value?.cuts ?? []).map(({ edit, value }) => {
+    const of = editOf(edit);
+    return words.cutLine(
+      EDIT_TITLE[edit],
+      editValueText(edit, of.kind === 'amount' ? of.unit : 'word', value, system.value),
+    );
+  }),
+);
 const SHOWN = 12;
 const listed = computed(() => {
   const rows = (able.value ?? []).slice(0, SHOWN);
@@ -113,6 +148,18 @@ function take(value: number): void {
         {{ words.nearestSold(amount(solved, solved.nearest.value), show('depth', solved.nearest.depthM)) }}
         <button type="button" class="press" @click="take(solved.nearest.value)">{{ words.takeIt }}</button>
       </p>
+    </div>
+    <div class="solve__all">
+      <button type="button" class="press" :disabled="running" @click="runCuts">{{ words.cutItThere }}</button>
+      <div v-if="cut" data-testid="tank-cut" role="status">
+        <p>{{ cutSays }}</p>
+        <ul v-if="cutLines.length > 0">
+          <li v-for="line in cutLines" :key="line">{{ line }}</li>
+        </ul>
+        <button v-if="cutLines.length > 0" type="button" class="press" @click="tank.put(cut.rig, null)">
+          {{ words.putItIn }}
+        </button>
+      </div>
     </div>
     <div class="solve__all">
       <button type="button" class="press" :disabled="running" @click="runAll">{{ words.whichOfTheBox }}</button>

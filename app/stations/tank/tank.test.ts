@@ -142,6 +142,10 @@ test('a depth is solved for, and what was found is set', async () => {
   await press('Set it', 'tank-solve');
   await until(() => expect(useTank().film?.done.midCastDepthM).toBeCloseTo(1.5 * 0.3048, 1));
   await saysNot('tank-solve', 'no setting');
+  await type('until it runs half way back at, ft', '2.5');
+  await press('Cut this rig until it runs there');
+  await says('tank-cut', /runs|brings/);
+  await type('until it runs half way back at, ft', '1.5');
   await press('Which rigs of the box run there?');
   await says('tank-solve', /rigs? of the box runs? there/);
   await press('Put it in', 'tank-able');
