@@ -151,3 +151,7 @@ export const runsThere = 'It runs there as it is.';
 export const noCutHelps = 'No cut brings it nearer.';
 export const neverHalfWay = 'With this retrieve it never comes half way back.';
 export const cutLine = (what: string, to: string): string => `${what}: ${to}`;
+export const noSettingReaches = (depth: string): string =>
+  `No setting of this brings it to ${depth}. Turn something else, or cut it.`;
+export const jumpsPast = (depth: string): string =>
+  `It jumps past ${depth}: a little less runs above it, a little more below.`;

@@ -567,6 +567,9 @@ const counts = computed(() => {
   }
 }
 @media (max-width: 700px) {
+  .map__counts {
+    line-height: 1.3;
+  }
   .map__figure {
     margin-left: 52px;
   }

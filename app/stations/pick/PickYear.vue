@@ -272,6 +272,7 @@ function takeMonth(month: number): void {
   line-height: 40px;
 }
 .year__curves {
+  min-inline-size: 0;
   margin: 8px 0 0;
   padding: 0;
   border: 0;

@@ -112,7 +112,13 @@ const listed = computed(() => {
   return rows.map((row, at) => ({ ...row, title: titles[at] ?? '' }));
 });
 
-const why = computed(() => (solved.value?.why ? issueText(solved.value.why) : ''));
+const why = computed(() => {
+  const code = solved.value?.why?.code;
+  if (code === undefined) return '';
+  if (code === 'never-half-way') return words.neverHalfWay;
+  const wanted = show('depth', depthM.value);
+  return code === 'jumps-past' ? words.jumpsPast(wanted) : words.noSettingReaches(wanted);
+});
 
 /** Sets what was found, as near as it is sold where it is sold in steps. */
 function take(value: number): void {
@@ -200,7 +206,7 @@ function take(value: number): void {
 .solve__all {
   padding-top: 16px;
 }
-.solve__all > .press {
+.solve .solve__all > .press {
   margin-left: 0;
 }
 .solve__all ol {

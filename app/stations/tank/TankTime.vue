@@ -15,12 +15,15 @@ const stretches = computed(() =>
     const toS = all[at + 1]?.fromS ?? props.film.endsS;
     return {
       at,
+      isThin: (toS - fromS) / Math.max(0.1, props.endsS) < THIN,
       left: share(fromS),
       width: share(toS - fromS),
       name: words.stepNames[props.film.plan.steps[step]!.do],
     };
   }),
 );
+/** steps so short that their borders would be all there is */
+const THIN = 0.015;
 const text = ({ kind }: Happening): string => HAPPENING_TEXT[kind];
 const spoken = computed(() => words.atTime(words.seconds(timeS.value), words.seconds(props.endsS)));
 /** a note every so often finds room on the strip; the others stand in the list */
@@ -47,6 +50,7 @@ const nearest = computed(() => {
         v-for="stretch in stretches"
         :key="stretch.at"
         class="time__step"
+        :class="{ 'time__step--thin': stretch.isThin }"
         :style="{ left: stretch.left, width: stretch.width }"
         >{{ stretch.name }}</span
       >
@@ -107,6 +111,11 @@ const nearest = computed(() => {
   font: 500 13px/19px var(--v-font-heading);
   white-space: nowrap;
   overflow: hidden;
+}
+.time__step--thin {
+  padding: 0;
+  border-left: 0;
+  color: transparent;
 }
 .time__step:nth-child(even) {
   background: rgb(var(--v-theme-shade));
