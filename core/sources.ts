@@ -42,6 +42,7 @@ export const SOURCES = {
   'adr-0023': 'Estimate: docs/adr/0023-solved-cuts-and-faults.md',
   'adr-0024': 'Estimate: docs/adr/0024-limits-are-ramps.md',
   'adr-0025': 'Estimate: docs/adr/0025-mechanics-version-3.md',
+  'adr-0026': 'Estimate: docs/adr/0026-the-tank.md',
 } as const;
 
 export type SourceId = keyof typeof SOURCES;
