@@ -38,7 +38,7 @@ test.describe('words two fifths longer', () => {
         for (const place of ['water', 'pick', 'bench', 'box', 'tickets', 'handbook']) {
           await page.evaluate((to) => (location.hash = to), `#/${place}`);
           await expect(page.locator('h1')).toHaveCount(1);
-          if (place === 'bench' && size.width === 1280) await page.locator('.empty .v-btn.act').click();
+          if (place === 'bench' && size.width === 1280) await page.locator('.offered .press.act').click();
           await settled(page);
           const where = `${place} at ${size.width}`;
           expect(await cutOff(page), where).toEqual([]);
