@@ -15,9 +15,7 @@ import {
   type MeasuredScreen,
   type Result,
   type Settings,
-  type Tank,
   type Ticket,
-  type Year,
   yearSchema,
 } from '@core';
 import { newId } from '../new-id';
@@ -119,18 +117,10 @@ function screenOf(row: SettingsRow | undefined, here: OnScreen['screen']): Measu
   return parsed.ok ? parsed.value : null;
 }
 
-/** What stands in the tank, where it can be read. */
-function tankOf(row: SettingsRow | undefined): Tank | null {
-  if (row?.key !== 'tank') return null;
-  const parsed = parseWith(tankSchema, row.value);
-  return parsed.ok ? parsed.value : null;
-}
-
-/** The year that was drawn, where it can be read. */
-function yearOf(row: SettingsRow | undefined): Year | null {
-  if (row?.key !== 'year') return null;
-  const parsed = parseWith(yearSchema, row.value);
-  return parsed.ok ? parsed.value : null;
+/** What a setting holds, where it can be read. */
+function kept<Value>(row: SettingsRow | undefined, schema: Parameters<typeof parseWith<Value>>[0]): Value | null {
+  const parsed = row && parseWith(schema, row.value);
+  return parsed?.ok ? parsed.value : null;
 }
 
 /**
@@ -181,8 +171,8 @@ export function backupOf(
       builds.map(({ id }) => id),
     ),
     screen: screenOf(pointers.get('screen'), screen),
-    tank: tankOf(pointers.get('tank')),
-    year: yearOf(pointers.get('year')),
+    tank: kept(pointers.get('tank'), tankSchema),
+    year: kept(pointers.get('year'), yearSchema),
     setAside: aside,
   };
 }

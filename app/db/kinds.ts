@@ -8,6 +8,7 @@ import {
   ok,
   parsePart,
   parseWith,
+  sameJson,
   settingsSchema,
   shortValue,
   STORE_LIMITS,
@@ -120,8 +121,23 @@ function checkSetting(row: unknown): Result<SettingsRow> {
   return ok(row as SettingsRow);
 }
 
+/** Parts of a tank that are whole or nothing: half of one rig and half of another is none, and a programme goes with its plan. */
+const TANK_PARTS = [['rig'], ['other'], ['plan', 'programme'], ['semiTight']] as const;
+
+function mergeTank(base: SettingsRow | null, mine: SettingsRow, theirs: SettingsRow): SettingsRow {
+  if (mine.key !== 'tank' || theirs.key !== 'tank' || base?.key !== 'tank') return mine;
+  const was = base.value;
+  const merged = { ...mine.value };
+  for (const names of TANK_PARTS) {
+    const isMine = names.some((name) => !sameJson(mine.value[name], was[name]));
+    if (!isMine) for (const name of names) Object.assign(merged, { [name]: theirs.value[name] });
+  }
+  return { ...mine, value: merged };
+}
+
 /** What points at something, and what one tab set last, is that tab's; the settings meet field by field, and nobody is told. */
 function mergeSettings(base: SettingsRow | null, mine: SettingsRow, theirs: SettingsRow): Merged<SettingsRow> {
+  if (mine.key === 'tank') return { value: mergeTank(base, mine, theirs), clashes: [] };
   return { value: mergeFields(base, mine, theirs).value, clashes: [] };
 }
 

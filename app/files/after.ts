@@ -4,6 +4,7 @@ import { useScreen } from '../stores/screen';
 import { useTank } from '../stores/tank';
 import { useSettings } from '../stores/settings';
 import { useWater } from '../stores/water';
+import { useYear } from '../stores/year';
 
 /** Everything was cleared or replaced: what was noted before is forgotten, and every screen looks again. */
 export async function beginAnew(epoch: string): Promise<void> {
@@ -14,5 +15,6 @@ export async function beginAnew(epoch: string): Promise<void> {
     useBench().reload(),
     useScreen().load(),
     useTank().reload(),
+    useYear().reload(),
   ]);
 }

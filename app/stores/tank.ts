@@ -1,4 +1,4 @@
-import { computed, ref, shallowRef } from 'vue';
+import { computed, shallowRef } from 'vue';
 import { defineStore } from 'pinia';
 import {
   breaksDown,
@@ -6,10 +6,8 @@ import {
   filmOf,
   happenings,
   isReeled,
-  parseWith,
   planWith,
   rigBody,
-  sameJson,
   secondsInBand,
   steadyFall,
   mediumOf,
@@ -22,11 +20,7 @@ import {
   type Rig,
   type Tank,
 } from '@core';
-import { useFollowed } from '../composables/useFollowed';
-import { db, type SettingsRow } from '../db/database';
-import { keep } from '../db/keep';
-import { keeper } from '../db/our-keeper';
-import { useNotices } from './notices';
+import { useKeptSetting } from '../composables/useKeptSetting';
 import { useWater } from './water';
 
 /** Slowest and fastest a rig is reeled where its programme does not say, m/s. */
@@ -35,46 +29,15 @@ const PACES_MPS = { from: 0.4, to: 0.9 } as const;
 /** What runs in the tank: two rigs at most and a programme; every change is stored at once. */
 export const useTank = defineStore('tank', () => {
   const water = useWater();
-  const notices = useNotices();
-  const tank = shallowRef<Tank>(EMPTY_TANK);
-  const loaded = ref(false);
+  const { value: tank, loaded, load, reload: readAgain, set } = useKeptSetting('tank', tankSchema, () => EMPTY_TANK);
   /** the plan while a step is dragged, before it is let go */
   const dragged = shallowRef<RetrievePlan | null>(null);
-  let base: SettingsRow | null = null;
 
-  function take(row: SettingsRow | null | undefined): void {
-    if (row?.key !== 'tank') return;
-    const parsed = parseWith(tankSchema, row.value);
-    if (!parsed.ok) return void notices.complain(parsed.issues);
-    base = row;
-    if (!sameJson(tank.value, parsed.value)) tank.value = parsed.value;
-  }
-  useFollowed('setting', ref('tank'), take);
-
-  async function load(): Promise<void> {
-    if (loaded.value) return;
-    const waiting = keeper.pendingOf('setting', 'tank')?.row;
-    const stored = waiting ? { ok: true as const, value: waiting } : await keep(() => db.settings.get('tank'));
-    if (loaded.value) return;
-    loaded.value = true;
-    if (!stored.ok) return notices.complain(stored.issues);
-    take(stored.value);
-  }
-
-  /** Looks again what stands in the tank: everything was cleared, or another store put in its place. */
   async function reload(): Promise<void> {
-    tank.value = EMPTY_TANK;
     dragged.value = null;
-    base = null;
-    loaded.value = false;
-    await load();
+    await readAgain();
   }
-
-  async function change(part: Partial<Tank>): Promise<void> {
-    tank.value = { ...tank.value, ...part };
-    loaded.value = true;
-    await keeper.put('setting', { key: 'tank', value: tank.value }, base);
-  }
+  const change = (part: Partial<Tank>): Promise<void> => set({ ...tank.value, ...part });
 
   /** the plan over the water at hand: no bottom lies below it */
   const plan = computed((): RetrievePlan => {

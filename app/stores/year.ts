@@ -4,8 +4,6 @@ import {
   issueText,
   MONTHS,
   monthWater,
-  parseWith,
-  sameJson,
   startingYear,
   yearSchema,
   type Climate,
@@ -13,14 +11,10 @@ import {
   type Winner,
   type Year,
 } from '@core';
-import { useFollowed } from '../composables/useFollowed';
-import { db, type SettingsRow } from '../db/database';
-import { keep } from '../db/keep';
-import { keeper } from '../db/our-keeper';
+import { useKeptSetting } from '../composables/useKeptSetting';
 import { askWhatToBuy } from '../workers/ask-gaps';
 import { askCells } from '../workers/ask-map';
 import { useBox } from './box';
-import { useNotices } from './notices';
 import { useWater } from './water';
 
 /** Parts that are named as missing. */
@@ -30,38 +24,14 @@ const MISSING = 12;
 export const useYear = defineStore('year', () => {
   const water = useWater();
   const box = useBox();
-  const notices = useNotices();
-  const year = shallowRef<Year>(startingYear('mild', water.water.usualVisibilityM));
+  const kept = useKeptSetting('year', yearSchema, () => startingYear('mild', water.water.usualVisibilityM));
+  const { value: year, load, reload, set } = kept;
   const winners = shallowRef<readonly (Winner | null)[]>([]);
   const missing = shallowRef<readonly Purchase[]>([]);
   const busy = ref(false);
   const problem = ref('');
-  let base: SettingsRow | null = null;
-  let loaded = false;
   let turn = 0;
 
-  function take(row: SettingsRow | null | undefined): void {
-    if (row?.key !== 'year') return;
-    const parsed = parseWith(yearSchema, row.value);
-    if (!parsed.ok) return void notices.complain(parsed.issues);
-    base = row;
-    if (!sameJson(year.value, parsed.value)) year.value = parsed.value;
-  }
-  useFollowed('setting', ref('year'), take);
-
-  async function load(): Promise<void> {
-    if (loaded) return;
-    loaded = true;
-    const waiting = keeper.pendingOf('setting', 'year')?.row;
-    const stored = waiting ? { ok: true as const, value: waiting } : await keep(() => db.settings.get('year'));
-    if (!stored.ok) return notices.complain(stored.issues);
-    take(stored.value);
-  }
-
-  async function set(next: Year): Promise<void> {
-    year.value = next;
-    await keeper.put('setting', { key: 'year', value: next }, base);
-  }
   const begin = (climate: Climate): Promise<void> => set(startingYear(climate, water.water.usualVisibilityM));
   const setMonth = (of: keyof Year, month: number, value: number): Promise<void> =>
     set({ ...year.value, [of]: year.value[of].with(month, value) });
@@ -103,5 +73,5 @@ export const useYear = defineStore('year', () => {
     }
     busy.value = false;
   }
-  return { year, winners, missing, busy, problem, load, begin, setMonth, look, stop };
+  return { year, winners, missing, busy, problem, load, reload, begin, setMonth, look, stop };
 });

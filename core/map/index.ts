@@ -2,4 +2,4 @@
 export { cellValue, MAP_AXES, mapPlan, placeOfWater, waterAt, waterLater, type MapAxis, type MapPlan } from './axes';
 export { MapRefinement, type Cell } from './refine';
 export { regionsOf, type Region } from './regions';
-export { partsThatDiffer, isSameWinner, winnerKey, winnerOf, type MapChange, type Winner } from './winner';
+export { isSameWinner, MAP_CHANGES, partsThatDiffer, winnerKey, winnerOf, type MapChange, type Winner } from './winner';

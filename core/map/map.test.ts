@@ -7,7 +7,7 @@ import { jig } from '../testing/fixtures/rigs';
 import { cellValue, MAP_AXES, mapPlan, placeOfWater, placeOnAxis, waterAt, waterLater } from './axes';
 import { MapRefinement } from './refine';
 import { regionsOf } from './regions';
-import { partsThatDiffer, isSameWinner, winnerKey, winnerOf } from './winner';
+import { isSameWinner, MAP_CHANGES, partsThatDiffer, winnerKey, winnerOf } from './winner';
 
 describe('sides of a map', () => {
   test('any cell of any map of any water is a water', () => {
@@ -77,6 +77,18 @@ describe('a map that is asked coarse first, then along its borders', () => {
     const sky = mapPlan('visibility', 'sky', 8);
     expect([sky.wide, sky.high]).toEqual([8, 3]);
   });
+  test('where no rig can be tied the map says so, and does not borrow from its neighbours', () => {
+    const plan = mapPlan('temperature', 'visibility', 16);
+    const map = new MapRefinement<string | null>(plan, (one, other) => one === other);
+    for (let ask = map.next(); ask.length > 0; ask = map.next()) {
+      for (const cell of ask) map.tell(cell, cell.column < 8 ? null : 'a');
+    }
+    expect(map.at({ column: 3, row: 5 })).toBeNull();
+    expect(map.at({ column: 0, row: 0 })).toBeNull();
+    expect(map.at({ column: 12, row: 5 })).toBe('a');
+    // nor is every such cell asked
+    expect(map.asked).toBeLessThan(130);
+  });
   test('before anything is known there is nothing; then the nearest that was asked', () => {
     const map = new MapRefinement<string>(mapPlan('temperature', 'depth', 16), (one, other) => one === other);
     expect(map.at({ column: 3, row: 3 })).toBeNull();
@@ -90,8 +102,8 @@ describe('winners and regions', () => {
     const rig = jig();
     expect(winnerKey({ ...rig, skirt: { ...rig.skirt!, colour: 'white' } })).toBe(winnerKey(rig));
     expect(winnerKey(jig({ oz: 0.5 }))).not.toBe(winnerKey(rig));
-    expect(partsThatDiffer(rig, jig({ oz: 0.5, trailer: 'creature' }))).toEqual(['weight', 'trailer']);
-    expect(partsThatDiffer(rig, rig)).toEqual([]);
+    expect(partsThatDiffer(rig, jig({ oz: 0.5, trailer: 'creature' }), MAP_CHANGES)).toEqual(['weight', 'trailer']);
+    expect(partsThatDiffer(rig, rig, MAP_CHANGES)).toEqual([]);
   });
   test('regions hang together, the largest first, each with its label inside it', () => {
     const plan = { ...mapPlan('temperature', 'visibility', 4), wide: 4, high: 3 };

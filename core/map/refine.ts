@@ -35,7 +35,8 @@ export class MapRefinement<Answer> {
   private key = ({ column, row }: Cell): number => row * this.plan.wide + column;
   private known = (column: number, row: number): Answer | undefined => {
     const key = this.key({ column, row });
-    return this.answers.get(key) ?? this.filled.get(key);
+    // an answer may be that there is none
+    return this.answers.has(key) ? this.answers.get(key) : this.filled.get(key);
   };
 
   tell(cell: Cell, answer: Answer): void {

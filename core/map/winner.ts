@@ -11,17 +11,36 @@ export interface Winner {
   readonly key: string;
 }
 
-/** What changes on a map: family, head and weight, trailer and how it is turned, blades, plate. Colours and cuts do not make a region. */
-export function winnerKey({ family, head, trailer, blades, blade }: Rig): string {
-  return JSON.stringify([
-    family,
-    head.style,
-    head.weightOz,
-    trailer && [trailer.kind, trailer.lengthMm, trailer.orientation],
-    blades?.map(({ shape, size }) => [shape, size]),
-    blade?.size,
-  ]);
-}
+/** What of a rig can be another from cell to cell, or from month to month. */
+const PART = {
+  family: ({ family }) => family,
+  head: ({ head }) => head.style,
+  weight: ({ head }) => head.weightOz,
+  wire: ({ head }) => head.hook.wire,
+  trailer: ({ trailer }) => trailer && [trailer.kind, trailer.lengthMm, trailer.orientation],
+  blades: ({ blades }) => blades?.map(({ shape, size }) => [shape, size]),
+  plate: ({ blade }) => blade?.size,
+  colour: ({ skirt, trailer }) => [skirt?.colour, trailer?.colour],
+} as const satisfies Readonly<Record<string, (rig: Rig) => unknown>>;
+export type PartOfPick = keyof typeof PART;
+
+/** What makes a region of a map, and labels it. */
+export const MAP_CHANGES = [
+  'family',
+  'head',
+  'weight',
+  'trailer',
+  'blades',
+  'plate',
+] as const satisfies readonly PartOfPick[];
+export type MapChange = (typeof MAP_CHANGES)[number];
+
+/** What is not the same in two rigs, of some of their parts. */
+export const partsThatDiffer = <P extends PartOfPick>(one: Rig, other: Rig, of: readonly P[]): readonly P[] =>
+  of.filter((part) => JSON.stringify(PART[part](one)) !== JSON.stringify(PART[part](other)));
+
+/** What tells a rig from others on a map: colours, wire and cuts do not make a region. */
+export const winnerKey = (rig: Rig): string => JSON.stringify(MAP_CHANGES.map((part) => PART[part](rig)));
 
 /** The first pick of a water, made ready, as Pick would give it without other schools; null where the box has none. */
 export function winnerOf(water: Water, box: Box): Winner | null {
@@ -30,20 +49,3 @@ export function winnerOf(water: Water, box: Box): Winner | null {
 }
 
 export const isSameWinner = (one: Winner | null, other: Winner | null): boolean => one?.key === other?.key;
-
-/** Parts of a region's rig that are different in its neighbours: what a region is labelled by. */
-export const MAP_CHANGES = ['family', 'head', 'weight', 'trailer', 'blades', 'plate'] as const;
-export type MapChange = (typeof MAP_CHANGES)[number];
-
-const PART: Readonly<Record<MapChange, (rig: Rig) => unknown>> = {
-  family: ({ family }) => family,
-  head: ({ head }) => head.style,
-  weight: ({ head }) => head.weightOz,
-  trailer: ({ trailer }) => trailer && [trailer.kind, trailer.lengthMm, trailer.orientation],
-  blades: ({ blades }) => blades?.map(({ shape, size }) => [shape, size]),
-  plate: ({ blade }) => blade?.size,
-};
-
-/** What is not the same in two rigs. */
-export const partsThatDiffer = (one: Rig, other: Rig): readonly MapChange[] =>
-  MAP_CHANGES.filter((change) => JSON.stringify(PART[change](one)) !== JSON.stringify(PART[change](other)));

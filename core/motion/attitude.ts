@@ -1,8 +1,8 @@
 import { TRAILER_AXIAL_CD, TRAILER_NORMAL_CD, type HeadBody, type RigBody } from '../rig/body/body';
 import { trailerBody } from '../rig/body/trailer-body';
 import { trailsOf, type Trails } from '../rig/body/trails';
-import { uncutTrailer } from '../rig/parts/schema';
-import { lengthMFromIn, mmFromLengthM, radFromDeg } from '../units/units';
+import { PLAIN_CHUNK } from '../rig/parts/plain-chunk';
+import { radFromDeg } from '../units/units';
 import { areasWithoutSkirt } from './fall-areas';
 import type { Medium } from './medium';
 
@@ -14,15 +14,8 @@ const OWN_RIGHTING = 6;
 /** A tightening line levels the known rig: 100 degrees a unit of share, up to broadside. @source adr-0003 */
 const LEVELLING_DEG_PER_SHARE = 100;
 
-/** The trailer whose fall is known by eye: a plain chunk of three inches, threaded flat. */
-const CHUNK = trailerBody(
-  uncutTrailer({
-    kind: 'chunk',
-    lengthMm: mmFromLengthM(lengthMFromIn(3)),
-    softness: 'medium',
-    colour: 'green pumpkin',
-  }),
-);
+/** The trailer whose fall is known by eye. */
+const CHUNK = trailerBody(PLAIN_CHUNK);
 const CHUNK_AXIAL_M2 = TRAILER_AXIAL_CD * CHUNK.sectionM2;
 const CHUNK_NORMAL_M2 = TRAILER_NORMAL_CD * CHUNK.planformM2;
 

@@ -133,9 +133,9 @@ export function secondsToBottom(
 }
 
 /** How far it has fallen straight down some seconds after it was let go, m: the same standing start the other way round. */
-export function fallenM(body: RigBody, medium: Medium, fall: SteadyFall, timeS: number): number {
+export function fallenM(body: RigBody, medium: Medium, fall: SteadyFall, timeS: number, semiTight = 0): number {
   if (fall.speedMps <= 0) return 0;
-  const startMps2 = launchMps2(body, medium, fall, 0);
+  const startMps2 = launchMps2(body, medium, fall, semiTight);
   const x = (startMps2 * timeS) / fall.pathMps;
   // ln cosh(x) without overflow
   const pathM = (fall.pathMps ** 2 / startMps2) * (x + Math.log1p(Math.exp(-2 * x)) - Math.LN2);

@@ -1,19 +1,11 @@
 import { rigBody } from '../rig/body/body';
-import { uncutTrailer, type Rig } from '../rig/parts/schema';
+import { PLAIN_CHUNK } from '../rig/parts/plain-chunk';
+import type { Rig } from '../rig/parts/schema';
 import { BAND_80_SD } from '../units/band-80';
-import { lengthMFromIn, mmFromLengthM } from '../units/units';
 import { FACTOR_SD, type Band } from './bands';
 import { steadyFall } from './fall';
 import type { Medium } from './medium';
 import { UNIT_FACTORS, type DragFactors } from './fall-areas';
-
-/** The yardstick: a plain 3 in chunk, flat, behind the same head, hook and skirt. */
-const YARDSTICK = uncutTrailer({
-  kind: 'chunk',
-  lengthMm: mmFromLengthM(lengthMFromIn(3)),
-  softness: 'medium',
-  colour: 'green pumpkin',
-});
 
 /** Heads the yardstick is looked for among, oz: outside it no such head is cast. */
 export const FISHES_LIKE_RANGE_OZ = { from: 1 / 64, to: 8 } as const;
@@ -33,7 +25,7 @@ export function fishesLikeOz(
   factors: DragFactors = UNIT_FACTORS,
 ): number | null {
   const speedAt = (weightOz: number): number => {
-    const plain: Rig = { ...rig, head: { ...rig.head, weightOz }, trailer: YARDSTICK, core: null };
+    const plain: Rig = { ...rig, head: { ...rig.head, weightOz }, trailer: PLAIN_CHUNK, core: null };
     return steadyFall(rigBody(plain), medium, semiTight, factors).speedMps;
   };
   let low = Math.log(FISHES_LIKE_RANGE_OZ.from);
@@ -54,7 +46,7 @@ export function fishesLikeOz(
  * @source adr-0005
  */
 export function fishesLikeBandOz(rig: Rig, medium: Medium, semiTight = 0): Band | null {
-  if (rig.trailer?.kind === YARDSTICK.kind) return null;
+  if (rig.trailer?.kind === PLAIN_CHUNK.kind) return null;
   const body = rigBody(rig);
   const reach = Math.exp(BAND_80_SD * FACTOR_SD.trailer);
   const endOz = (trailer: number): number | null => {

@@ -1,6 +1,5 @@
 import * as z from 'zod/mini';
-import { winnerKey, type Winner } from '../map/winner';
-import type { Rig } from '../rig/parts/schema';
+import { partsThatDiffer, winnerKey, type PartOfPick, type Winner } from '../map/winner';
 import { WATER_LIMITS, type Water } from '../water/schema';
 
 export const MONTHS = 12;
@@ -65,19 +64,17 @@ export const monthWater = (water: Water, year: Year, month: number): Water => ({
 });
 
 /** What shifts over a year. */
-export const YEAR_CHANGES = ['family', 'head', 'weight', 'wire', 'trailer', 'blades', 'plate', 'colour'] as const;
+export const YEAR_CHANGES = [
+  'family',
+  'head',
+  'weight',
+  'wire',
+  'trailer',
+  'blades',
+  'plate',
+  'colour',
+] as const satisfies readonly PartOfPick[];
 export type YearChange = (typeof YEAR_CHANGES)[number];
-
-const PART: Readonly<Record<YearChange, (rig: Rig) => unknown>> = {
-  family: ({ family }) => family,
-  head: ({ head }) => head.style,
-  weight: ({ head }) => head.weightOz,
-  wire: ({ head }) => head.hook.wire,
-  trailer: ({ trailer }) => trailer && [trailer.kind, trailer.lengthMm],
-  blades: ({ blades }) => blades?.map(({ shape, size }) => [shape, size]),
-  plate: ({ blade }) => blade?.size,
-  colour: ({ skirt, trailer }) => [skirt?.colour, trailer?.colour],
-};
 
 /** A month in which the year turns: what is tied on from it on is not what it was before. */
 export interface TurningPoint {
@@ -90,9 +87,7 @@ export function turningPoints(winners: readonly (Winner | null)[]): readonly Tur
   return winners.flatMap((winner, month): TurningPoint[] => {
     const before = winners[(month + winners.length - 1) % winners.length];
     if (!winner || !before) return [];
-    const changes = YEAR_CHANGES.filter(
-      (change) => JSON.stringify(PART[change](winner.rig)) !== JSON.stringify(PART[change](before.rig)),
-    );
+    const changes = partsThatDiffer(winner.rig, before.rig, YEAR_CHANGES);
     return changes.length === 0 ? [] : [{ month, changes }];
   });
 }

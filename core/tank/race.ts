@@ -2,7 +2,7 @@ import { fallenM, secondsToBottom, steadyFall, type SteadyFall } from '../motion
 import { mediumOf, type Medium } from '../motion/medium';
 import { fallReport, type FallReport } from '../motion/report';
 import { rigBody, type RigBody } from '../rig/body/body';
-import type { Rig } from '../rig/parts/schema';
+import { PART_LIMITS, type Rig } from '../rig/parts/schema';
 import type { Water } from '../water/schema';
 
 /** A rig that is dropped to the bottom. SI. */
@@ -11,6 +11,8 @@ export interface Faller {
   readonly body: RigBody;
   readonly medium: Medium;
   readonly fall: SteadyFall;
+  /** share of its weight the line carries */
+  readonly semiTight: number;
   readonly report: FallReport;
   /** null where it floats */
   readonly landsS: number | null;
@@ -25,7 +27,7 @@ export function fallerOf(rig: Rig, water: Water, semiTight: number): Faller {
   const medium = mediumOf(water);
   const fall = steadyFall(body, medium, semiTight);
   const landsS = secondsToBottom(body, medium, fall, water.depthM, semiTight);
-  return { rig, body, medium, fall, report: fallReport(rig, medium, semiTight, water.depthM), landsS };
+  return { rig, body, medium, fall, semiTight, report: fallReport(rig, medium, semiTight, water.depthM), landsS };
 }
 
 /** Where it is some seconds after it was let go: m down and aside. */
@@ -34,13 +36,12 @@ export function fallerAt(
   timeS: number,
   depthM: number,
 ): { readonly zM: number; readonly asideM: number } {
-  const zM = Math.min(depthM, fallenM(faller.body, faller.medium, faller.fall, Math.max(0, timeS)));
+  const zM = Math.min(depthM, fallenM(faller.body, faller.medium, faller.fall, Math.max(0, timeS), faller.semiTight));
   return { zM, asideM: zM * Math.tan(faller.fall.glideRad) };
 }
 
-/** Lightest and heaviest head that is looked at, oz, and how closely. */
-const LIGHTEST_OZ = 1 / 32;
-const HEAVIEST_OZ = 4;
+const { min: LIGHTEST_OZ, max: HEAVIEST_OZ } = PART_LIMITS.weightOz;
+/** Halvings until a weight is found. */
 const ROUNDS = 40;
 
 /**

@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { DEFAULT_WATER, type Water } from '../water/schema';
 import { planSchema } from '../motion/plan';
-import { steadyFall } from '../motion/fall';
+import { secondsToBottom, steadyFall } from '../motion/fall';
 import { mediumOf } from '../motion/medium';
 import { rigBody } from '../rig/body/body';
 import { anyFamilyRig, jig, spinner, steadyPlan, vibrating } from '../testing/fixtures/rigs';
@@ -193,6 +193,14 @@ describe('side by side', () => {
     const [chunk, claws] = [fallerOf(jig(), water, 0), fallerOf(jig({ trailer: 'flapper-craw' }), water, 0)];
     expect(claws.landsS).toBeGreaterThan(chunk.landsS!);
     expect(fallerAt(chunk, chunk.landsS!, 3).zM).toBeCloseTo(3, 3);
+    const held = fallerOf(jig(), water, 0.5);
+    expect(held.landsS).toBeGreaterThan(chunk.landsS!);
+    expect(fallerAt(held, held.landsS!, 3).zM).toBeCloseTo(3, 6);
+    for (const m of [0.05, 1]) {
+      const { body, medium, fall, semiTight } = held;
+      const atS = secondsToBottom(body, medium, fall, m, semiTight)!;
+      expect(fallerAt(held, atS, 3).zM).toBeCloseTo(m, 9);
+    }
     expect(fallerAt(chunk, 99, 3).zM).toBe(3);
     expect(fallerAt(chunk, 0, 3)).toEqual({ zM: 0, asideM: 0 });
     expect(fallerAt(chunk, 2, 3).asideM / fallerAt(chunk, 2, 3).zM).toBeCloseTo(Math.tan(chunk.fall.glideRad), 9);

@@ -4,6 +4,7 @@ import {
   cellValue,
   partsThatDiffer,
   MAP_AXES,
+  MAP_CHANGES,
   placeOfWater,
   regionsOf,
   rigTitle,
@@ -103,7 +104,7 @@ const legend = computed(() => {
     .sort((a, b) => a.nth - b.nth)
     .map(({ key, nth, share }) => {
       const rig = rigs.value.get(key);
-      const changes = own && rig ? partsThatDiffer(own, rig) : [];
+      const changes = own && rig ? partsThatDiffer(own, rig, MAP_CHANGES) : [];
       return {
         nth,
         share: words.shareOf(Math.round(100 * share)),

@@ -63,4 +63,8 @@ test('the year: months asked, turning points told, what the box lacks; a month d
   await press('Undo');
   await until(() => expect(useWater().water).toEqual(before));
   await at('year');
+  // another store in its place: the year that was drawn before is not there any more
+  await db.settings.delete('year');
+  await useYear().reload();
+  expect(useYear().year).toEqual(startingYear('mild', useWater().water.usualVisibilityM));
 });

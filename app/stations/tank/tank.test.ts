@@ -1,7 +1,8 @@
 /** @jest-environment ./scripts/page-environment.mjs */
 import { describe, expect, test } from '@jest/globals';
-import { planSchema, type Tank } from '@core';
-import { db } from '../../db/database';
+import { EMPTY_TANK, planSchema, type Rig, type Tank } from '@core';
+import { db, type SettingsRow } from '../../db/database';
+import { kindOf } from '../../db/kinds';
 import { useTank } from '../../stores/tank';
 import { useWater } from '../../stores/water';
 import {
@@ -27,6 +28,14 @@ inApp('demo', '/tank');
 const stored = async (): Promise<Tank | undefined> => (await db.settings.get('tank'))?.value as Tank | undefined;
 const steps = (): string[] => useTank().tank.plan.steps.map(({ do: does }) => does);
 
+const jigLike = (style: Rig['head']['style'], weightOz: number): Rig => ({
+  family: 'skirted',
+  head: { style, finesse: false, weightOz, metal: 'lead', hook: { size: '5/0', wire: 'medium' } },
+  guard: null,
+  skirt: null,
+  trailer: null,
+  core: null,
+});
 const HOP = ['countdown', ...Array.from({ length: 6 }, () => ['lift-drop', 'reel']).flat(), 'reel'];
 
 async function putFirst(): Promise<void> {
@@ -150,6 +159,27 @@ test('a depth is solved for, and what was found is set', async () => {
   await says('tank-solve', /rigs? of the box runs? there/);
   await press('Put it in', 'tank-able');
   await until(async () => expect((await stored())?.rig).toEqual(useTank().tank.rig));
+});
+
+test('two tabs: another rig here and another plan there are both kept, and no rig is half of each', () => {
+  const { merge } = kindOf('setting').meeting;
+  const row = (part: Partial<Tank>): SettingsRow => ({ key: 'tank', value: { ...EMPTY_TANK, ...part } });
+  const [swim, football] = [jigLike('swim', 0.25), jigLike('football', 0.5)];
+  const plan = { ...EMPTY_TANK.plan, castM: 12 };
+  const met = merge(row({}), row({ rig: swim }), row({ plan, programme: 'hop' })).value.value as Tank;
+  expect([met.rig, met.plan, met.programme]).toEqual([swim, plan, 'hop']);
+  const clash = merge(row({}), row({ rig: swim }), row({ rig: football })).value.value as Tank;
+  expect(clash.rig).toEqual(swim);
+});
+
+test('what another tab sets or clears is seen here', async () => {
+  await putFirst();
+  await until(async () => expect((await stored())?.rig).toEqual(useTank().tank.rig));
+  const theirs = { ...useTank().tank, semiTight: 0.3 };
+  await db.settings.put({ key: 'tank', value: theirs });
+  await until(() => expect(useTank().tank.semiTight).toBe(0.3));
+  await db.settings.delete('tank');
+  await until(() => expect(useTank().tank).toEqual(EMPTY_TANK));
 });
 
 describe('steps', () => {
