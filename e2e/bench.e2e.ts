@@ -1,5 +1,6 @@
 import type { Locator, Page } from '@playwright/test';
 import { choose, DEMO_STATE, DESK, expect, goTo, layUncut, openDemoWorld, test } from './fixtures';
+import { dragBy, steadyMiddle } from './hand';
 
 test.use({ storageState: DEMO_STATE });
 
@@ -23,14 +24,9 @@ const pxPerMm = (page: Page): Promise<number> =>
 
 /** Drags a handle by so many millimetres of its drawing. */
 async function drag(page: Page, edit: string, xMm: number, yMm: number): Promise<void> {
+  const from = await steadyMiddle(page, handle(page, edit).locator('.handle__dot'));
   const scale = await pxPerMm(page);
-  const box = (await handle(page, edit).locator('.handle__dot').boundingBox())!;
-  const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
-  await page.mouse.move(x, y);
-  await page.mouse.down();
-  await page.mouse.move(x + (xMm * scale) / 2, y + (yMm * scale) / 2, { steps: 3 });
-  await page.mouse.move(x + xMm * scale, y + yMm * scale, { steps: 3 });
-  await page.mouse.up();
+  await dragBy(page, from, xMm * scale, yMm * scale);
 }
 
 test('a full build by mouse: dragged, taken back, kept, compared, printed, written', DESK, async ({ page }) => {

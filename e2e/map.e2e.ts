@@ -1,4 +1,5 @@
 import { DEMO_STATE, DESK, expect, expectAxeClean, goTo, openDemoWorld, test } from './fixtures';
+import { steadyMiddle } from './hand';
 
 test.use({ storageState: DEMO_STATE });
 
@@ -30,8 +31,9 @@ test(
 
     // a click far off in the cold and dirty corner takes that water
     const before = await page.getByRole('link', { name: /^The water:/ }).textContent();
-    const box = (await plane.boundingBox())!;
-    await page.mouse.click(box.x + 12, box.y + box.height - 12);
+    const middle = await steadyMiddle(page, plane);
+    const { width, height } = (await plane.boundingBox())!;
+    await page.mouse.click(middle.x - width / 2 + 12, middle.y + height / 2 - 12);
     await expect(page.getByRole('link', { name: /^The water:/ })).not.toHaveText(before!);
     await expect(map).toContainText('The water changed since');
     await page.getByRole('button', { name: 'Undo' }).click();

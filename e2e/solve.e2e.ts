@@ -1,4 +1,5 @@
 import { DEMO_STATE, DESK, expect, expectAxeClean, goTo, layUncut, openDemoWorld, test } from './fixtures';
+import { dragBy, steadyMiddle } from './hand';
 
 test.use({ storageState: DEMO_STATE });
 
@@ -79,10 +80,8 @@ test('over the list the ends of a want are typed, by mouse and keys', DESK, asyn
   await expect(page.getByRole('textbox', { name: /^Least/ })).toHaveCount(0);
   // and the handle below it is still taken hold of
   const handle = page.getByRole('slider', { name: 'Push, least' });
-  const box = (await handle.boundingBox())!;
-  await page.mouse.move(box.x + box.width / 2, box.y + box.height - 4);
-  await page.mouse.down();
-  await page.mouse.move(box.x + box.width / 2 + 30, box.y + box.height - 4, { steps: 4 });
-  await page.mouse.up();
+  const at = await steadyMiddle(page, handle);
+  const { height } = (await handle.boundingBox())!;
+  await dragBy(page, { x: at.x, y: at.y + height / 2 - 4 }, 30, 0);
   await expect(page.getByRole('button', { name: /^Push, 40 to/ })).toHaveCount(0);
 });

@@ -1,5 +1,6 @@
 import type { Page } from '@playwright/test';
 import { DECK, DEMO_STATE, DESK, expect, expectAxeClean, goTo, openDemoWorld, test } from './fixtures';
+import { dragBy, fingerOn, middleOf, nextPictures, steadyMiddle } from './hand';
 
 test.use({ storageState: DEMO_STATE });
 
@@ -71,11 +72,7 @@ test(
     await page.getByLabel('Begin with').selectOption('drag');
     const end = page.getByRole('slider', { name: /Step 1, let it sink/ });
     const was = Number(await end.getAttribute('aria-valuenow'));
-    const box = (await end.boundingBox())!;
-    await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
-    await page.mouse.down();
-    await page.mouse.move(box.x + box.width / 2 + 120, box.y + box.height / 2, { steps: 6 });
-    await page.mouse.up();
+    await dragBy(page, await steadyMiddle(page, end), 120, 0);
     await expect.poll(async () => Number(await end.getAttribute('aria-valuenow'))).toBeGreaterThan(was + 0.5);
     const dragged = Number(await end.getAttribute('aria-valuenow'));
     await end.press('ArrowRight');
@@ -109,23 +106,22 @@ test('a step follows a finger; a cancelled drag gives it back', DECK, async ({ p
   await fill(page);
   await page.getByLabel('Begin with').selectOption('steady');
   const end = page.getByRole('slider', { name: /Step 1, let it sink/ });
-  await end.scrollIntoViewIfNeeded();
-  const was = Number(await end.getAttribute('aria-valuenow'));
-  const box = (await end.boundingBox())!;
-  const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
-  const client = await page.context().newCDPSession(page);
-  const touch = (type: 'touchStart' | 'touchMove' | 'touchEnd' | 'touchCancel', at: number | null): Promise<unknown> =>
-    client.send('Input.dispatchTouchEvent', { type, touchPoints: at === null ? [] : [{ x: at, y }] });
-  await touch('touchStart', x);
-  await touch('touchMove', x + 30);
-  await touch('touchMove', x + 60);
-  await touch('touchCancel', null);
-  await expect(end).toHaveAttribute('aria-valuenow', String(was));
-  await touch('touchStart', x);
-  await touch('touchMove', x + 30);
-  await touch('touchMove', x + 60);
-  await touch('touchEnd', null);
-  await expect.poll(async () => Number(await end.getAttribute('aria-valuenow'))).toBeGreaterThan(was);
+  const says = async (): Promise<number> => Number(await end.getAttribute('aria-valuenow'));
+  const was = await says();
+  const finger = await fingerOn(page);
+  const drag = async (): Promise<void> => {
+    const at = await middleOf(page, end);
+    await finger.down(at);
+    await finger.along(at, { x: at.x + 60, y: at.y });
+    await expect.poll(says).toBeGreaterThan(was);
+  };
+  await drag();
+  await finger.cancel();
+  await expect.poll(says).toBe(was);
+  await drag();
+  await finger.up();
+  await nextPictures(page, 6);
+  expect(await says()).toBeGreaterThan(was);
 });
 
 test('where motion is reduced moments are shown one by one, and nothing runs', DESK, async ({ page }) => {

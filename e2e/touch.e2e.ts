@@ -1,58 +1,13 @@
-import type { CDPSession, Locator, Page } from '@playwright/test';
-import { DECK, DEMO_STATE, expect, layUncut, openDemoWorld, test } from './fixtures';
+import type { Locator, Page } from '@playwright/test';
+import { DECK, DEMO_STATE, expect, goTo, layUncut, openDemoWorld, test } from './fixtures';
+import { fingerOn, middleOf, nextPictures, steadyMiddle, type Finger } from './hand';
 
 test.use({ storageState: DEMO_STATE });
 test.beforeEach(({ page }) => openDemoWorld(page));
 
-interface Point {
-  readonly x: number;
-  readonly y: number;
-}
 const scrolled = (page: Page): Promise<number> =>
   page.evaluate('document.scrollingElement.scrollTop + document.scrollingElement.scrollLeft') as Promise<number>;
 
-/** A finger that moves over the glass as the browser itself gets it, panning and all. */
-class Finger {
-  constructor(private readonly cdp: CDPSession) {}
-  private send(type: 'touchStart' | 'touchMove' | 'touchEnd' | 'touchCancel', touchPoints: Point[]): Promise<void> {
-    return this.cdp.send('Input.dispatchTouchEvent', { type, touchPoints }) as Promise<never>;
-  }
-  async down(at: Point): Promise<void> {
-    await this.send('touchStart', [at]);
-  }
-  async along(from: Point, to: Point, steps = 6): Promise<void> {
-    for (let step = 1; step <= steps; step++) {
-      const part = step / steps;
-      await this.send('touchMove', [{ x: from.x + (to.x - from.x) * part, y: from.y + (to.y - from.y) * part }]);
-    }
-  }
-  up = (): Promise<void> => this.send('touchEnd', []);
-  cancel = (): Promise<void> => this.send('touchCancel', []);
-}
-const fingerOn = async (page: Page): Promise<Finger> => new Finger(await page.context().newCDPSession(page));
-
-/** Lets so many pictures be drawn: what follows a change in steps has then followed. */
-const nextPictures = (page: Page, count: number): Promise<void> =>
-  page.evaluate(async (left) => {
-    for (let at = 0; at < left; at++) await new Promise((resolve) => requestAnimationFrame(resolve));
-  }, count);
-
-/** Middle of a handle, brought to where the page can be panned both ways. */
-async function middleOf(page: Page, handle: Locator): Promise<Point> {
-  const where = async (): Promise<Point> => {
-    const held = handle.locator('.handle__target, .handle__reach');
-    const box = (await ((await held.count()) > 0 ? held : handle).boundingBox())!;
-    return { x: box.x + box.width / 2, y: box.y + box.height / 2 };
-  };
-  // numbers and lines that come after a change move what stands below them
-  for (let before = { x: 0, y: 0 }; ;) {
-    await handle.evaluate((element) => element.scrollIntoView({ block: 'center' }));
-    await nextPictures(page, 4);
-    const now = await where();
-    if (Math.hypot(now.x - before.x, now.y - before.y) < 1) return now;
-    before = now;
-  }
-}
 const topOf = (page: Page): Promise<number> =>
   page.locator('.sheet__svg').evaluate((sheet) => sheet.getBoundingClientRect().top);
 const says = async (handle: Locator): Promise<string> => (await handle.getAttribute('aria-valuetext')) ?? '';
@@ -165,9 +120,7 @@ test('more and less go on while they are held, and stop when they are let go', D
   const before = Number(await depth.inputValue());
   const more = page.getByRole('button', { name: 'More depth' });
   await more.scrollIntoViewIfNeeded();
-  const box = (await more.boundingBox())!;
-  const at = { x: box.x + box.width / 2, y: box.y + box.height / 2 };
-  await finger.down(at);
+  await finger.down(await steadyMiddle(page, more));
   // several steps of one press
   await expect.poll(async () => Number(await depth.inputValue())).toBeGreaterThan(before + 1.2);
   await finger.up();
@@ -208,3 +161,66 @@ test(
     await expect.poll(says).toBe(before);
   },
 );
+
+test(
+  'a tap on the map of picks names what leads there, and a button takes that water; one more tap gives it back',
+  DECK,
+  async ({ page }) => {
+    await goTo(page, 'Pick');
+    await expect(page.getByTestId('pick-1')).toBeVisible();
+    await page.getByTestId('open-map').tap();
+    const map = page.getByTestId('map');
+    await map.getByLabel('Fineness').selectOption('16');
+    await expect(map.locator('.map__region').first()).toBeVisible();
+    const plane = map.getByRole('application');
+    const finger = await fingerOn(page);
+    const at = await middleOf(page, plane);
+    const place = page.getByRole('link', { name: /^The water:/ });
+    const before = await place.textContent();
+    const tap = async (dx: number): Promise<void> => {
+      await finger.down({ x: at.x + dx, y: at.y - 60 });
+      await finger.up();
+    };
+    await tap(-110);
+    const said = map.locator('figcaption');
+    await expect(said).toContainText(/°F, .* in: .*oz/);
+    const first = await said.textContent();
+    await tap(-60);
+    await expect(said).not.toHaveText(first!);
+    await expect(place).toHaveText(before!);
+    await map.getByRole('button', { name: 'Take this water' }).tap();
+    await expect(place).not.toHaveText(before!);
+    await page.getByRole('button', { name: 'Undo' }).tap();
+    await expect(place).toHaveText(before!);
+  },
+);
+
+test('a month of the year follows a finger up its curve, and the page stays still', DECK, async ({ page }) => {
+  await goTo(page, 'Pick');
+  await expect(page.getByTestId('pick-1')).toBeVisible();
+  await page.getByTestId('open-year').tap();
+  const march = page.getByTestId('year').getByRole('slider', { name: 'Temperature, March' });
+  await expect(march).toBeVisible();
+  const before = await says(march);
+  const at = await middleOf(page, march);
+  const still = await scrolled(page);
+  const finger = await fingerOn(page);
+  await finger.down(at);
+  await finger.along(at, { x: at.x, y: at.y - 45 });
+  await finger.up();
+  await expect.poll(() => says(march)).not.toBe(before);
+  expect(await scrolled(page)).toBe(still);
+});
+
+test('the time of a tank follows a finger', DECK, async ({ page }) => {
+  await goTo(page, 'Tank');
+  await page.getByRole('button', { name: 'Put it in the tank' }).first().tap();
+  const time = page.getByTestId('tank').getByRole('slider', { name: 'Time', exact: true });
+  const before = await says(time);
+  const at = await middleOf(page, time);
+  const finger = await fingerOn(page);
+  await finger.down(at);
+  await finger.along(at, { x: at.x + 80, y: at.y });
+  await finger.up();
+  await expect.poll(() => says(time)).not.toBe(before);
+});

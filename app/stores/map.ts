@@ -1,6 +1,7 @@
 import { ref, shallowRef } from 'vue';
 import { defineStore } from 'pinia';
 import {
+  cellOfWater,
   isSameWinner,
   issueText,
   mapPlan,
@@ -17,8 +18,6 @@ import { useNotices } from './notices';
 import { useWater } from './water';
 import * as words from '../locale/en/notices';
 
-/** Parts up to which a map is drawn: each of its cells is an answer of its own. */
-export const MAP_PARTS = 400;
 /** How often the picture follows, ms. */
 const DRAW_EVERY_MS = 200;
 
@@ -68,7 +67,7 @@ export const useMap = defineStore('map', () => {
     const on = water.water;
     const from = box.box;
     const plan = mapPlan(sides.value.x, sides.value.y, cells.value);
-    const map = new MapRefinement<Winner | null>(plan, isSameWinner);
+    const map = new MapRefinement<Winner | null>(plan, isSameWinner, [cellOfWater(on, plan)]);
     let drawnAt = 0;
     const show = (isWhole: boolean): void => {
       drawnAt = performance.now();

@@ -82,6 +82,12 @@ export interface MapPlan {
   readonly high: number;
 }
 
+/** A place on a map, in cells: column from the left, row from below, 0 in the middle of the first. */
+export interface Cell {
+  readonly column: number;
+  readonly row: number;
+}
+
 /** The sides a map may have, with as many cells as asked where there are as many. */
 export const mapPlan = (x: MapAxis, y: MapAxis, cells: number): MapPlan => ({
   x,
@@ -105,20 +111,28 @@ export function placeOnAxis(axis: MapAxis, cells: number, value: number): number
   return share * (cells - 1);
 }
 
-/** The water of a cell: the one at hand, but for what the two sides say. */
+/** The water of a cell: the one at hand, but for what the two sides say. The cell in which a water lies is that water itself. */
 export function waterAt(water: Water, plan: MapPlan, column: number, row: number): Water {
+  const own = cellOfWater(water, plan);
+  if (own.column === column && own.row === row) return water;
   const there = AXES[plan.x].set(water, cellValue(plan.x, plan.wide, column));
   return AXES[plan.y].set(there, cellValue(plan.y, plan.high, row));
 }
 
 /** Where a water lies on a map, in cells. */
-export const placeOfWater = (
-  water: Water,
-  { x, y, wide, high }: MapPlan,
-): { readonly column: number; readonly row: number } => ({
+export const placeOfWater = (water: Water, { x, y, wide, high }: MapPlan): Cell => ({
   column: placeOnAxis(x, wide, AXES[x].valueOf(water)),
   row: placeOnAxis(y, high, AXES[y].valueOf(water)),
 });
+
+/** The cell in which a water lies. */
+export function cellOfWater(water: Water, plan: MapPlan): Cell {
+  const { column, row } = placeOfWater(water, plan);
+  return { column: Math.round(column), row: Math.round(row) };
+}
+
+/** What a water is along a side. */
+export const sideOfWater = (axis: MapAxis, water: Water): number => AXES[axis].valueOf(water);
 
 /** How sight changes in a day that muddies or clears, and how far a bright day warms, °C. @source craft-practice */
 const TREND_SIGHT = { 'rising-muddy': 0.45, clearing: 1.6, steady: 1 } as const;

@@ -4,7 +4,17 @@ import { DEMO_BOX, NORTH_ARM } from '../../demo/brindle-mere';
 import { waterSchema } from '../water/schema';
 import { anyWater } from '../testing/fixtures/boxes';
 import { jig } from '../testing/fixtures/rigs';
-import { cellValue, MAP_AXES, mapPlan, placeOfWater, placeOnAxis, waterAt, waterLater } from './axes';
+import {
+  cellOfWater,
+  cellValue,
+  MAP_AXES,
+  mapPlan,
+  placeOfWater,
+  placeOnAxis,
+  sideOfWater,
+  waterAt,
+  waterLater,
+} from './axes';
 import { MapRefinement } from './refine';
 import { regionsOf } from './regions';
 import { isSameWinner, MAP_CHANGES, partsThatDiffer, winnerKey, winnerOf } from './winner';
@@ -34,6 +44,24 @@ describe('sides of a map', () => {
     expect(placeOnAxis(axis, cells, 1e9)).toBeCloseTo(cells - 1, 9);
     expect(placeOnAxis(axis, cells, -5)).toBeCloseTo(0, 9);
   });
+  test.each(MAP_AXES)(
+    '%s: the cell a water lies in is that water to the last digit, the one beside it is not',
+    (axis) => {
+      fc.assert(
+        fc.property(anyWater, (water) => {
+          const plan = mapPlan(axis, axis === 'depth' ? 'temperature' : 'depth', 16);
+          const { column, row } = cellOfWater(water, plan);
+          expect(waterAt(water, plan, column, row)).toBe(water);
+          const beside = column > 0 ? column - 1 : 1;
+          expect(sideOfWater(axis, waterAt(water, plan, beside, row))).toBeCloseTo(
+            cellValue(axis, plan.wide, beside),
+            9,
+          );
+        }),
+        { numRuns: 60 },
+      );
+    },
+  );
   test('today lies on the map where its water is; a muddying day leads down, a bright one to the right', () => {
     const plan = mapPlan('temperature', 'visibility', 32);
     const here = placeOfWater(NORTH_ARM, plan);
@@ -76,6 +104,19 @@ describe('a map that is asked coarse first, then along its borders', () => {
     expect(map.asked).toBeLessThan(60);
     const sky = mapPlan('visibility', 'sky', 8);
     expect([sky.wide, sky.high]).toEqual([8, 3]);
+  });
+  test('a cell that must be asked is asked, though all around it agree', () => {
+    const plan = mapPlan('temperature', 'visibility', 32);
+    const today = { column: 13, row: 3 };
+    const ask = (map: MapRefinement<string>): string => {
+      for (let cells = map.next(); cells.length > 0; cells = map.next())
+        for (const cell of cells)
+          map.tell(cell, cell.column === today.column && cell.row === today.row ? 'today' : 'a');
+      return map.at(today)!;
+    };
+    const same = (one: string, other: string): boolean => one === other;
+    expect(ask(new MapRefinement(plan, same))).toBe('a');
+    expect(ask(new MapRefinement(plan, same, [today]))).toBe('today');
   });
   test('where no rig can be tied the map says so, and does not borrow from its neighbours', () => {
     const plan = mapPlan('temperature', 'visibility', 16);

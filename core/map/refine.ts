@@ -1,10 +1,4 @@
-import type { MapPlan } from './axes';
-
-/** A cell of a map. */
-export interface Cell {
-  readonly column: number;
-  readonly row: number;
-}
+import type { Cell, MapPlan } from './axes';
 
 /** Cells apart of the first look. */
 const COARSE = 8;
@@ -28,6 +22,8 @@ export class MapRefinement<Answer> {
   constructor(
     readonly plan: MapPlan,
     private readonly isSame: (one: Answer, other: Answer) => boolean,
+    /** cells that are asked whatever lies around them */
+    private readonly also: readonly Cell[] = [],
   ) {
     this.step = Math.max(1, Math.min(COARSE, 2 ** Math.floor(Math.log2(Math.max(plan.wide, plan.high) / 2))));
   }
@@ -68,6 +64,7 @@ export class MapRefinement<Answer> {
         const key = this.key(cell);
         if (!this.answers.has(key) && !this.filled.has(key)) wanted.set(key, cell);
       };
+      for (const { column, row } of this.also) want(column, row);
       for (const [left, right, top, bottom] of this.meshes(this.step)) {
         for (const column of [left, right]) for (const row of [top, bottom]) want(column, row);
         want((left + right) >> 1, (top + bottom) >> 1);

@@ -19,7 +19,9 @@ export const noRig = 'no rig';
 export const mapLabel = (across: string, upwards: string): string =>
   `Map of first picks, ${across} across, ${upwards} upwards. Arrow keys move over it, Enter takes its water.`;
 export const cellSays = (where: string, rig: string): string => `${where}: ${rig}`;
-export const takeThis = 'Enter or a click takes this water';
+export const takeThis =
+  'Point at a place, or tap it, to see what leads there; a click or Enter makes it the water at hand';
+export const takeTheWater = 'Take this water';
 export const waterTaken = (where: string): string => `The water is now at ${where}.`;
 export const regions = 'Regions';
 export const changesTo = (what: string): string => `changes ${what}`;

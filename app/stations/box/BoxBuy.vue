@@ -7,7 +7,7 @@ import { useBox } from '../../stores/box';
 import { useWater } from '../../stores/water';
 import { askWhatToBuy } from '../../workers/ask-gaps';
 import { placeName } from '../water/place-name';
-import { tellPart } from './part-text';
+import { partTitle } from './part-text';
 import * as words from '../../locale/en/box';
 
 /** Single parts from every kind and size there is, by what they would add over all the waters that are kept. */
@@ -43,10 +43,7 @@ async function look(): Promise<void> {
   else problem.value = found.issues.map(issueText).join(' ');
 }
 
-function title({ tray, part }: Purchase): string {
-  const { title: says } = tellPart(tray, part as never, system.value);
-  return 'colour' in part ? `${says}, ${part.colour}` : says;
-}
+const title = ({ tray, part }: Purchase): string => partTitle(tray, part, system.value);
 const points = (share: number): string => (100 * share).toFixed(share < 0.095 ? 1 : 0);
 </script>
 

@@ -6,7 +6,7 @@ import FractionText from '../../parts/FractionText.vue';
 import { useUnits } from '../../composables/useUnits';
 import type { TakeMode } from '../../db/box-rows';
 import type { Preview } from '../../files/incoming';
-import { quantityText, tellPart } from './part-text';
+import { partTitle, quantityText } from './part-text';
 import * as words from '../../locale/en/box';
 
 /** What a list would change, line by line as far as it is readable, and how it should meet what is there already. */
@@ -23,10 +23,8 @@ interface Change {
   readonly mark: '+' | '=' | '−';
   readonly says: string;
 }
-const say = ({ tray, part }: { readonly tray: Tray; readonly part: AnyPart }): string => {
-  const { title, colour } = tellPart(tray, part, system.value);
-  return [title, colour].filter(Boolean).join(', ');
-};
+const say = ({ tray, part }: { readonly tray: Tray; readonly part: AnyPart }): string =>
+  partTitle(tray, part, system.value);
 const changes = computed<readonly Change[]>(() => {
   const { fresh, there, unnamed } = props.diff;
   const more = (part: AnyPart): string =>

@@ -144,6 +144,12 @@ export function tellPart(tray: Tray, part: AnyPart, system: UnitSystem): PartLin
   };
 }
 
+/** A part in one line: what it is, and its colour. */
+export function partTitle(tray: Tray, part: AnyPart, system: UnitSystem): string {
+  const { title, colour } = tellPart(tray, part, system);
+  return [title, colour].filter(Boolean).join(', ');
+}
+
 export const partLine = (row: PartRow & { readonly tray: Tray }, system: UnitSystem): PartLine =>
   tellPart(row.tray, row.part as unknown as AnyPart, system);
 

@@ -18,8 +18,8 @@ import * as words from '../../locale/en/pick';
 
 // its selects are the heaviest part of the page: they come a moment after the rest
 const PickSettings = defineAsyncComponent(() => import('./PickSettings.vue'));
-const PickMap = defineAsyncComponent(() => import('./PickMap.vue'));
-const PickYear = defineAsyncComponent(() => import('./PickYear.vue'));
+const PickMap = defineAsyncComponent(() => import('./map/PickMap.vue'));
+const PickYear = defineAsyncComponent(() => import('./year/PickYear.vue'));
 const WantEnds = defineAsyncComponent(() => import('../../parts/WantEnds.vue'));
 const store = useAdvice();
 const { system } = useUnits();

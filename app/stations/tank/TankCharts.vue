@@ -53,7 +53,7 @@ function saveCsv(): void {
         :label="CHART_TITLE[name]"
       />
       <div v-else class="charts__table" tabindex="0" role="region" :aria-label="CHART_TITLE[name]">
-        <table>
+        <table class="ruled">
           <thead>
             <tr>
               <th scope="col">{{ words.rig }}</th>
@@ -84,15 +84,6 @@ function saveCsv(): void {
 .charts__table {
   max-height: 330px;
   overflow-y: auto;
-}
-.charts__table table {
-  border-collapse: collapse;
-}
-.charts__table th,
-.charts__table td {
-  padding: 2px 22px 2px 0;
-  border-bottom: 1px solid rgb(var(--v-theme-rule));
-  text-align: left;
 }
 .charts__take {
   display: flex;

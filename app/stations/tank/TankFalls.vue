@@ -130,7 +130,7 @@ const equals = computed(() =>
           :aria-valuetext="words.ofItsWeight(carried)"
         />
       </label>
-      <table class="falls__table">
+      <table class="falls__table ruled">
         <thead>
           <tr>
             <td />
@@ -206,18 +206,7 @@ const equals = computed(() =>
   min-height: 32px;
 }
 .falls__table {
-  border-collapse: collapse;
   width: 100%;
-}
-.falls__table th,
-.falls__table td {
-  padding: 4px 10px 4px 0;
-  border-bottom: 1px solid rgb(var(--v-theme-rule));
-  text-align: left;
-  vertical-align: top;
-}
-.falls__table th {
-  font: 500 15px var(--v-font-heading);
 }
 @media (max-width: 900px) {
   .falls {

@@ -45,7 +45,7 @@ const rows = computed(() =>
 
 <template>
   <p v-if="!tank.tank.other" class="soft">{{ words.chooseBeside }}</p>
-  <table v-else class="versus" data-testid="tank-versus">
+  <table v-else class="versus ruled" data-testid="tank-versus">
     <thead>
       <tr>
         <th scope="col">{{ words.measure }}</th>
@@ -69,17 +69,7 @@ const rows = computed(() =>
 
 <style scoped>
 .versus {
-  border-collapse: collapse;
   width: 100%;
   max-width: 900px;
-}
-.versus th,
-.versus td {
-  padding: 6px 12px 6px 0;
-  border-bottom: 1px solid rgb(var(--v-theme-rule));
-  text-align: left;
-}
-.versus th {
-  font: 500 15px var(--v-font-heading);
 }
 </style>
