@@ -13,7 +13,7 @@ import {
   waterAt,
   weightsAround,
   whatToBuy,
-  winnerOf,
+  winnersOf,
   type RetrievePlan,
   type Rig,
   type Winner,
@@ -48,10 +48,11 @@ export function measureTankAndMap(rig: Rig, plan: RetrievePlan): void {
     [64, BUDGET_MS.map64],
   ] as const) {
     const map = new MapRefinement<Winner | null>(mapPlan('temperature', 'visibility', cells), isSameWinner);
+    const winner = winnersOf(DEMO_BOX);
     const started = performance.now();
     for (let ask = map.next(); ask.length > 0; ask = map.next()) {
       for (const cell of ask) {
-        map.tell(cell, winnerOf(waterAt(NORTH_ARM, map.plan, cell.column, cell.row), DEMO_BOX));
+        map.tell(cell, winner(waterAt(NORTH_ARM, map.plan, cell.column, cell.row)));
       }
     }
     line(`map-${cells}-cells-asked`, map.asked, 'cells');
@@ -60,7 +61,8 @@ export function measureTankAndMap(rig: Rig, plan: RetrievePlan): void {
   const started = performance.now();
   const year = startingYear('mild', NORTH_ARM.usualVisibilityM);
   const waters = Array.from({ length: MONTHS }, (_, month) => monthWater(NORTH_ARM, year, month));
-  for (const water of waters) winnerOf(water, DEMO_BOX);
+  const winner = winnersOf(DEMO_BOX);
+  waters.forEach(winner);
   const months = (performance.now() - started) / WORKERS;
   const asked = performance.now();
   whatToBuy(waters, DEMO_BOX, 12);

@@ -183,7 +183,7 @@ export { isAsGood } from './advice/recommend/score-off';
 export { cutTable, type CutCell, type CutColumn, type CutNumber, type CutTable } from './advice/cuts/cut-table';
 export { flipText } from './wording/flips';
 export { fillGaps, type Gaps, type GapStep } from './advice/recommend/gaps';
-export { whatToBuy, type Purchase } from './advice/recommend/purchases';
+export { gainsOver, purchasesOf, whatToBuy, type Gains, type Purchase } from './advice/recommend/purchases';
 export { compileWater, LIVE_SCHOOLS, type CompiledWater, type Want } from './advice/rules/wants';
 export { AT_LEAST, WANT_IDS, type WantId } from './advice/rules/rule';
 export { measureParts, type Has } from './advice/measures/rig-measures';

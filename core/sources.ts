@@ -43,6 +43,7 @@ export const SOURCES = {
   'adr-0024': 'Estimate: docs/adr/0024-limits-are-ramps.md',
   'adr-0025': 'Estimate: docs/adr/0025-mechanics-version-3.md',
   'adr-0026': 'Estimate: docs/adr/0026-the-tank.md',
+  'adr-0027': 'Estimate: docs/adr/0027-map-and-year.md',
 } as const;
 
 export type SourceId = keyof typeof SOURCES;

@@ -12,7 +12,7 @@ import {
   type Water,
   type Winner,
 } from '@core';
-import { askCells, onMapRestart } from '../workers/ask-map';
+import { askLeads, onMapRestart } from '../workers/ask-map';
 import { useBox } from './box';
 import { useNotices } from './notices';
 import { useWater } from './water';
@@ -77,9 +77,10 @@ export const useMap = defineStore('map', () => {
       picture.value = { plan, water: on, winners, asked: map.asked, isWhole };
     };
     for (let ask = map.next(); ask.length > 0 && mine === turn; ask = map.next()) {
-      await askCells(
+      await askLeads(
         ask,
-        ({ column, row }) => ({ water: waterAt(on, plan, column, row), box: from }),
+        ({ column, row }) => waterAt(on, plan, column, row),
+        from,
         (cell, answer) => {
           if (mine !== turn) return false;
           if (!answer.ok) {

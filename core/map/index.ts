@@ -14,4 +14,12 @@ export {
 } from './axes';
 export { MapRefinement } from './refine';
 export { regionsOf, type Region } from './regions';
-export { isSameWinner, MAP_CHANGES, partsThatDiffer, winnerKey, winnerOf, type MapChange, type Winner } from './winner';
+export {
+  isSameWinner,
+  MAP_CHANGES,
+  partsThatDiffer,
+  winnerKey,
+  winnersOf,
+  type MapChange,
+  type Winner,
+} from './winner';

@@ -1,4 +1,5 @@
-import { advise } from '../advice/recommend/advise';
+import { leaderOf } from '../advice/recommend/leader';
+import type { Field } from '../advice/search/per-family';
 import type { Box } from '../rig/parts/box';
 import type { Rig } from '../rig/parts/schema';
 import type { Water } from '../water/schema';
@@ -42,10 +43,16 @@ export const partsThatDiffer = <P extends PartOfPick>(one: Rig, other: Rig, of: 
 /** What tells a rig from others on a map: colours, wire and cuts do not make a region. */
 export const winnerKey = (rig: Rig): string => JSON.stringify(MAP_CHANGES.map((part) => PART[part](rig)));
 
-/** The first pick of a water, made ready, as Pick would give it without other schools; null where the box has none. */
-export function winnerOf(water: Water, box: Box): Winner | null {
-  const [first] = advise(water, box, 1, { asks: 'own-school' }).picks;
-  return first ? { rig: first.base, score: first.score, key: winnerKey(first.base) } : null;
+/** Asks water after water of one box, each a little faster for what was laid out for the one before. */
+export function winnersOf(box: Box): (water: Water) => Winner | null {
+  let fields: readonly Field[] = [];
+  return (water) => {
+    const led = leaderOf(water, box, fields);
+    fields = led.fields;
+    if (led.leader === null) return null;
+    const { ready, score } = led.leader;
+    return { rig: ready.base, score, key: winnerKey(ready.base) };
+  };
 }
 
 export const isSameWinner = (one: Winner | null, other: Winner | null): boolean => one?.key === other?.key;

@@ -17,8 +17,12 @@ export const mediumAt = (waterTempC: number, salinityGPerKg = 0): Medium => ({
   kinematicM2ps: waterKinematicViscosityM2ps(waterTempC, salinityGPerKg),
 });
 
+/** of a water that was asked for before: every rig that is checked on it asks again */
+const known = new WeakMap<object, Medium>();
+
 /** The medium of a checked water. */
-export const mediumOf = ({
-  temperatureC,
-  salinityGPerKg = 0,
-}: Pick<Water, 'temperatureC' | 'salinityGPerKg'>): Medium => mediumAt(temperatureC, salinityGPerKg);
+export function mediumOf(water: Pick<Water, 'temperatureC' | 'salinityGPerKg'>): Medium {
+  const found = known.get(water) ?? mediumAt(water.temperatureC, water.salinityGPerKg ?? 0);
+  known.set(water, found);
+  return found;
+}

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { DEMO_BOX, NORTH_ARM } from '../../demo/brindle-mere';
-import { winnerOf } from '../map/winner';
+import { winnersOf } from '../map/winner';
 import { jig } from '../testing/fixtures/rigs';
 import { waterSchema } from '../water/schema';
 import { CLIMATES, MONTHS, monthWater, numbered, seasonOf, startingYear, turningPoints, yearSchema } from './year';
@@ -57,7 +57,7 @@ describe('a year at one place', () => {
   });
   test('the demo year ties lighter in winter than in summer', () => {
     const year = startingYear('mild', 0.5);
-    const at = (month: number): number => winnerOf(monthWater(NORTH_ARM, year, month), DEMO_BOX)!.rig.head.weightOz;
+    const at = (month: number): number => winnersOf(DEMO_BOX)(monthWater(NORTH_ARM, year, month))!.rig.head.weightOz;
     expect(at(0)).toBeLessThan(at(7));
   });
 });

@@ -37,5 +37,5 @@ export const changes = {
 export const asTable = 'As a table';
 export const asMap = 'As a map';
 export const shape = 'Shown';
-export const shareOf = (percent: number): string => `${percent} %`;
+export const shareOf = (percent: number): string => (percent < 1 ? 'under 1 %' : `${percent} %`);
 export const tableOf = 'First picks, as a table';

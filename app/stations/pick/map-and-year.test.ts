@@ -51,10 +51,15 @@ test('the year: months asked, turning points told, what the box lacks; a month d
   await says('year', 'January');
   await says('year', /oz/);
   await says('year', /weight|plastic/);
+  const winners = useYear().winners;
   const july = every('slider', 'Temperature, July')[0] as HTMLInputElement;
   await fireEvent.input(july, { target: { value: '25' } });
   await until(async () => expect((await kept())?.temperatureC[6]).toBe(10));
   expect(every('slider', 'Temperature, July')[0]!.getAttribute('aria-valuetext')).toBe('50 °F');
+  // that month is asked, and those beside it, whose season it moves
+  await until(() => expect(useYear().winners[6]).not.toBe(winners[6]));
+  expect(useYear().winners[0]).toBe(winners[0]);
+  expect(useYear().winners[3]).toBe(winners[3]);
   await choose('Begin with', 'cool waters');
   await until(async () => expect(await kept()).toEqual(startingYear('cool', useWater().water.usualVisibilityM)));
   const before = useWater().water;

@@ -132,8 +132,16 @@ const BY_WATER: { readonly [Q in SchoolQuestion]: (w: WaterFacts) => SchoolAnswe
   'kick-by': () => ({ school: null, reason: 'all-speak' }),
 };
 
+/** of facts that were asked for before: every rig that is checked on a water asks again */
+const known = new WeakMap<WaterFacts, SchoolAnswers>();
+
 /** Which school answers each question on this water, and why. */
 export function schoolAnswers(facts: WaterFacts): SchoolAnswers {
+  const found = known.get(facts) ?? answersOn(facts);
+  known.set(facts, found);
+  return found;
+}
+function answersOn(facts: WaterFacts): SchoolAnswers {
   const chosen = facts.water.schools ?? {};
   return Object.fromEntries(
     SCHOOL_QUESTIONS.map((question) => {

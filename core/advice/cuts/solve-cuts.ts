@@ -48,7 +48,7 @@ const OF_SKIRT: ReadonlySet<EditId> = new Set<EditId>(['skirt-length', 'skirt-si
 /** Edits that move every number a little only: they are tried on so many of the best of the others. */
 const MOVES_LITTLE: ReadonlySet<EditId> = new Set<EditId>(['split', 'push', 'hang']);
 const REFINED = 24;
-/** Combinations that are all tried; where there are more, plastic and skirt take turns. */
+/** Combinations that are all tried unless fewer are asked for; where there are more, plastic and skirt take turns. */
 const ALL_TRIED = 1500;
 const ROUNDS = 3;
 /** Candidates whose faults are looked for at most, the most promising first. */
@@ -73,7 +73,7 @@ function waysOf(rig: Rig, base: Rig, options: readonly CutOption[]): { readonly 
 const isBetter = (a: Net, b: Net): boolean => a.score > b.score + 1e-12;
 
 /** The wants and rules of every candidate worth looking at: the cuts that move much, all together; those that move little, on the best. */
-function candidatesOf(rater: Rater, rig: Rig, base: Rig, options: readonly CutOption[]): Candidate[] {
+function candidatesOf(rater: Rater, rig: Rig, base: Rig, options: readonly CutOption[], allTried: number): Candidate[] {
   const moving = options.filter(({ edit }) => !FINISHING.has(edit));
   const small = moving.filter(({ edit }) => MOVES_LITTLE.has(edit));
   const coarse = combinationsOf(
@@ -81,6 +81,7 @@ function candidatesOf(rater: Rater, rig: Rig, base: Rig, options: readonly CutOp
     rig,
     base,
     moving.filter(({ edit }) => !MOVES_LITTLE.has(edit)),
+    allTried,
   );
   if (small.length === 0) return coarse;
   const place = new Map(options.map(({ edit }, at) => [edit, at]));
@@ -99,7 +100,13 @@ function candidatesOf(rater: Rater, rig: Rig, base: Rig, options: readonly CutOp
 }
 
 /** All combinations of some edits, or the most promising of them where there are too many. */
-function combinationsOf(rater: Rater, rig: Rig, base: Rig, moving: readonly CutOption[]): Candidate[] {
+function combinationsOf(
+  rater: Rater,
+  rig: Rig,
+  base: Rig,
+  moving: readonly CutOption[],
+  allTried: number,
+): Candidate[] {
   const plastic = waysOf(
     rig,
     base,
@@ -123,7 +130,7 @@ function combinationsOf(rater: Rater, rig: Rig, base: Rig, moving: readonly CutO
     seen.set(key, found);
     return found;
   };
-  if (plastic.length * skirts.length <= ALL_TRIED) {
+  if (plastic.length * skirts.length <= allTried) {
     plastic.forEach((_, hung) => skirts.forEach((__, worn) => look(hung, worn)));
     return [...seen.values()];
   }
@@ -182,16 +189,22 @@ interface Asked {
   readonly allow?: readonly CutId[];
   /** before any cut; left out, as far as the rig itself tells */
   readonly base?: Rig;
+  /** combinations of cuts up to which all are tried */
+  readonly allTried?: number;
 }
 
 /** Searches the cuts that answer a water best. */
-function search(compiled: CompiledWater, rig: Rig, { allow = USUAL_CUTS, base = uncutRig(rig) }: Asked): Found {
+function search(
+  compiled: CompiledWater,
+  rig: Rig,
+  { allow = USUAL_CUTS, base = uncutRig(rig), allTried = ALL_TRIED }: Asked,
+): Found {
   const rater = raterOf(compiled, rig);
   const before = rater.net(rater.rate(rig));
   const options = cutOptions(rig, base, compiled.facts, allow);
   const had = new Set(before.faults);
   const isAllowed = (net: Net): boolean => net.faults.every((id) => had.has(id));
-  const candidates = candidatesOf(rater, rig, base, options);
+  const candidates = candidatesOf(rater, rig, base, options, allTried);
   const most = bestPossible(compiled);
 
   const asItCame = finished(rater, base, { made: [], rated: before }, options);

@@ -131,10 +131,14 @@ export function judgedWhole(compiled: CompiledWater, rig: Rig): JudgedWhole {
 
 /**
  * Makes a rig ready and judges it whole: cut as the craft cuts it and as this water asks, with its trailer hook, line and retrieve.
- * @param bare  as it comes out of the box
+ * @param bare      as it comes out of the box
+ * @param allTried  combinations of cuts up to which all are tried; left out, as many as for a pick
  */
-export function makeReady(compiled: CompiledWater, bare: Rig): Ready {
-  const cut = bestCut(compiled, cutByCraft(compiled, bare), { base: bare });
+export function makeReady(compiled: CompiledWater, bare: Rig, allTried?: number): Ready {
+  const cut = bestCut(compiled, cutByCraft(compiled, bare), {
+    base: bare,
+    ...(allTried === undefined ? {} : { allTried }),
+  });
   const { trailerHook } = handle(compiled, cut);
   const rig: Rig = trailerHook ? { ...cut, trailerHook } : cut;
   return { rig, base: bare, ...judgedWhole(compiled, rig) };

@@ -11,7 +11,7 @@ import { familiesSuit, type FamilySuits } from '../rules/family-suits';
 import { fieldOf, fieldsOf, mergeRanked, rankFields, type Field } from '../search/per-family';
 import { finalistBefore, keptFirst } from './kept';
 import { finalistOf, withNeighbours, type Finalist } from './neighbours';
-import { scaled } from '../search/progress';
+import { finished, scaled } from '../search/progress';
 import { excludedFrom, type Excluded } from '../conditions/excluded';
 import type { FaultId } from '../checks';
 import type { Handled } from '../handling';
@@ -265,11 +265,7 @@ const RANKING_SHARE = 0.7;
 
 /** The same at one go. */
 export function advise(water: Water, box: Box, top: number = DEFAULT_TOP, asked: Asked = {}): Advice {
-  const steps = adviseInSteps(water, box, top, asked);
-  for (;;) {
-    const step = steps.next();
-    if (step.done) return step.value;
-  }
+  return finished(adviseInSteps(water, box, top, asked));
 }
 
 /** Colours nobody knows, each once. */

@@ -9,7 +9,7 @@ import { anySmallBox, anyWater } from '../../testing/fixtures/boxes';
 import { anyFamilyRig } from '../../testing/fixtures/rigs';
 import { DEFAULT_WATER, FAMILIES, parseWater, type Water } from '../../water/schema';
 import { adviceReport } from '../../reports/advice-report';
-import { whatToBuy } from './purchases';
+import { gainsOver, whatToBuy } from './purchases';
 import { rigFaults } from '../../wording/rig-faults';
 import { familiesSuit } from '../rules/family-suits';
 import { changed, TIPPING_FIELDS, tippingPointsOf } from './tipping-points';
@@ -252,6 +252,11 @@ describe('what to buy', () => {
     const one = on.water === 0 ? NORTH_ARM : water({ band: { fromM: 0.1, toM: 0.7 } });
     const box: Box = { ...DEMO_BOX, [first!.tray]: [...DEMO_BOX[first!.tray], first!.part] };
     expect(advise(one, box, 1).picks[0]!.score).toBeGreaterThanOrEqual(on.to - 1e-9);
+  });
+  test('a water asked after others gives what it gives by itself', () => {
+    const gains = gainsOver(DEMO_BOX);
+    const waters = [NORTH_ARM, water({ temperatureC: 8 }), water({ localRules: { lead: false } }), NORTH_ARM];
+    for (const one of waters) expect(gains(one)).toEqual(gainsOver(DEMO_BOX)(one));
   });
 });
 

@@ -1,3 +1,4 @@
+import { finished } from '../search/progress';
 import { partCount, type Box, type RigTray } from '../../rig/parts/box';
 import { catalogueFor } from '../../rig/parts/catalogue';
 import type { Rig } from '../../rig/parts/schema';
@@ -32,13 +33,6 @@ const NEARLY = 0.97;
 /** A further part is worth naming when it adds so much of the whole. @source adr-0007 */
 const WORTH = 0.01;
 
-const run = <T>(steps: Generator<number | void, T>): T => {
-  for (;;) {
-    const step = steps.next();
-    if (step.done) return step.value;
-  }
-};
-
 /** Places of the first classes that come from outside the box, in a space whose parts start with the box's own. */
 interface Owned {
   readonly heads: number;
@@ -55,8 +49,8 @@ const ownedOf = ({ space }: Field): Owned => ({
 /** The best of each group in a field. */
 export function bestOfGroups(field: Field, groups: SearchFor): Found[] {
   const { space, judge, numbersOf } = field;
-  const queue = run(queueIn(field));
-  return run(searchBest(space, judge, queue, mostWithin(field), numbersOf, groups));
+  const queue = finished(queueIn(field));
+  return finished(searchBest(space, judge, queue, mostWithin(field), numbersOf, groups));
 }
 
 function bestByBought(field: Field, owned: Owned): GapStep[] {
@@ -88,11 +82,11 @@ export const joinCatalogue = (box: Box, all: Box, trays: readonly RigTray[]): Bo
   ...Object.fromEntries(trays.map((tray) => [tray, [...box[tray], ...all[tray]]])),
 });
 
-/** The families a water may be answered with, each as a maker of fields over other boxes. */
-export function familyFields(water: Water): { readonly family: Family; of(box: Box): Field }[] {
+/** The families a water may be answered with, each as a maker of fields over other boxes, or over those of another water. */
+export function familyFields(water: Water): { readonly family: Family; of(box: Box, like?: Field): Field }[] {
   return familiesSuit(water).map((suits) => ({
     family: suits.family,
-    of: (box: Box): Field => fieldOf(water, box, suits),
+    of: (box: Box, like?: Field): Field => fieldOf(water, box, suits, like),
   }));
 }
 

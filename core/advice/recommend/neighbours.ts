@@ -7,10 +7,31 @@ export interface Finalist extends Ranked {
   readonly ready: Ready;
 }
 
-export const finalistOf = ({ field, found }: Pick<Ranked, 'field' | 'found'>): Finalist => {
-  const ready = makeReady(field.compiled, rigAt(field, found));
+/** How closely rigs are looked at for who leads. */
+export interface Care {
+  /** combinations of cuts up to which all are tried; left out, as many as for a pick */
+  readonly allTried?: number;
+  /** the most that making ready is taken to lift a rig: who is further behind as it comes is not made ready */
+  readonly lifts: number;
+}
+/** As for a pick: only what could not lead if it met every want is left out. */
+const FULL_CARE: Care = { lifts: Infinity };
+
+export const finalistOf = (
+  { field, found }: Pick<Ranked, 'field' | 'found'>,
+  { allTried }: Care = FULL_CARE,
+): Finalist => {
+  const ready = makeReady(field.compiled, rigAt(field, found), allTried);
   return { field, found, ready, score: field.worth * ready.score };
 };
+
+/** Whether a rig that was found could lead once it is made ready: it must be near as it is, and so it must if it met every want. */
+export const couldLead = (
+  { field, found }: Pick<Ranked, 'field' | 'found'>,
+  leads: number,
+  { lifts }: Care = FULL_CARE,
+): boolean =>
+  field.worth * found.score + lifts > leads && (field.worth * mostPointsAt(field, found)) / field.judge.best > leads;
 
 /** So many of the nearest on each side are tried, and parts beyond which nobody looks, since each has to be measured. */
 const TRIED = { trailers: 4, heads: 2 } as const;
@@ -61,7 +82,7 @@ const SEEDS = 2;
  * @yields   how far it is, which nobody can tell: 0
  * @returns  finalists, the best first, one a kin
  */
-export function* withNeighbours(finalists: readonly Finalist[]): Generator<number, Finalist[]> {
+export function* withNeighbours(finalists: readonly Finalist[], care: Care = FULL_CARE): Generator<number, Finalist[]> {
   let all = [...finalists].sort((a, b) => b.score - a.score);
   const looked = new Set<Finalist>();
   for (let round = 0; round < ROUNDS; round++) {
@@ -76,9 +97,9 @@ export function* withNeighbours(finalists: readonly Finalist[]): Generator<numbe
       looked.add(seed);
       const known = new Set(all.filter(({ field }) => field === seed.field).map(({ found }) => partsOf(found)));
       for (const found of neighboursOf(seed.field, seed.found, known)) {
-        // what could not come out first even if it met every want is not cut to see
-        if ((seed.field.worth * mostPointsAt(seed.field, found)) / seed.field.judge.best <= all[0]!.score) continue;
-        all.push(finalistOf({ field: seed.field, found }));
+        // what could not come out first is not cut to see
+        if (!couldLead({ field: seed.field, found }, all[0]!.score, care)) continue;
+        all.push(finalistOf({ field: seed.field, found }, care));
         yield 0;
       }
     }

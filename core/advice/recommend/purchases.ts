@@ -111,34 +111,50 @@ const gainsOf = (
     return part === null ? [] : [{ ...part, to: field.worth * one.score, rig: rigAt(field, one) }];
   });
 
-/** What single parts would add on one water, and what the box answers by itself. */
-function gainsOn(water: Water, box: Box): { readonly own: number; readonly gains: readonly Gain[] } {
-  const all = catalogueFor({ lead: leadAllowed(water.localRules) });
-  let own = 0;
-  const gains: Gain[] = [];
-  for (const { of } of familyFields(water)) {
-    const mine = of(box);
-    const [best] = bestOfGroups(mine, { groupOf: () => 0, enough: (settled) => settled.length > 0, top: 1 });
-    if (best) own = Math.max(own, mine.worth * best.score);
-    gains.push(...withOneHead(of(joinCatalogue(box, all, ['heads'])), mine.space.heads.length));
-    gains.push(...withOneTrailer(of(joinCatalogue(box, all, ['trailers'])), mine.space.trailers.length));
-    gains.push(...withOneSkirt(of(joinCatalogue(box, all, ['skirts'])), mine.space.skirtSets[0]!.classes.length));
-  }
-  return { own, gains };
+/** What single parts would add on one water where that is worth naming, and what the box answers by itself. */
+export interface Gains {
+  readonly own: number;
+  readonly gains: readonly Gain[];
 }
 
 /**
- * Ranks single parts from the whole catalogue of kinds and sizes by what each would add to a box.
- * @param waters  checked; the places somebody fishes
+ * What single parts would add, water after water of one box, each faster for what was laid out for the one before.
+ * @param box  checked
+ */
+export function gainsOver(box: Box): (water: Water) => Gains {
+  const before = new Map<string, Field>();
+  return (water) => {
+    const all = catalogueFor({ lead: leadAllowed(water.localRules) });
+    let own = 0;
+    const gains: Gain[] = [];
+    for (const { family, of } of familyFields(water)) {
+      const joined = (...trays: RigTray[]): Field => {
+        const key = [family, leadAllowed(water.localRules), ...trays].join(' ');
+        const field = of(trays.length === 0 ? box : joinCatalogue(box, all, trays), before.get(key));
+        before.set(key, field);
+        return field;
+      };
+      const mine = joined();
+      const [best] = bestOfGroups(mine, { groupOf: () => 0, enough: (settled) => settled.length > 0, top: 1 });
+      if (best) own = Math.max(own, mine.worth * best.score);
+      gains.push(...withOneHead(joined('heads'), mine.space.heads.length));
+      gains.push(...withOneTrailer(joined('trailers'), mine.space.trailers.length));
+      gains.push(...withOneSkirt(joined('skirts'), mine.space.skirtSets[0]!.classes.length));
+    }
+    return { own, gains: gains.filter(({ to }) => to >= own + WORTH) };
+  };
+}
+
+/**
+ * Puts together what single parts would add on several waters.
+ * @param waters  in the order of the list they are told by
  * @param count   how many to return
  * @returns       the part that adds most over all the waters first; empty where nothing adds anything worth naming
  */
-export function whatToBuy(waters: readonly Water[], box: Box, count: number): Purchase[] {
+export function purchasesOf(waters: readonly Gains[], count: number): Purchase[] {
   const found = new Map<string, { tray: RigTray; part: Purchase['part']; on: Purchase['on'][number][] }>();
-  for (const [water, one] of waters.entries()) {
-    const { own, gains } = gainsOn(one, box);
+  for (const [water, { own, gains }] of waters.entries()) {
     for (const { tray, part, to, rig } of gains) {
-      if (to < own + WORTH) continue;
       const key = keyOf(tray, part);
       const row = found.get(key) ?? { tray, part, on: [] };
       const before = row.on.find((other) => other.water === water);
@@ -157,3 +173,10 @@ export function whatToBuy(waters: readonly Water[], box: Box, count: number): Pu
     .sort((a, b) => b.gain - a.gain || keyOf(a.tray, a.part).localeCompare(keyOf(b.tray, b.part)))
     .slice(0, count);
 }
+
+/**
+ * Ranks single parts from the whole catalogue of kinds and sizes by what each would add to a box.
+ * @param waters  checked; the places somebody fishes
+ */
+export const whatToBuy = (waters: readonly Water[], box: Box, count: number): Purchase[] =>
+  purchasesOf(waters.map(gainsOver(box)), count);

@@ -1,3 +1,4 @@
+import { finished } from '../search/progress';
 import type { Box } from '../../rig/parts/box';
 import type { Rig } from '../../rig/parts/schema';
 import { intentAtDepth } from '../../water/intent-words';
@@ -208,9 +209,5 @@ export function* tippingPointsInSteps(
 
 /** The same at one go. */
 export function tippingPointsOf(water: Water, box: Box, picks: readonly Rig[]): TippingPoint[][] {
-  const steps = tippingPointsInSteps(water, box, picks);
-  for (;;) {
-    const step = steps.next();
-    if (step.done) return step.value;
-  }
+  return finished(tippingPointsInSteps(water, box, picks));
 }

@@ -1,3 +1,11 @@
+/** Work done at one go. */
+export function finished<T>(work: Generator<unknown, T>): T {
+  for (;;) {
+    const step = work.next();
+    if (step.done) return step.value;
+  }
+}
+
 /** A generator's own progress as a part of the whole. */
 export function* scaled<T>(work: Generator<number, T>, from: number, to: number): Generator<number, T> {
   for (;;) {

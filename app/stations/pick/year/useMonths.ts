@@ -37,8 +37,13 @@ export const MONTH_NAMES: readonly MonthName[] = Array.from({ length: MONTHS }, 
 export function useMonths() {
   const clock = useYear();
   const { show, system } = useUnits();
-  const numbers = computed(() => (clock.winners.length === MONTHS ? numbered(clock.winners) : []));
-  const turning = computed(() => new Map(turningPoints(clock.winners).map(({ month, changes }) => [month, changes])));
+  /** none before every month is answered */
+  const whole = computed(() => {
+    const known = clock.winners.filter((won) => won !== undefined);
+    return known.length === MONTHS ? known : [];
+  });
+  const numbers = computed(() => numbered(whole.value));
+  const turning = computed(() => new Map(turningPoints(whole.value).map(({ month, changes }) => [month, changes])));
 
   /** of what is missing, what adds most in a month */
   function lacksIn(month: number): string {
@@ -48,8 +53,8 @@ export function useMonths() {
     return most ? partTitle(most.row.tray, most.row.part, system.value) : '';
   }
   function tiesIn(month: number): string {
-    if (clock.winners.length === 0) return '';
     const won = clock.winners[month];
+    if (won === undefined) return '';
     return won ? rigTitle(won.rig, system.value) : words.noRig;
   }
   const rows = computed<readonly MonthRow[]>(() =>
