@@ -22,7 +22,7 @@ const REST: readonly (() => Promise<unknown>)[] = [
   () => import('./stations/pick/PickSchools.vue'),
   () => import('./stations/pick/map/PickMap.vue'),
   () => import('./stations/pick/year/PickYear.vue'),
-  () => import('./workers/ask-able').then(({ preloadAble }) => preloadAble()),
+  () => import('./workers/ask-tank').then(({ preloadTank }) => preloadTank()),
   () => import('./workers/ask-map').then(({ preloadMap }) => preloadMap()),
   () => import('./stations/bench/BenchSteps.vue'),
   () => import('./stations/bench/BenchSolve.vue'),

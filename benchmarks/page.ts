@@ -6,6 +6,7 @@ import { CHROMIUM_ARGS } from '../playwright.config';
 import { measureKeeping } from './keeping';
 import { line } from './line';
 import { dragTimes, measureReturning } from './returning';
+import { measureTankPage } from './tank-page';
 import { forgetTasks, longestTask, watchLongTasks } from './long-tasks';
 
 const PORT = 4327;
@@ -156,6 +157,7 @@ try {
   const asked = Date.now();
   await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Save as PDF' }).click()]);
   line('cut-card-in-the-page', Date.now() - asked, 'ms', 500);
+  await measureTankPage(browser, URL_HERE);
   await measureReturning(browser, URL_HERE);
   await measureKeeping(browser, URL_HERE);
 } finally {

@@ -130,7 +130,7 @@ export { arrivingSetN, neededSetN, straightensN } from './hold/hook-set';
 export { castLoad, paceOf, PER_TURN_M, turnsPerS, type CastLoad, type Pace } from './hold/pace';
 export { slowestWorkingMps, workingWindow, type FastLimit, type WorkingWindow } from './hold/working-window';
 export { prepareRetrieve, retrieveReport, type RetrieveReport } from './hold/retrieve-report';
-export { SOLVE_FOR, solveRetrieve, type Solved, type SolveFor } from './hold/solve';
+export { SOLVE_FOR, solveRetrieve, withSetting, type Solved, type SolveFor } from './hold/solve';
 
 // advice
 export {

@@ -34,9 +34,10 @@ test('a whole ticket without a mouse', DESK, async ({ page }) => {
 });
 
 test('on the deck every target is large enough, and nothing scrolls sideways', DECK, async ({ page }) => {
-  for (const key of ['1', '2', '7', 't']) {
+  for (const key of ['1', '2', '4', '7', 't']) {
     await page.keyboard.press(key);
     await expect(page.locator('h1')).toHaveCount(1);
+    if (key === '4') await page.getByRole('button', { name: 'Put it in the tank' }).first().tap();
     await settled(page);
     const small = await page.evaluate(() =>
       [...document.querySelectorAll<HTMLElement>('button, nav a, summary')]

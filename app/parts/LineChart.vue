@@ -1,15 +1,21 @@
 <script setup lang="ts">
 import { onBeforeUnmount, onMounted, ref, watch } from 'vue';
-import { LineChart } from 'echarts/charts';
+import { CustomChart, LineChart, type CustomSeriesOption } from 'echarts/charts';
 import { GridComponent, LegendComponent, TooltipComponent } from 'echarts/components';
 import { init, use, type EChartsCoreOption, type EChartsType } from 'echarts/core';
 import { CanvasRenderer } from 'echarts/renderers';
+import { useSettings } from '../stores/settings';
 
 /** Lines over two scales, each told by its dashes as well as by its colour. */
 export interface ChartLine {
   readonly name: string;
   readonly isOwn: boolean;
-  readonly points: readonly (readonly [x: number, y: number | null])[];
+  /** with the band of each, where there is one */
+  readonly points: readonly (readonly [
+    x: number,
+    y: number | null,
+    band: readonly [low: number, high: number] | null,
+  ])[];
 }
 const props = defineProps<{
   lines: readonly ChartLine[];
@@ -19,8 +25,9 @@ const props = defineProps<{
   down: boolean;
   label: string;
 }>();
-use([LineChart, GridComponent, LegendComponent, TooltipComponent, CanvasRenderer]);
+use([CustomChart, LineChart, GridComponent, LegendComponent, TooltipComponent, CanvasRenderer]);
 
+const settings = useSettings();
 const root = ref<HTMLElement | null>(null);
 let chart: EChartsType | null = null;
 const DASHES = ['solid', [8, 4], [3, 3], [12, 4, 3, 4], [2, 6]] as const;
@@ -44,6 +51,37 @@ function look(): {
   };
 }
 
+/** The band of the line that is looked at, as a shape behind it: of all of them nobody could tell one from another. */
+function bandSeries({ points, isOwn }: ChartLine, fill: string): CustomSeriesOption[] {
+  const banded = points.flatMap(([x, , band]) => (band ? [[x, ...band] as const] : []));
+  if (!isOwn || banded.length < 2) return [];
+  return [
+    {
+      type: 'custom',
+      silent: true,
+      clip: true,
+      tooltip: { show: false },
+      // all of it counts for the scales, and is drawn at one go
+      data: banded.map((row) => [...row]),
+      encode: { x: 0, y: [1, 2] },
+      renderItem: ({ dataIndex }, { coord }) =>
+        dataIndex === 0
+          ? {
+              type: 'polygon',
+              shape: {
+                points: [
+                  ...banded.map(([x, low]) => coord([x, low])),
+                  ...banded.map(([x, , high]) => coord([x, high])).reverse(),
+                ],
+              },
+              style: { fill, opacity: BAND_OPACITY },
+            }
+          : null,
+    },
+  ];
+}
+const BAND_OPACITY = 0.14;
+
 function option(): EChartsCoreOption {
   const { ink, soft, rule, lines, font } = look();
   const axis = {
@@ -60,15 +98,21 @@ function option(): EChartsCoreOption {
     grid: { left: 58, right: 18, top: 36, bottom: 44 },
     xAxis: { type: 'value', name: props.xName, nameLocation: 'middle', nameGap: 28, scale: true, ...axis },
     yAxis: { type: 'value', name: props.yName, inverse: props.down, nameLocation: 'middle', nameGap: 42, ...axis },
-    series: props.lines.map((line, at) => ({
-      type: 'line',
-      name: line.name,
-      data: line.points.map(([x, y]) => [x, y ?? '-']),
-      symbolSize: line.isOwn ? 6 : 4,
-      showSymbol: line.points.length < 40,
-      itemStyle: { color: lines[at % lines.length] },
-      lineStyle: { color: lines[at % lines.length], width: line.isOwn ? 3 : 1.6, type: DASHES[at % DASHES.length] },
-    })),
+    series: props.lines.flatMap((line, at) => {
+      const colour = lines[at % lines.length]!;
+      return [
+        ...bandSeries(line, colour),
+        {
+          type: 'line',
+          name: line.name,
+          data: line.points.map(([x, y]) => [x, y ?? '-']),
+          symbolSize: line.isOwn ? 6 : 4,
+          showSymbol: line.points.length < 40,
+          itemStyle: { color: colour },
+          lineStyle: { color: colour, width: line.isOwn ? 3 : 1.6, type: DASHES[at % DASHES.length] },
+        },
+      ];
+    }),
   };
 }
 function draw(): void {
@@ -80,7 +124,8 @@ onMounted(() => {
   draw();
   observer?.observe(root.value!);
 });
-watch(() => [props.lines, props.xName, props.yName], draw);
+// the page changes its colours first
+watch(() => [props.lines, props.xName, props.yName, settings.settings.theme], draw, { flush: 'post' });
 onBeforeUnmount(() => {
   observer?.disconnect();
   chart?.dispose();

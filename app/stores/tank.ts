@@ -8,12 +8,10 @@ import {
   isReeled,
   planWith,
   rigBody,
-  secondsInBand,
   steadyFall,
   mediumOf,
   tankSchema,
   USUAL_REEL_MPS,
-  versus,
   type ProgrammeId,
   type RetrievePlan,
   type RetrieveStep,
@@ -51,11 +49,7 @@ export const useTank = defineStore('tank', () => {
   const film = computed(() => filmed(tank.value.rig));
   const otherFilm = computed(() => filmed(tank.value.other));
   const told = computed(() => (film.value ? happenings(film.value, water.water) : []));
-  const inBandS = computed(() => (film.value ? secondsInBand(film.value, water.water) : null));
   const faults = computed(() => (film.value ? breaksDown(film.value, tank.value.programme) : []));
-  const differences = computed(() =>
-    film.value && otherFilm.value ? versus(film.value, otherFilm.value, water.water) : [],
-  );
 
   /** Pace at which a rig is reeled here where nobody says: about what it falls at, or the usual for what lives by the reel. */
   function paceOf(rig: Rig): number {
@@ -101,9 +95,7 @@ export const useTank = defineStore('tank', () => {
     film,
     otherFilm,
     told,
-    inBandS,
     faults,
-    differences,
     load,
     reload,
     change,

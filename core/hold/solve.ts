@@ -75,6 +75,17 @@ const KNOBS: Readonly<Record<SolveFor, (rig: Rig) => Knob>> = {
   }),
 };
 
+/** A rig and its plan with one thing set. */
+export const withSetting = (
+  rig: Rig,
+  plan: RetrievePlan,
+  by: SolveFor,
+  value: number,
+): { readonly rig: Rig; readonly plan: RetrievePlan } => {
+  const [set, planned] = KNOBS[by](rig).set(rig, plan, value);
+  return { rig: set, plan: planned };
+};
+
 const ROUNDS = 28;
 /** A depth reached to this is reached, m: by an end of the range or a stretch that is level, and by a place that was searched for. */
 const CLOSE_M = 0.01;

@@ -6,31 +6,53 @@ import { UNIT_FACTORS, type DragFactors } from './fall-areas';
 /** Step of the differences, in standard deviations: wide enough to feel a bend, narrow enough to stay a slope. @source adr-0012 */
 const STEP_SD = 0.6;
 
+/** Numbers by name; null where there is none. */
+type Numbers<Name extends PropertyKey> = Readonly<Record<Name, number | null>>;
+
 /**
- * 80 % band of a number on a scale that crosses zero or has ends, such as a depth: slopes against the logarithm of each unknown
- * factor by central differences, joined as independent normals.
- * @param numberOf  the number under some factors; null where there is none
- * @returns         in its unit, or null when a nudged factor leaves no number
+ * 80 % bands of several numbers that come of one run, on a scale that crosses zero or has ends, such as a depth: slopes against the logarithm of
+ * each unknown factor by central differences, joined as independent normals.
+ * @param factors    names of the factors that bear on what is run
+ * @param numbersOf  the numbers under some factors
+ * @returns          in their units; null for each that a nudged factor leaves without a number
  * @source adr-0012
  */
-export function linearBand(
+export function linearBands<Name extends string | number>(
+  factors: readonly (keyof DragFactors)[],
+  numbersOf: (factors: DragFactors) => Numbers<Name>,
+  center = UNIT_FACTORS,
+): Readonly<Record<Name, Band | null>> {
+  const values = numbersOf(center);
+  const names = Object.keys(values) as Name[];
+  const variances = Object.fromEntries(names.map((name) => [name, values[name] === null ? null : 0])) as Record<
+    Name,
+    number | null
+  >;
+  for (const factor of factors) {
+    const step = STEP_SD * FACTOR_SD[factor];
+    const up = numbersOf({ ...center, [factor]: center[factor] * Math.exp(step) });
+    const down = numbersOf({ ...center, [factor]: center[factor] * Math.exp(-step) });
+    for (const name of names) {
+      const [most, least, so] = [up[name], down[name], variances[name]];
+      variances[name] =
+        most === null || least === null || so === null ? null : so + ((most - least) / (2 * STEP_SD)) ** 2;
+    }
+  }
+  const bandOf = (name: Name): Band | null => {
+    const [value, variance] = [values[name], variances[name]];
+    if (value === null || variance === null) return null;
+    const reach = BAND_80_SD * Math.sqrt(variance);
+    return [value - reach, value + reach];
+  };
+  return Object.fromEntries(names.map((name) => [name, bandOf(name)])) as Record<Name, Band | null>;
+}
+
+/** The same of one number that follows from a rig. */
+export const linearBand = (
   body: RigBody,
   numberOf: (factors: DragFactors) => number | null,
   center = UNIT_FACTORS,
-): Band | null {
-  const value = numberOf(center);
-  if (value === null) return null;
-  let variance = 0;
-  for (const name of factorsOf(body)) {
-    const step = STEP_SD * FACTOR_SD[name];
-    const up = numberOf({ ...center, [name]: center[name] * Math.exp(step) });
-    const down = numberOf({ ...center, [name]: center[name] * Math.exp(-step) });
-    if (up === null || down === null) return null;
-    variance += ((up - down) / (2 * STEP_SD)) ** 2;
-  }
-  const reach = BAND_80_SD * Math.sqrt(variance);
-  return [value - reach, value + reach];
-}
+): Band | null => linearBands(factorsOf(body), (factors) => ({ of: numberOf(factors) }), center).of;
 
 /** The same on a logarithmic scale, for numbers that are above 0, such as speeds. */
 export function logBand(

@@ -1,22 +1,29 @@
 import { candidateClasses, rigOf, spaceFor } from '../advice/candidates/candidate-classes';
 import { familiesOf } from '../advice/conditions/water-facts';
 import { prepareRetrieve } from '../hold/retrieve-report';
+import type { Band } from '../motion/bands';
 import { secondsBetween } from '../motion/path';
 import type { RetrievePlan } from '../motion/plan';
 import type { Box } from '../rig/parts/box';
 import type { Rig } from '../rig/parts/schema';
 import type { Water } from '../water/schema';
+import { filmOf } from './film';
+import { midDepthBand } from './numbers';
 
 /** A rig of the box that runs where it is wanted. SI. */
 export interface Able {
   readonly rig: Rig;
   readonly midCastDepthM: number;
+  /** of that depth, for the first of them; null for the rest */
+  readonly bandM: Band | null;
   /** within the band that was asked for */
   readonly secondsInBand: number;
 }
 
 /** How far from a depth still counts as there, m. */
 export const NEAR_DEPTH_M = 0.15;
+/** So many of them are told with their bands. */
+export const ABLE_TOLD = 12;
 /** Pairs of heads and trailers that are run at most. */
 export const ABLE_PAIRS = 6000;
 /** Nothing is run longer than this, s. */
@@ -38,8 +45,9 @@ export function ableRigs(box: Box, water: Water, plan: RetrievePlan, depthM: num
       const rig = rigOf(head, skirt, trailer);
       const { path, midCastDepthM } = prepareRetrieve(rig, plan, water).run(undefined, LONGEST_S);
       if (midCastDepthM === null || Math.abs(midCastDepthM - depthM) > NEAR_DEPTH_M) continue;
-      found.push({ rig, midCastDepthM, secondsInBand: secondsBetween(path, band.fromM, band.toM) });
+      found.push({ rig, midCastDepthM, bandM: null, secondsInBand: secondsBetween(path, band.fromM, band.toM) });
     }
   }
-  return found.sort((a, b) => b.secondsInBand - a.secondsInBand);
+  found.sort((a, b) => b.secondsInBand - a.secondsInBand);
+  return found.map((one, at) => (at < ABLE_TOLD ? { ...one, bandM: midDepthBand(filmOf(one.rig, plan, water)) } : one));
 }

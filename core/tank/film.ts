@@ -60,6 +60,8 @@ export interface Moment {
 /** What goes on for ever is shown so long, and nothing longer than this, s. */
 const SHOWN_S = 60;
 const LONGEST_SHOWN_S = 400;
+/** How long a programme is shown at most, s. */
+export const longestShownS = ({ steps }: RetrievePlan): number => (lastReelOf(steps) < 0 ? SHOWN_S : LONGEST_SHOWN_S);
 /** Line that may be left beyond the height of the tip, m. */
 const IN_M = 0.1;
 
@@ -72,7 +74,7 @@ const IN_M = 0.1;
 export function filmOf(rig: Rig, plan: RetrievePlan, water: Water): Film {
   const prepared = prepareRetrieve(rig, plan, water);
   const goesOn = lastReelOf(plan.steps) < 0;
-  const done = prepared.run(undefined, goesOn ? SHOWN_S : LONGEST_SHOWN_S);
+  const done = prepared.run(undefined, longestShownS(plan));
   const { body, medium } = prepared.lure;
   const [endsS, xM, zM] = done.path.at(-1)!;
   const isIn = Math.hypot(xM, zM + plan.tipHeightM) < plan.tipHeightM + IN_M;

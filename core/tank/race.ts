@@ -1,4 +1,5 @@
 import { fallenM, secondsToBottom, steadyFall, type SteadyFall } from '../motion/fall';
+import { fallBand, fallBandMps, type Band } from '../motion/bands';
 import { mediumOf, type Medium } from '../motion/medium';
 import { fallReport, type FallReport } from '../motion/report';
 import { rigBody, type RigBody } from '../rig/body/body';
@@ -16,6 +17,10 @@ export interface Faller {
   readonly report: FallReport;
   /** null where it floats */
   readonly landsS: number | null;
+  readonly bandLandsS: Band | null;
+  /** how far it has drifted by then, m */
+  readonly asideM: number;
+  readonly bandAsideM: Band;
 }
 
 /**
@@ -26,8 +31,17 @@ export function fallerOf(rig: Rig, water: Water, semiTight: number): Faller {
   const body = rigBody(rig);
   const medium = mediumOf(water);
   const fall = steadyFall(body, medium, semiTight);
-  const landsS = secondsToBottom(body, medium, fall, water.depthM, semiTight);
-  return { rig, body, medium, fall, semiTight, report: fallReport(rig, medium, semiTight, water.depthM), landsS };
+  const { depthM } = water;
+  const landsIn = (falls: SteadyFall): number | null => secondsToBottom(body, medium, falls, depthM, semiTight);
+  const asideOf = (falls: SteadyFall): number => depthM * Math.abs(Math.tan(falls.glideRad));
+  const landsS = landsIn(fall);
+  return {
+    ...{ rig, body, medium, fall, semiTight, landsS },
+    report: fallReport(rig, medium, semiTight, depthM),
+    bandLandsS: landsS === null ? null : fallBand(body, medium, fall, semiTight, (falls) => landsIn(falls) ?? landsS),
+    asideM: asideOf(fall),
+    bandAsideM: fallBand(body, medium, fall, semiTight, asideOf),
+  };
 }
 
 /** Where it is some seconds after it was let go: m down and aside. */
@@ -44,20 +58,33 @@ const { min: LIGHTEST_OZ, max: HEAVIEST_OZ } = PART_LIMITS.weightOz;
 /** Halvings until a weight is found. */
 const ROUNDS = 40;
 
+/** A weight of head, with the weights that may fall as fast, oz. */
+export interface FallingWeight {
+  readonly oz: number;
+  readonly band: Band;
+}
+
 /**
  * Weight of head with which a rig falls at a speed.
- * @returns oz; null where none does
+ * @returns null where none does
  */
-export function weightThatFalls(rig: Rig, water: Water, mPerS: number, semiTight = 0): number | null {
+export function weightThatFalls(rig: Rig, water: Water, mPerS: number, semiTight = 0): FallingWeight | null {
   const medium = mediumOf(water);
-  const speedAt = (weightOz: number): number =>
-    steadyFall(rigBody({ ...rig, head: { ...rig.head, weightOz } }), medium, semiTight).speedMps;
+  const bodyAt = (weightOz: number): RigBody => rigBody({ ...rig, head: { ...rig.head, weightOz } });
+  const speedAt = (weightOz: number): number => steadyFall(bodyAt(weightOz), medium, semiTight).speedMps;
+  /** the nearest there is to one that falls as fast as that */
+  const weightAt = (speed: number): number => {
+    let [low, high] = [Math.log(LIGHTEST_OZ), Math.log(HEAVIEST_OZ)];
+    for (let round = 0; round < ROUNDS; round++) {
+      const middle = (low + high) / 2;
+      if (speedAt(Math.exp(middle)) < speed) low = middle;
+      else high = middle;
+    }
+    return Math.exp(high);
+  };
   if (speedAt(LIGHTEST_OZ) > mPerS || speedAt(HEAVIEST_OZ) < mPerS) return null;
-  let [low, high] = [Math.log(LIGHTEST_OZ), Math.log(HEAVIEST_OZ)];
-  for (let round = 0; round < ROUNDS; round++) {
-    const middle = (low + high) / 2;
-    if (speedAt(Math.exp(middle)) < mPerS) low = middle;
-    else high = middle;
-  }
-  return Math.exp(high);
+  const oz = weightAt(mPerS);
+  const body = bodyAt(oz);
+  const [slowest, fastest] = fallBandMps(body, medium, steadyFall(body, medium, semiTight), semiTight);
+  return { oz, band: [weightAt((mPerS * mPerS) / fastest), weightAt((mPerS * mPerS) / slowest)] };
 }

@@ -1,21 +1,27 @@
 import { prepareRetrieve } from '../hold/retrieve-report';
 import { steadyFall } from '../motion/fall';
-import { awakeAt, onsetOfMps } from '../motion/kick';
+import { fallBandMps, type Band } from '../motion/bands';
+import { UNIT_FACTORS, type DragFactors } from '../motion/fall-areas';
+import { awakeAt, KICK_ONSET_BAND, onsetOfMps } from '../motion/kick';
 import { levelDepthM } from '../motion/level';
 import { mediumOf } from '../motion/medium';
+import { linearBand } from '../motion/path-bands';
 import type { RetrievePlan } from '../motion/plan';
 import { tailBeatHz } from '../motion/tail';
 import { bladeTurnsHz, plateBeatHz } from '../motion/vanes';
 import { rigBody } from '../rig/body/body';
+import { VANE_START_BAND, vaneStartMps } from '../rig/body/frame';
 import { STYLE_WEIGHTS_OZ } from '../rig/parts/catalogue';
 import type { Rig } from '../rig/parts/schema';
 import type { Water } from '../water/schema';
 
-/** A line of a chart: what it is of, and its points; null where there is none. SI. */
+/** A point of a chart: null where there is none; its 80 % band null where the model gives none. SI. */
+export type ChartPoint = readonly [x: number, y: number | null, band: Band | null];
+/** A line of a chart: what it is of, and its points. */
 export interface Curve<Of> {
   readonly of: Of;
   readonly isOwn: boolean;
-  readonly points: readonly (readonly [x: number, y: number | null])[];
+  readonly points: readonly ChartPoint[];
 }
 
 /** Speeds a sweep goes over, m/s. */
@@ -41,25 +47,28 @@ export function depthAgainstSpeed(rig: Rig, plan: RetrievePlan, water: Water): r
     const { lure, line, ground } = prepareRetrieve(weighing(rig, weightOz), plan, water);
     const halfM = plan.castM / 2;
     const bottomM = Math.min(DEEPEST_M, ground.depthAt(halfM));
-    return {
-      of: weightOz,
-      isOwn: weightOz === rig.head.weightOz,
-      points: SPEEDS_MPS.map(
-        (mPerS) => [mPerS, Math.min(bottomM, levelDepthM(lure, line, halfM, mPerS, bottomM))] as const,
-      ),
+    const pointAt = (mPerS: number): ChartPoint => {
+      const depthM = (factors: DragFactors): number =>
+        Math.min(bottomM, levelDepthM({ ...lure, factors }, line, halfM, mPerS, bottomM));
+      const band = linearBand(lure.body, depthM);
+      return [mPerS, depthM(UNIT_FACTORS), band && [Math.max(0, band[0]), Math.min(bottomM, band[1])]];
     };
+    return { of: weightOz, isOwn: weightOz === rig.head.weightOz, points: SPEEDS_MPS.map(pointAt) };
   });
 }
 
 /** Fall against weight, a curve for each of some rigs: their trailers and cuts side by side. */
 export function fallAgainstWeight(rigs: readonly Rig[], water: Water): readonly Curve<number>[] {
   const medium = mediumOf(water);
+  const pointOf = (rig: Rig, weightOz: number): ChartPoint => {
+    const body = rigBody(weighing(rig, weightOz));
+    const fall = steadyFall(body, medium);
+    return [weightOz, fall.speedMps, fallBandMps(body, medium, fall)];
+  };
   return rigs.map((rig, at) => ({
     of: at,
     isOwn: at === 0,
-    points: STYLE_WEIGHTS_OZ[rig.head.style].map(
-      (weightOz) => [weightOz, steadyFall(rigBody(weighing(rig, weightOz)), medium).speedMps] as const,
-    ),
+    points: STYLE_WEIGHTS_OZ[rig.head.style].map((weightOz) => pointOf(rig, weightOz)),
   }));
 }
 
@@ -67,23 +76,57 @@ export const WORKS = ['kick', 'beat', 'turns'] as const;
 /** What works on a rig against speed: the share of its kick, beats of tail or plate, turns of its blades. */
 export type Works = (typeof WORKS)[number];
 
+/** How far beats of a tail may be off: of what swims, most beats at a Strouhal number of 0.2 to 0.4. @source taylor-2003 */
+const TAIL_BEAT_BAND = 1 / 3;
+/** The same of plates and blades. @source adr-0010 */
+const VANE_TURNS_BAND = 0.4;
+
+/** How much something does at a speed where it starts at another. */
+type DoesAt = (startMps: number, mPerS: number) => number;
+
 export function worksAgainstSpeed(rig: Rig, water: Water): readonly Curve<Works>[] {
   const body = rigBody(rig);
   const { densityKgM3 } = mediumOf(water);
   const onset = onsetOfMps(rig.trailer, water.temperatureC);
-  const curve = (of: Works, at: (mPerS: number) => number | null): Curve<Works> => ({
+  /** @param off  how far it may be off once it works, and its start, as shares */
+  const curve = (
+    of: Works,
+    startMps: number,
+    off: readonly [does: number, start: number],
+    does: DoesAt,
+  ): Curve<Works> => ({
     of,
     isOwn: true,
-    points: SPEEDS_MPS.map((mPerS) => [mPerS, at(mPerS)] as const),
+    points: SPEEDS_MPS.map((mPerS): ChartPoint => {
+      const [least, most] = [does(startMps * (1 + off[1]), mPerS), does(startMps * (1 - off[1]), mPerS)];
+      return [mPerS, does(startMps, mPerS), [least * (1 - off[0]), most * (1 + off[0])]];
+    }),
   });
   const found: Curve<Works>[] = [];
-  if (onset !== null) found.push(curve('kick', (mPerS) => awakeAt(onset, mPerS)));
+  if (onset !== null) found.push(curve('kick', onset, [0, KICK_ONSET_BAND], awakeAt));
   const { frame, trailer } = body;
   const first = frame?.vanes[0];
-  if (frame?.kind === 'spinner' && first)
-    found.push(curve('turns', (mPerS) => bladeTurnsHz(first, mPerS, densityKgM3)));
-  if (frame?.kind === 'vibrating' && first)
-    found.push(curve('beat', (mPerS) => plateBeatHz(first, mPerS, densityKgM3)));
-  else if (trailer && onset !== null) found.push(curve('beat', (mPerS) => tailBeatHz(trailer, onset, mPerS)));
+  if (frame && first) {
+    const turnsHz = frame.kind === 'spinner' ? bladeTurnsHz : plateBeatHz;
+    const startMps = vaneStartMps(first, densityKgM3);
+    // once it works it turns in proportion to its speed
+    const doesAt: DoesAt = (from, mPerS) => {
+      const works = Math.max(startMps, mPerS);
+      return mPerS < from ? 0 : (turnsHz(first, works, densityKgM3) * mPerS) / works;
+    };
+    found.push(
+      curve(frame.kind === 'spinner' ? 'turns' : 'beat', startMps, [VANE_TURNS_BAND, VANE_START_BAND], doesAt),
+    );
+  }
+  if (frame?.kind !== 'vibrating' && trailer && onset !== null) {
+    found.push(
+      curve(
+        'beat',
+        onset,
+        [TAIL_BEAT_BAND, KICK_ONSET_BAND],
+        (startMps, mPerS) => tailBeatHz(trailer, startMps, mPerS) ?? 0,
+      ),
+    );
+  }
   return found;
 }

@@ -2,7 +2,10 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { DEFAULT_WATER, type Water } from '../water/schema';
 import { planSchema } from '../motion/plan';
+import { fallBandMps } from '../motion/bands';
 import { secondsToBottom, steadyFall } from '../motion/fall';
+import { SOLVE_FOR } from '../hold/solve';
+import { retrieveReport } from '../hold/retrieve-report';
 import { mediumOf } from '../motion/medium';
 import { rigBody } from '../rig/body/body';
 import { anyFamilyRig, jig, spinner, steadyPlan, vibrating } from '../testing/fixtures/rigs';
@@ -15,11 +18,13 @@ import { solveCut } from './solve-cut';
 import { breaksDown } from './breaks-down';
 import { filmOf, momentAt, placeAt } from './film';
 import { HAPPENINGS, happenings, secondsInBand } from './happenings';
+import { bandedOf, MEASURES, midDepthBand, ribbonAt, ribbonOf, type Banded } from './numbers';
 import { planWith, PROGRAMME_IDS, PROGRAMMES } from './programmes';
 import { fallerAt, fallerOf, weightThatFalls } from './race';
+import { solveDepth } from './solved';
 import { depthAgainstSpeed, fallAgainstWeight, weightsAround, worksAgainstSpeed } from './sweeps';
 import { DEFAULT_PLAN, EMPTY_TANK, tankSchema } from './tank';
-import { versus } from './versus';
+import { isTold, versus } from './versus';
 
 const water: Water = { ...DEFAULT_WATER, temperatureC: 15, depthM: 3, cover: [] };
 const swim = jig({ style: 'swim', trailer: 'paddle-tail' });
@@ -201,13 +206,22 @@ describe('side by side', () => {
       const atS = secondsToBottom(body, medium, fall, m, semiTight)!;
       expect(fallerAt(held, atS, 3).zM).toBeCloseTo(m, 9);
     }
+    expect(held.bandLandsS![0]).toBeLessThan(held.landsS!);
+    expect(held.bandLandsS![1]).toBeGreaterThan(held.landsS!);
+    // the faster it may fall, the sooner it may land
+    expect(chunk.bandLandsS![0]).toBeCloseTo(chunk.landsS! * (chunk.report.speedMps / chunk.report.bandMps[1]), 1);
+    expect(chunk.bandAsideM[0]).toBeLessThanOrEqual(chunk.asideM);
+    expect(chunk.bandAsideM[1]).toBeGreaterThanOrEqual(chunk.asideM);
+    expect(fallerAt(chunk, 99, 3).asideM).toBeCloseTo(chunk.asideM, 9);
     expect(fallerAt(chunk, 99, 3).zM).toBe(3);
     expect(fallerAt(chunk, 0, 3)).toEqual({ zM: 0, asideM: 0 });
     expect(fallerAt(chunk, 2, 3).asideM / fallerAt(chunk, 2, 3).zM).toBeCloseTo(Math.tan(chunk.fall.glideRad), 9);
   });
   test('the weight that falls at a speed does', () => {
     const rig = jig({ trailer: 'flapper-craw' });
-    const oz = weightThatFalls(rig, water, 0.45)!;
+    const { oz, band } = weightThatFalls(rig, water, 0.45)!;
+    expect(band[0]).toBeLessThan(oz);
+    expect(band[1]).toBeGreaterThan(oz);
     const heavy = { ...rig, head: { ...rig.head, weightOz: oz } };
     expect(steadyFall(rigBody(heavy), mediumOf(water)).speedMps).toBeCloseTo(0.45, 6);
     expect(weightThatFalls(rig, water, 9)).toBeNull();
@@ -220,19 +234,82 @@ describe('side by side', () => {
     const plan = steadyPlan(0.6, 4);
     const [mid] = versus(filmOf(flat, plan, deep), filmOf(edge, plan, deep), deep);
     expect(mid!.cause!.of).toBe('orientation');
-    expect(mid!.cause!.by).toBeCloseTo(mid!.b! - mid!.a!, 9);
+    expect(mid!.cause!.by).toBeCloseTo(mid!.b.value! - mid!.a.value!, 9);
+    expect(mid!.by!.value).toBeCloseTo(mid!.cause!.by, 9);
+    // what is unknown of both is off for both alike: how far they are apart is surer than where they are
+    const wide = ({ band }: Banded): number => band![1] - band![0];
+    expect(wide(mid!.by!)).toBeLessThan(0.5 * (wide(mid!.a) + wide(mid!.b)));
     const same = versus(filmOf(flat, plan, deep), filmOf(flat, plan, deep), deep);
     expect(same.every(({ cause }) => cause === null)).toBe(true);
+    for (const { by } of same) if (by) expect([by.value, by.band]).toEqual([0, [0, 0]]);
   });
   test('of several changes the one that makes most of a number is its cause', () => {
     const one = jig({ trailer: 'chunk' });
-    const other = jig({ oz: 0.5, trailer: 'flapper-craw' });
+    const other = jig({ oz: 0.45, trailer: 'flapper-craw' });
     const fall = versus(filmOf(one, steadyPlan(), water), filmOf(other, steadyPlan(), water), water).find(
       ({ measure }) => measure === 'fall',
     )!;
     // heavier but slower: the claws, not the weight
-    expect(fall.b! - fall.a!).toBeLessThan(0);
+    expect(fall.b.value! - fall.a.value!).toBeLessThan(0);
     expect(fall.cause!.of).toBe('trailer');
+  });
+  test('what the model cannot tell apart has no cause', () => {
+    expect(isTold({ value: 0.1, band: [-0.05, 0.25] })).toBe(false);
+    expect(isTold({ value: 0.1, band: [0.02, 0.18] })).toBe(true);
+    expect(isTold({ value: -0.1, band: [-0.2, -0.01] })).toBe(true);
+    const plan = steadyPlan();
+    const [one, other] = [jig({ trailer: 'chunk' }), jig({ trailer: 'flapper-craw', oz: 0.5 })];
+    const all = versus(filmOf(one, plan, water), filmOf(other, plan, water), water);
+    const untold = all.filter(({ by }) => by && !isTold(by));
+    expect(untold.map(({ measure, cause }) => [measure, cause])).toEqual([
+      ['fall', null],
+      ['hold', null],
+    ]);
+  });
+});
+
+describe('how sure a film is', () => {
+  const deep = { ...water, depthM: 8, band: { fromM: 0.5, toM: 1.5 } };
+  const plans = [steadyPlan(), planWith(steadyPlan(), 'hop', { depthM: 8, paceMps: 0.6 })];
+  test.each(plans)('numbers lie in their bands, and the band of the depth is that of a report', (plan) => {
+    const film = filmOf(swim, plan, deep);
+    const banded = bandedOf(film, deep);
+    for (const measure of MEASURES) {
+      const { value, band } = banded[measure];
+      if (value === null || band === null) continue;
+      expect([measure, band[0] <= value && value <= band[1]]).toEqual([measure, true]);
+      expect(band[0]).toBeGreaterThanOrEqual(0);
+    }
+    const report = retrieveReport(swim, plan, deep);
+    expect(banded['mid-depth'].value).toBe(report.midCastDepthM);
+    if (report.bandMidCastDepthM === null) expect(banded['mid-depth'].band).toBeNull();
+    else report.bandMidCastDepthM.forEach((end, at) => expect(banded['mid-depth'].band![at]).toBeCloseTo(end, 9));
+    expect(midDepthBand(film)).toEqual(banded['mid-depth'].band);
+    expect(banded.fall.band).toEqual(fallBandMps(film.prepared.lure.body, film.prepared.lure.medium, film.fall));
+  });
+  test('a ribbon goes along the way, between surface and bottom, and is read between its moments', () => {
+    const film = filmOf(swim, steadyPlan(), deep);
+    const ribbon = ribbonOf(film);
+    ribbon.timeS.forEach((s, at) => {
+      const { xM, zM } = placeAt(film.done.path, s);
+      expect(ribbon.xM[at]).toBe(xM);
+      expect(ribbon.lowM[at]!).toBeLessThanOrEqual(zM + 1e-9);
+      expect(ribbon.highM[at]!).toBeGreaterThanOrEqual(zM - 1e-9);
+      expect(ribbon.lowM[at]!).toBeGreaterThanOrEqual(0);
+      expect(ribbon.highM[at]!).toBeLessThanOrEqual(8);
+      expect(ribbonAt(ribbon, s)[0]).toBeCloseTo(ribbon.lowM[at]!, 9);
+    });
+    const [a, b] = [ribbon.timeS[40]!, ribbon.timeS[41]!];
+    expect(ribbonAt(ribbon, (a + b) / 2)[1]).toBeCloseTo((ribbon.highM[40]! + ribbon.highM[41]!) / 2, 9);
+    expect(ribbonAt(ribbon, 1e9)).toEqual(ribbonAt(ribbon, film.endsS));
+  });
+  test('what is solved for runs where it should, and says how sure that is', () => {
+    for (const by of SOLVE_FOR) {
+      const { solved, bandM, nearestBandM } = solveDepth(swim, steadyPlan(), deep, by, 1.1);
+      if (solved.value === null) expect(bandM).toBeNull();
+      else expect([by, bandM![0] < 1.12 && bandM![1] > 1.08]).toEqual([by, true]);
+      if (solved.nearest) expect([by, nearestBandM![0] <= solved.nearest.depthM]).toEqual([by, true]);
+    }
   });
 });
 
@@ -242,6 +319,7 @@ describe('sweeps', () => {
     expect(curves.length).toBe(weightsAround(swim).length);
     expect(curves.filter(({ isOwn }) => isOwn).map(({ of }) => of)).toEqual([swim.head.weightOz]);
     for (const { points } of curves) {
+      for (const [, y, band] of points) expect(band![0] <= y! && y! <= band![1]).toBe(true);
       for (let at = 1; at < points.length; at++)
         expect(points[at]![1]!).toBeLessThanOrEqual(points[at - 1]![1]! + 1e-9);
     }
@@ -256,6 +334,10 @@ describe('sweeps', () => {
     const works = worksAgainstSpeed(swim, water);
     expect(works.map(({ of }) => of)).toEqual(['kick', 'beat']);
     expect(works[0]!.points.at(-1)![1]).toBe(1);
+    for (const { points } of works)
+      for (const [, y, band] of points) expect(band![0] <= y! && y! <= band![1]).toBe(true);
+    // near its start a tail may sleep or work
+    expect(works[1]!.points.some(([, , band]) => band![0] === 0 && band![1] > 0)).toBe(true);
     expect(worksAgainstSpeed(jig(), water)).toEqual([]);
     expect(worksAgainstSpeed(spinner([['willow', 4]]), water).map(({ of }) => of)).toContain('turns');
     expect(worksAgainstSpeed(vibrating(), water).map(({ of }) => of)).toContain('beat');

@@ -1,11 +1,11 @@
-import { holdSpeedMps } from '../motion/level';
-import { steadyFall } from '../motion/fall';
+import { factorsOf, type Band } from '../motion/bands';
+import { linearBands } from '../motion/path-bands';
 import type { RetrievePlan } from '../motion/plan';
 import { sameJson } from '../keeping/merge';
 import { rigSchema, type Rig } from '../rig/parts/schema';
 import type { Water } from '../water/schema';
 import { filmOf, type Film } from './film';
-import { secondsInBand } from './happenings';
+import { bandedOf, measuredOf, MEASURES, type Banded, type Measure } from './numbers';
 
 /** What two rigs can differ in, each changed by itself to see what it does. */
 export const CAUSES = [
@@ -23,16 +23,14 @@ export const CAUSES = [
 ] as const;
 export type Cause = (typeof CAUSES)[number];
 
-/** Numbers two rigs are compared by. SI; null where one has none. */
-export const MEASURES = ['mid-depth', 'max-depth', 'in-band', 'fall', 'hold'] as const;
-export type Measure = (typeof MEASURES)[number];
-
-/** A number of both rigs, and the change that makes most of the difference. */
+/** A number of both rigs, how far they are apart, and the change that makes most of that. */
 export interface Difference {
   readonly measure: Measure;
-  readonly a: number | null;
-  readonly b: number | null;
-  /** the larger cause, and how much of the difference it makes by itself; null where they do not differ */
+  readonly a: Banded;
+  readonly b: Banded;
+  /** of `b` over `a`: what is unknown of both at once moves both, so that its band is narrower than theirs; null where one has none */
+  readonly by: Banded | null;
+  /** the larger cause, and how much of the difference it makes by itself; null where they do not differ, or cannot be told apart */
   readonly cause: { readonly of: Cause; readonly by: number } | null;
 }
 
@@ -75,18 +73,6 @@ const SWAPS: Readonly<Record<Cause, Swap>> = {
   blades: taking('family', 'blades', 'arms', 'blade'),
 };
 
-const MEASURED: Readonly<Record<Measure, (film: Film, water: Water) => number | null>> = {
-  'mid-depth': ({ done }) => done.midCastDepthM,
-  'max-depth': ({ done }) => done.maxDepthM,
-  'in-band': (film, water) => secondsInBand(film, water),
-  fall: ({ prepared }) => steadyFall(prepared.lure.body, prepared.lure.medium).speedMps,
-  hold: ({ prepared, done }) =>
-    done.midCastDepthM === null
-      ? null
-      : holdSpeedMps(prepared.lure, prepared.line, prepared.plan.castM / 2, Math.max(WADING_M, done.midCastDepthM)),
-};
-/** Shallower than this no speed is looked for, m. */
-const WADING_M = 0.05;
 /** Numbers this near to each other do not differ. */
 const ALIKE = 1e-3;
 
@@ -96,22 +82,43 @@ const ALIKE = 1e-3;
  */
 export function versus(a: Film, b: Film, water: Water): readonly Difference[] {
   const causes = CAUSES.filter((cause) => !sameJson(SWAPS[cause](a.rig, b.rig), a.rig));
-  const swapped = causes.map((cause) => ({ cause, film: filmed(SWAPS[cause](a.rig, b.rig), a.plan, water) }));
+  const swapped = causes.flatMap((cause) => {
+    const film = filmed(SWAPS[cause](a.rig, b.rig), a.plan, water);
+    return film ? [{ cause, numbers: measuredOf(film, water) }] : [];
+  });
+  const [ofA, ofB] = [bandedOf(a, water), bandedOf(b, water)];
+  const apart = apartOf(a, b, water);
   return MEASURES.map((measure): Difference => {
-    const of = MEASURED[measure];
-    const [own, other] = [of(a, water), of(b, water)];
-    if (own === null || other === null || Math.abs(own - other) < ALIKE)
-      return { measure, a: own, b: other, cause: null };
+    const [own, other] = [ofA[measure], ofB[measure]];
+    const difference = { measure, a: own, b: other };
+    if (own.value === null || other.value === null) return { ...difference, by: null, cause: null };
+    const value = other.value - own.value;
+    const by: Banded = { value, band: apart[measure] };
+    if (Math.abs(value) < ALIKE || !isTold(by)) return { ...difference, by, cause: null };
     let cause: Difference['cause'] = null;
-    for (const { cause: name, film } of swapped) {
-      const value = film && of(film, water);
-      if (value === null) continue;
-      const by = value - own;
+    for (const { cause: name, numbers } of swapped) {
+      const so = numbers[measure];
       // what pulls the other way is no cause of the difference
-      if (by * (other - own) <= 0) continue;
-      if (cause === null || Math.abs(by) > Math.abs(cause.by)) cause = { of: name, by };
+      if (so === null || (so - own.value) * value <= 0) continue;
+      if (cause === null || Math.abs(so - own.value) > Math.abs(cause.by)) cause = { of: name, by: so - own.value };
     }
-    return { measure, a: own, b: other, cause };
+    return { ...difference, by, cause };
+  });
+}
+
+/** Whether a difference is more than the model can be off. */
+export const isTold = ({ band }: Banded): boolean => band === null || band[0] * band[1] > 0;
+
+/** Bands of the differences of two films: each unknown factor is off for both alike. */
+function apartOf(a: Film, b: Film, water: Water): Readonly<Record<Measure, Band | null>> {
+  const factors = [...new Set([a, b].flatMap(({ prepared }) => factorsOf(prepared.lure.body)))];
+  return linearBands(factors, (factor) => {
+    const [ofA, ofB] = [measuredOf(a, water, factor), measuredOf(b, water, factor)];
+    const apart = (measure: Measure): number | null => {
+      const [own, other] = [ofA[measure], ofB[measure]];
+      return own === null || other === null ? null : other - own;
+    };
+    return Object.fromEntries(MEASURES.map((measure) => [measure, apart(measure)])) as Record<Measure, number | null>;
   });
 }
 

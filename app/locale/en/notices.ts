@@ -23,4 +23,4 @@ export const rowsSetAside = (count: number, first: string): string =>
 export const theFirst = (kind: string, why: string): string => ` The first, a ${kind}: ${why}`;
 export const drawingTheMap = 'Drawing the map';
 export const workerRestarted = 'What computes in the background stopped answering and was started anew.';
-export const runningTheBox = 'Running the rigs of the box';
+export const runningTheTank = 'Running the tank';

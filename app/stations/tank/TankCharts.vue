@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
+import type { Ribbon } from '@core';
 import ChoiceRow from '../../parts/ChoiceRow.vue';
 import LineChart from '../../parts/LineChart.vue';
 import { saveBytes, saveText } from '../../files/save';
@@ -7,8 +8,9 @@ import { CHART_TITLE, CHARTS, csvOf, useTankCharts, type ChartName } from './use
 import * as words from '../../locale/en/tank';
 
 /** What is computed as lines, or as the table they are drawn from; both can be taken along. */
+const props = defineProps<{ ribbon: Ribbon | null }>();
 const name = ref<ChartName>('path');
-const chart = useTankCharts(name);
+const chart = useTankCharts(name, () => props.ribbon);
 const drawn = ref<InstanceType<typeof LineChart> | null>(null);
 const charts = CHARTS.map((value) => ({ value, title: CHART_TITLE[value] }));
 const shape = ref<'chart' | 'table'>('chart');
@@ -24,7 +26,12 @@ const rows = computed(() => {
     const every = Math.max(1, Math.ceil((line.points.length * lines.length) / MOST_ROWS));
     return line.points
       .filter((_, at) => at % every === 0)
-      .map(([x, y]) => ({ name: line.name, x: x.toFixed(2), y: y === null ? '–' : y.toFixed(2) }));
+      .map(([x, y, band]) => ({
+        name: line.name,
+        x: x.toFixed(2),
+        y: y === null ? '–' : y.toFixed(2),
+        band: band ? words.bandOf(band[0].toFixed(2), band[1].toFixed(2)) : '',
+      }));
   });
 });
 const fileName = computed(() => `pandero-${name.value}`);
@@ -59,6 +66,7 @@ function saveCsv(): void {
               <th scope="col">{{ words.rig }}</th>
               <th scope="col">{{ chart.xName }}</th>
               <th scope="col">{{ chart.yName || words.measure }}</th>
+              <th scope="col">{{ words.mayBe }}</th>
             </tr>
           </thead>
           <tbody>
@@ -66,10 +74,12 @@ function saveCsv(): void {
               <td>{{ row.name }}</td>
               <td class="number">{{ row.x }}</td>
               <td class="number">{{ row.y }}</td>
+              <td class="number">{{ row.band }}</td>
             </tr>
           </tbody>
         </table>
       </div>
+      <p v-if="shape === 'chart'" class="soft charts__says">{{ words.bandSays }}</p>
       <div class="charts__take">
         <ChoiceRow v-model="shape" :label="words.chart" :options="shapes" bare />
         <button v-if="shape === 'chart'" type="button" class="press" @click="savePng">{{ words.savePng }}</button>
@@ -84,6 +94,9 @@ function saveCsv(): void {
 .charts__table {
   max-height: 330px;
   overflow-y: auto;
+}
+.charts__says {
+  font-size: 14px;
 }
 .charts__take {
   display: flex;

@@ -23,7 +23,7 @@ import * as words from '../../locale/en/tank';
 const tank = useTank();
 const water = useWater();
 const narrow = useNarrow();
-const { show, showBand, system } = useUnits();
+const { show, showAround, showBand, system } = useUnits();
 const still = prefersStills();
 
 const fallers = computed((): readonly Faller[] =>
@@ -80,8 +80,13 @@ const equals = computed(() =>
     ? []
     : fallers.value.map(({ rig }, at) => {
         const speed = fallers.value[1 - at]!.fall.speedMps;
-        const oz = weightThatFalls(rig, water.water, speed, tank.tank.semiTight);
-        return { speed, oz: oz === null ? words.noWeightFalls : shownHeadStep(massKgFromOz(oz), system.value) };
+        const found = weightThatFalls(rig, water.water, speed, tank.tank.semiTight);
+        const [from, to] = (found?.band ?? []).map(massKgFromOz);
+        return {
+          speed,
+          oz: found === null ? words.noWeightFalls : shownHeadStep(massKgFromOz(found.oz), system.value),
+          band: from === undefined || to === undefined ? '' : showBand('headMass', from, to),
+        };
       }),
 );
 </script>
@@ -151,12 +156,14 @@ const equals = computed(() =>
             <th scope="row">{{ words.reachesBottom }}</th>
             <td v-for="(faller, at) in fallers" :key="at" class="number">
               {{ faller.landsS === null ? words.floats : words.seconds(faller.landsS) }}
+              <span v-if="faller.bandLandsS" class="soft">{{ words.secondsAround(faller.bandLandsS) }}</span>
             </td>
           </tr>
           <tr>
             <th scope="row">{{ words.driftsAside }}</th>
             <td v-for="(faller, at) in fallers" :key="at" class="number">
-              {{ show('depth', fallerAt(faller, endsS * 9, water.water.depthM).asideM) }}
+              {{ show('depth', faller.asideM) }}
+              <span class="soft">{{ showAround('depth', faller.bandAsideM) }}</span>
             </td>
           </tr>
           <tr v-if="equals.length > 0">
@@ -164,6 +171,7 @@ const equals = computed(() =>
             <td v-for="(row, at) in equals" :key="at">
               {{ words.weightThatFalls(show('speed', row.speed)) }}
               <b class="number"><FractionText :text="row.oz" /></b>
+              <span v-if="row.band" class="soft">{{ row.band }}</span>
             </td>
           </tr>
         </tbody>

@@ -1,20 +1,24 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent, onMounted, ref } from 'vue';
-import { breaksDownText, rigTitle, type Rig } from '@core';
+import { breaksDownText, momentAt, ribbonAt, rigTitle, type Rig } from '@core';
 import ChoiceRow from '../../parts/ChoiceRow.vue';
 import FractionText from '../../parts/FractionText.vue';
 import OfferedRigs from '../../parts/OfferedRigs.vue';
 import SelectField from '../../parts/SelectField.vue';
 import { useKeys } from '../../composables/useKeys';
 import { useNarrow } from '../../composables/useNarrow';
+import { useNewest } from '../../composables/useNewest';
 import { useUnits } from '../../composables/useUnits';
+import { useNotices } from '../../stores/notices';
 import { useTank } from '../../stores/tank';
 import { useWater } from '../../stores/water';
+import { askTank, onTankRestart } from '../../workers/ask-tank';
 import TankNow from './TankNow.vue';
 import TankScene from './TankScene.vue';
 import TankTime from './TankTime.vue';
 import { useOffered } from './useOffered';
 import { prefersStills, useRun } from './useRun';
+import * as notes from '../../locale/en/notices';
 import * as words from '../../locale/en/tank';
 
 /** The tank: what a rig will do over this bottom, run before it is tied. */
@@ -30,12 +34,24 @@ const narrow = useNarrow();
 const { system, show } = useUnits();
 const offered = useOffered();
 onMounted(() => tank.load());
+const notices = useNotices();
+onTankRestart(() => notices.say(notes.workerRestarted));
 
 const endsS = computed(() => Math.max(tank.film?.endsS ?? 0, tank.otherFilm?.endsS ?? 0));
 const moments = computed(() => tank.told.map(({ timeS }) => timeS));
 const { timeS, running, isFast, toggle, seek, jump } = useRun(endsS, moments);
 const shownS = computed({ get: () => timeS.value, set: seek });
 const still = prefersStills();
+
+/** what the lure does now: drawn, and read below */
+const moment = computed(() => tank.film && momentAt(tank.film, Math.min(timeS.value, tank.film.endsS)));
+/** how sure it is comes a moment after what is run */
+const { last } = useNewest(
+  () => tank.film && { film: tank.film, rig: tank.film.rig, plan: tank.film.plan, water: water.water },
+  ({ rig, plan, water: on }) => askTank('bands', { rig, plan, water: on }),
+);
+const bands = computed(() => (last.value && last.value.to.film === tank.film ? last.value.answer : null));
+const depthBand = computed(() => bands.value && moment.value && ribbonAt(bands.value.ribbon, moment.value.timeS));
 
 const SECTIONS = ['programme', 'falls', 'charts', 'versus', 'solve'] as const;
 type Section = (typeof SECTIONS)[number];
@@ -91,7 +107,7 @@ useKeys({ ' ': toggle, ',': () => jump(-1), '.': () => jump(1) });
     :take="words.putIn"
     @take="tank.put($event.rig, $event.plan)"
   />
-  <div v-else-if="tank.film" class="tank" data-testid="tank">
+  <div v-else-if="tank.film && moment" class="tank" data-testid="tank">
     <header class="tank__head">
       <h1 class="tank__title"><FractionText :text="title" /></h1>
       <SelectField v-model="own" class="tank__rig" :label="words.rig" :items="choices" />
@@ -102,7 +118,9 @@ useKeys({ ' ': toggle, ',': () => jump(-1), '.': () => jump(1) });
       :film="tank.film"
       :other="tank.otherFilm"
       :water="water.water"
+      :moment="moment"
       :time-s="timeS"
+      :ribbon="bands?.ribbon ?? null"
       :still="still"
       :narrow="narrow"
       :label="words.scene(title)"
@@ -120,7 +138,7 @@ useKeys({ ' ': toggle, ',': () => jump(-1), '.': () => jump(1) });
       <span v-if="still" class="soft">{{ words.reducedMotion }}</span>
     </div>
     <TankTime v-model="shownS" :film="tank.film" :told="tank.told" :ends-s="endsS" />
-    <TankNow :film="tank.film" :time-s="Math.min(timeS, tank.film.endsS)" :in-band-s="tank.inBandS" />
+    <TankNow :film="tank.film" :moment="moment" :numbers="bands?.numbers ?? null" :depth-band="depthBand" />
     <section class="tank__faults" :aria-label="words.whereItBreaks">
       <ul v-if="faults.length > 0">
         <li v-for="says in faults" :key="says">{{ says }}</li>
@@ -131,7 +149,7 @@ useKeys({ ' ': toggle, ',': () => jump(-1), '.': () => jump(1) });
       <ChoiceRow v-model="section" class="tank__sections" :label="words.sections" :options="sections" bare />
       <TankProgramme v-if="section === 'programme'" />
       <TankFalls v-else-if="section === 'falls'" />
-      <TankCharts v-else-if="section === 'charts'" />
+      <TankCharts v-else-if="section === 'charts'" :ribbon="bands?.ribbon ?? null" />
       <TankVersus v-else-if="section === 'versus'" />
       <TankSolve v-else />
     </div>

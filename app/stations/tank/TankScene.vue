@@ -1,8 +1,7 @@
 <script setup lang="ts">
 import { computed, onBeforeUnmount, onMounted, ref, shallowRef } from 'vue';
-import { COVER_NAME, displayUnit, momentAt, type Film, type Moment, type Water } from '@core';
+import { COVER_NAME, displayUnit, momentAt, type Film, type Moment, type Ribbon, type Water } from '@core';
 import { useUnits } from '../../composables/useUnits';
-
 import TankLure from './TankLure.vue';
 import * as words from '../../locale/en/tank';
 
@@ -11,7 +10,11 @@ const props = defineProps<{
   film: Film;
   other: Film | null;
   water: Water;
+  /** of the film, now */
+  moment: Moment;
   timeS: number;
+  /** how unsure its depth is along the way; null while nobody knows yet */
+  ribbon: Ribbon | null;
   still: boolean;
   narrow: boolean;
   label: string;
@@ -57,7 +60,6 @@ const LURE_PX_PER_MM = 0.95;
 const lureScale = computed(() => (props.narrow ? 0.62 : LURE_PX_PER_MM));
 const lureTimes = computed(() => (1000 * lureScale.value) / pxPerX.value);
 
-const moment = computed(() => momentAt(props.film, props.timeS));
 /** A lure is held at its nose; on the bottom it lies on what hangs lowest. */
 const LIES_PX = 9;
 function lies({ onBottom, noseUpRad }: Moment, film: Film): number {
@@ -71,11 +73,22 @@ const otherMoment = computed(() =>
   props.other ? momentAt(props.other, Math.min(props.timeS, props.other.endsS)) : null,
 );
 
-const trace = (film: Film): string => `M${film.done.path.map(([, xM, zM]) => at(xM, zM)).join('L')}`;
-const paths = computed(() => ({ own: trace(props.film), other: props.other ? trace(props.other) : null }));
+const trace = (film: Film): readonly string[] => film.done.path.map(([, xM, zM]) => at(xM, zM));
+const joined = (places: readonly string[]): string => `M${places.join('L')}`;
+const ownTrace = computed(() => trace(props.film));
+const paths = computed(() => ({ own: joined(ownTrace.value), other: props.other ? joined(trace(props.other)) : null }));
 const done = computed(() => {
-  const so = props.film.done.path.filter(([s]) => s <= props.timeS).map(([, xM, zM]) => at(xM, zM));
-  return `M${[...so, at(moment.value.xM, moment.value.zM)].join('L')}`;
+  const { path } = props.film.done;
+  const next = path.findIndex(([s]) => s > props.moment.timeS);
+  const so = ownTrace.value.slice(0, next === -1 ? path.length : next);
+  return joined([...so, at(props.moment.xM, props.moment.zM)]);
+});
+const ribbonPath = computed(() => {
+  if (!props.ribbon) return null;
+  const { xM, lowM, highM } = props.ribbon;
+  const shallow = xM.map((m, nth) => at(m, lowM[nth]!));
+  const deep = xM.map((m, nth) => at(m, highM[nth]!));
+  return `${joined([...shallow, ...deep.reverse()])}Z`;
 });
 
 /** The line: leaves the lure as steeply as it bows there; slack it hangs. */
@@ -159,6 +172,7 @@ const ruler = computed(() => {
       </g>
       <path class="scene__bottom" :d="bottom" />
       <path class="scene__surface" :d="`M${LEFT} ${SKY}H${widthPx - RIGHT}`" />
+      <path v-if="ribbonPath" class="scene__ribbon" :d="ribbonPath" />
       <path v-if="paths.other" class="scene__path scene__path--other" :d="paths.other" />
       <path class="scene__path" :d="paths.own" />
       <path class="scene__done" :d="done" />
@@ -172,7 +186,8 @@ const ruler = computed(() => {
       </g>
     </svg>
     <p class="scene__note soft">
-      {{ words.drawnStretched(stretch.toFixed(1)) }} · {{ words.lureDrawn(lureTimes.toFixed(0)) }}
+      {{ words.drawnStretched(stretch.toFixed(1)) }} · {{ words.lureDrawn(lureTimes.toFixed(0)) }} ·
+      {{ words.ribbonSays }}
     </p>
   </div>
 </template>
@@ -216,6 +231,9 @@ const ruler = computed(() => {
   fill: color-mix(in srgb, rgb(var(--v-theme-brass)) 42%, rgb(var(--v-theme-skin)));
   stroke: rgb(var(--v-theme-ink));
 }
+.scene__ribbon {
+  fill: rgba(var(--v-theme-oxblood), 0.13);
+}
 .scene__path {
   fill: none;
   stroke: rgba(var(--v-theme-ink), 0.35);
@@ -250,5 +268,11 @@ const ruler = computed(() => {
   right: 16px;
   top: 2px;
   font-size: 13px;
+}
+@media (max-width: 700px) {
+  .scene__note {
+    position: static;
+    padding: 2px 12px;
+  }
 }
 </style>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue';
+import { computed, ref, shallowRef } from 'vue';
 import type { RetrieveStep } from '@core';
 import { roomOf, secondsOf, withSeconds } from './steps';
 import * as words from '../../locale/en/tank';
@@ -15,7 +15,7 @@ const emit = defineEmits<{
 
 const strip = ref<HTMLElement | null>(null);
 /** as it was when a drag began: its lengths are those of the screen until it is let go */
-const held = ref<{
+const held = shallowRef<{
   readonly at: number;
   readonly fromX: number;
   readonly fromS: number;

@@ -133,6 +133,8 @@ test('two rigs fall side by side and are compared; without a second one it is sa
   await until(() => expect([...beside.options].map(({ value }) => value)).toContain('pick-3'));
   await user.selectOptions(beside, 'pick-3');
   await says('tank-versus', 'Free fall');
+  // each number with its band
+  await says('tank-versus', /Free fall[\d.]+ ft\/s[\d.]+ to [\d.]+ ft\/s/);
   await says('tank-versus', /the (plastic|weight of the head|shape of the head|cuts|skirt)/);
   await press('Falls', 'tank');
   await says('tank-falls', 'To fall as the other');
@@ -148,6 +150,7 @@ test('a depth is solved for, and what was found is set', async () => {
   await choose('Turn', 'reel speed');
   await type('until it runs half way back at, ft', '1.5');
   await says('tank-solve', 'It takes');
+  await says('tank-solve', /Then it runs at 1\.5 ft, [\d.]+ to [\d.]+ ft/);
   await press('Set it', 'tank-solve');
   await until(() => expect(useTank().film?.done.midCastDepthM).toBeCloseTo(1.5 * 0.3048, 1));
   await saysNot('tank-solve', 'no setting');
@@ -207,22 +210,24 @@ describe('steps', () => {
   });
 });
 
-test('a chart as comma-separated values: one column for the scale, one for each line, names quoted', () => {
+test('a chart as comma-separated values: one column for the scale, three for each line, names quoted', () => {
   const text = csvOf({
     lines: [
       {
         name: '1/4 "oz"',
         isOwn: true,
         points: [
-          [1, 2],
-          [2, null],
+          [1, 2, [1.5, 2.75]],
+          [2, null, null],
         ],
       },
-      { name: 'b', isOwn: false, points: [[1, 3]] },
+      { name: 'b', isOwn: false, points: [[1, 3, null]] },
     ],
     xName: 'pace, ft/s',
     yName: 'ft',
     down: true,
   });
-  expect(text).toBe('"pace, ft/s","1/4 ""oz"", ft","b, ft"\r\n1,2,3\r\n2,,\r\n');
+  const names =
+    '"pace, ft/s","1/4 ""oz"", ft","1/4 ""oz"", ft, from","1/4 ""oz"", ft, to","b, ft","b, ft, from","b, ft, to"';
+  expect(text).toBe(`${names}\r\n1,2,1.5,2.75,3,,\r\n2,,,,,,\r\n`);
 });

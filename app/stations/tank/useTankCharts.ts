@@ -4,11 +4,15 @@ import {
   displayUnit,
   fallAgainstWeight,
   massKgFromOz,
+  placeAt,
   rigTitle,
   shownHeadStep,
   worksAgainstSpeed,
   WORKS_TEXT,
+  type ChartPoint,
+  type Film,
   type Quantity,
+  type Ribbon,
 } from '@core';
 import type { ChartLine } from '../../parts/LineChart.vue';
 import { useUnits } from '../../composables/useUnits';
@@ -36,8 +40,31 @@ export interface Charted {
 /** Points a path is drawn with at most. */
 const MOST_POINTS = 160;
 
-/** The chart that is at hand, of what is in the tank. */
-export function useTankCharts(name: Ref<ChartName>) {
+/** Places of a path with their bands: those of the ribbon where it is known. */
+function placesOf({ done: { path } }: Film, ribbon: Ribbon | null): readonly ChartPoint[] {
+  if (ribbon) {
+    const { timeS, xM, lowM, highM } = ribbon;
+    return timeS.map((s, at): ChartPoint => [xM[at]!, placeAt(path, s).zM, [lowM[at]!, highM[at]!]]);
+  }
+  const every = Math.max(1, Math.ceil(path.length / MOST_POINTS));
+  return path
+    .filter((_, nth) => nth % every === 0 || nth === path.length - 1)
+    .map(([, x, z]): ChartPoint => [x, z, null]);
+}
+
+/** Points in the units of the reader. */
+const inUnits = (
+  points: readonly ChartPoint[],
+  x: (si: number) => number,
+  y: (si: number) => number,
+): readonly ChartPoint[] =>
+  points.map(([at, value, band]) => [x(at), value === null ? null : y(value), band && [y(band[0]), y(band[1])]]);
+
+/**
+ * The chart that is at hand, of what is in the tank.
+ * @param ribbon  how sure the path of the own rig is; null while nobody knows yet
+ */
+export function useTankCharts(name: Ref<ChartName>, ribbon: () => Ribbon | null) {
   const tank = useTank();
   const water = useWater();
   const { system } = useUnits();
@@ -52,15 +79,11 @@ export function useTankCharts(name: Ref<ChartName>) {
     if (name.value === 'path') {
       const films = [tank.film, tank.otherFilm].flatMap((film) => film ?? []);
       return {
-        lines: films.map((film, at) => {
-          const every = Math.max(1, Math.ceil(film.done.path.length / MOST_POINTS));
-          const path = film.done.path.filter((_, nth) => nth % every === 0 || nth === film.done.path.length - 1);
-          return {
-            name: rigTitle(film.rig, system.value),
-            isOwn: at === 0,
-            points: path.map(([, x, z]) => [depth.fromSi(x), depth.fromSi(z)] as const),
-          };
-        }),
+        lines: films.map((film, at) => ({
+          name: rigTitle(film.rig, system.value),
+          isOwn: at === 0,
+          points: inUnits(placesOf(film, at === 0 ? ribbon() : null), depth.fromSi, depth.fromSi),
+        })),
         xName: named(words.distance, 'depth'),
         yName: named(words.depth, 'depth'),
         down: true,
@@ -71,7 +94,7 @@ export function useTankCharts(name: Ref<ChartName>) {
         lines: depthAgainstSpeed(rig, tank.plan, water.water).map((curve) => ({
           name: oz(curve.of),
           isOwn: curve.isOwn,
-          points: curve.points.map(([x, y]) => [speed.fromSi(x), y === null ? null : depth.fromSi(y)] as const),
+          points: inUnits(curve.points, speed.fromSi, depth.fromSi),
         })),
         xName: named(words.pace, 'speed'),
         yName: named(words.depth, 'depth'),
@@ -85,9 +108,7 @@ export function useTankCharts(name: Ref<ChartName>) {
         lines: fallAgainstWeight(rigs, water.water).map((curve, at) => ({
           name: rigTitle(rigs[at]!, system.value),
           isOwn: curve.isOwn,
-          points: curve.points.map(
-            ([x, y]) => [mass.fromSi(massKgFromOz(x)), y === null ? null : speed.fromSi(y)] as const,
-          ),
+          points: inUnits(curve.points, (oz) => mass.fromSi(massKgFromOz(oz)), speed.fromSi),
         })),
         xName: named(words.solveNames.weight, 'headMass'),
         yName: named(words.fallsAt, 'speed'),
@@ -98,7 +119,7 @@ export function useTankCharts(name: Ref<ChartName>) {
       lines: worksAgainstSpeed(rig, water.water).map((curve) => ({
         name: WORKS_TEXT[curve.of],
         isOwn: true,
-        points: curve.points.map(([x, y]) => [speed.fromSi(x), y] as const),
+        points: inUnits(curve.points, speed.fromSi, (value) => value),
       })),
       xName: named(words.pace, 'speed'),
       yName: '',
@@ -107,15 +128,19 @@ export function useTankCharts(name: Ref<ChartName>) {
   });
 }
 
-/** A chart as comma-separated values: a column for the scale, one for each line. */
+/** A chart as comma-separated values: a column for the scale, three for each line: its number and the ends of its band. */
 export function csvOf({ lines, xName, yName }: Charted): string {
   const quoted = (text: string): string => `"${text.replaceAll('"', '""')}"`;
   const xs = [...new Set(lines.flatMap(({ points }) => points.map(([x]) => x)))].sort((a, b) => a - b);
-  const at = lines.map(({ points }) => new Map(points.map(([x, y]) => [x, y])));
-  const head = [xName, ...lines.map(({ name }) => (yName ? `${name}, ${yName}` : name))].map(quoted).join(',');
+  const at = lines.map(({ points }) => new Map(points.map((point) => [point[0], point])));
+  const names = lines.flatMap(({ name }) => {
+    const own = yName ? `${name}, ${yName}` : name;
+    return [own, words.lowEnd(own), words.highEnd(own)];
+  });
+  const head = [xName, ...names].map(quoted).join(',');
   const rows = xs.map((x) =>
-    [x, ...at.map((line) => line.get(x) ?? '')]
-      .map((value) => (typeof value === 'number' ? Number(value.toFixed(4)) : value))
+    [x, ...at.flatMap((line) => [line.get(x)?.[1], line.get(x)?.[2]?.[0], line.get(x)?.[2]?.[1]])]
+      .map((value) => (typeof value === 'number' ? Number(value.toFixed(4)) : ''))
       .join(','),
   );
   return [head, ...rows].join('\r\n') + '\r\n';

@@ -2,7 +2,8 @@ import type { BreaksDown } from '../../tank/breaks-down';
 import type { HappeningKind } from '../../tank/happenings';
 import type { ProgrammeId } from '../../tank/programmes';
 import type { Works } from '../../tank/sweeps';
-import type { Cause, Measure } from '../../tank/versus';
+import type { Measure } from '../../tank/numbers';
+import type { Cause } from '../../tank/versus';
 
 /** Programmes, and what each is for. */
 export const PROGRAMME_TEXT: Readonly<Record<ProgrammeId, { readonly name: string; readonly says: string }>> = {
