@@ -9,6 +9,12 @@ async function escape(page: Page): Promise<void> {
   await closed(page);
 }
 
+/** A dialog is loaded when it is first asked for: until it is there the page behind it fades already. */
+async function expectDialogClean(page: Page): Promise<void> {
+  await expect(page.getByRole('dialog')).toBeVisible();
+  await expectAxeClean(page);
+}
+
 test('the water, its dialogs and the help are clean for axe, by day and by night', DESK, async ({ page }) => {
   await openDemoWorld(page);
   await page.getByRole('textbox', { name: /Water temperature/ }).fill('300');
@@ -16,13 +22,13 @@ test('the water, its dialogs and the help are clean for axe, by day and by night
   await expectAxeClean(page);
   await page.getByRole('textbox', { name: /Water temperature/ }).fill('57');
   await page.getByRole('button', { name: /^Water at hand/ }).click();
-  await expectAxeClean(page);
+  await expectDialogClean(page);
   await escape(page);
   await page.getByRole('button', { name: /^Local rules/ }).click();
-  await expectAxeClean(page);
+  await expectDialogClean(page);
   await escape(page);
   await page.getByRole('button', { name: 'Keyboard and help' }).click();
-  await expectAxeClean(page);
+  await expectDialogClean(page);
   await escape(page);
   await page.getByRole('button', { name: /^Theme/ }).click();
   await expectAxeClean(page);
@@ -40,7 +46,7 @@ test('picks, their reasons, schools and cards are clean for axe, by day and by n
   await expectAxeClean(page);
   await escape(page);
   await page.getByRole('button', { name: /^Schools/ }).click();
-  await expectAxeClean(page);
+  await expectDialogClean(page);
   await escape(page);
   await page.getByRole('button', { name: /^Theme/ }).click();
   await expectAxeClean(page);
@@ -63,7 +69,7 @@ test('box, sheet, gallery, import and tickets are clean for axe', DESK, async ({
   await expect(page.getByTestId('part-sheet')).toBeVisible();
   await expectAxeClean(page);
   await page.getByRole('button', { name: 'Add a head' }).click();
-  await expectAxeClean(page);
+  await expectDialogClean(page);
   await page.getByRole('button', { name: 'Done' }).click();
   await closed(page);
   await page.getByRole('button', { name: 'Import a list…' }).click();
@@ -95,7 +101,7 @@ test(
     await goTo(page, 'Bench');
     await page.getByRole('button', { name: 'Lay it on the bench' }).first().click();
     await page.getByTestId('open-steps').click();
-    await expectAxeClean(page);
+    await expectDialogClean(page);
     for (const button of await page.getByTestId('steps').getByRole('button').all()) {
       expect((await button.boundingBox())!.height).toBeGreaterThanOrEqual(48);
     }
