@@ -14,6 +14,7 @@ const REST: readonly (() => Promise<unknown>)[] = [
   () => import('./stations/water/keep-last'),
   () => import('./stations/water/WantReasons.vue'),
   () => import('./parts/WantEnds.vue'),
+  () => import('./parts/GearMargins.vue'),
   () => import('./parts/IntentWords.vue'),
   () => import('./stations/water/WaterCoverRow.vue'),
   () => import('./stations/water/WaterPlacesDialog.vue'),

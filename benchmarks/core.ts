@@ -9,7 +9,11 @@ import {
   changeEffects,
   compileWater,
   cutList,
+  bestGear,
   fallBandMps,
+  fishedOn,
+  gearAt,
+  marginsOf,
   fillGaps,
   fishesLikeOz,
   tippingPointsOf,
@@ -306,4 +310,8 @@ line('cut-card-pdf', medianUs(5, () => cardPdf(cardOnce())) / 1000, 'ms', 500);
 line('cut-card-svg', medianUs(20, () => cardSvg(cardOnce())) / 1000, 'ms', 500);
 
 measureJudgement();
+const fished = fishedOn(NORTH_ARM, rig);
+const gear = gearAt(DEMO_BOX, { rod: 0, reel: 0, line: 0 })!;
+line('gear-margins', medianUs(200, () => marginsOf(fished, gear)) / 1000, 'ms', 1);
+line('gear-best-of-box', medianUs(3, () => bestGear(fished, DEMO_BOX)) / 1000, 'ms');
 measureTankAndMap(rig, DEFAULT_PLAN);

@@ -304,4 +304,6 @@ export { LINE_KINDS, type LineKind } from './tackle/gear';
 export * from './map';
 export * from './season';
 export * from './tank';
+export * from './gear';
+export { CHANGE_TEXT, MARGIN_TEXT, NOT_ENOUGH } from './locale/en/gear';
 export { breaksDownText, CAUSE_TEXT, HAPPENING_TEXT, MEASURE_TEXT, PROGRAMME_TEXT, WORKS_TEXT } from './locale/en/tank';

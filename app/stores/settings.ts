@@ -1,4 +1,4 @@
-import { ref } from 'vue';
+import { ref, shallowRef } from 'vue';
 import { defineStore } from 'pinia';
 import { parseWith, sameJson, settingsSchema, type Settings } from '@core';
 import { useFollowed } from '../composables/useFollowed';
@@ -11,7 +11,7 @@ const DEFAULTS: Settings = { units: 'us', theme: 'light', source: 'box' };
 
 /** Units, theme and what picks are made from; every change is stored at once. */
 export const useSettings = defineStore('settings', () => {
-  const settings = ref<Settings>(DEFAULTS);
+  const settings = shallowRef<Settings>(DEFAULTS);
   const notices = useNotices();
   let base: SettingsRow | null = null;
 

@@ -1,5 +1,5 @@
 import type { Rig } from '../rig/parts/schema';
-import { lineDiameterMm, type LineKind, type ROD_POWERS } from '../tackle/gear';
+import { lineDiameterMm, ROD_N_PER_M, type LineKind, type ROD_POWERS } from '../tackle/gear';
 import { HOOKS, WIRE_DIAMETER_MM } from '../tackle/hooks';
 import type { Softness } from '../tackle/trailers';
 import { forceNFromLbf, lengthMFromMm } from '../units/units';
@@ -7,15 +7,6 @@ import { guardCollapseN } from './guard';
 
 /** Modulus of wet line, Pa. @source adr-0011 */
 const LINE_MODULUS_PA: Readonly<Record<LineKind, number>> = { nylon: 1.6e9, fluorocarbon: 2.3e9, braid: 25e9 };
-/** Softness of a rod at its tip, N/m. @source adr-0011 */
-const ROD_N_PER_M: Readonly<Record<(typeof ROD_POWERS)[number], number>> = {
-  light: 12,
-  'medium-light': 18,
-  medium: 25,
-  'medium-heavy': 40,
-  heavy: 60,
-  'extra-heavy': 90,
-};
 /** Sweep of a hook-set at the tip, m. @source adr-0011 */
 const SWEEP_M = 1.2;
 /** No hand takes a line beyond this share of its breaking load. @source craft-practice */
@@ -53,6 +44,20 @@ export function arrivingSetN(
   const bothNPerM = 1 / (1 / lineNPerM + 1 / ROD_N_PER_M[power]);
   return Math.min(SWEEP_M * bothNPerM, dragN, forceNFromLbf(LINE_SHARE * line.lb));
 }
+
+/** Braid from so many lb is fished with a drag made for it, at half of what a hand takes it to; other line at a quarter of its strength. @source craft-practice */
+const STOUT_BRAID_LB = 30;
+const DRAG_SHARE = { stoutBraid: LINE_SHARE / 2, usual: 0.25 } as const;
+
+interface SoldLine {
+  readonly kind: LineKind;
+  readonly lb: number;
+}
+export const isStoutBraid = ({ kind, lb }: SoldLine): boolean => kind === 'braid' && lb >= STOUT_BRAID_LB;
+
+/** Drag as it is set with a line: the most that ever pulls at the hook, N. */
+export const dragSetN = (line: SoldLine): number =>
+  forceNFromLbf((isStoutBraid(line) ? DRAG_SHARE.stoutBraid : DRAG_SHARE.usual) * line.lb);
 
 /** Yield of hook wire, Pa, and how far a round wire goes beyond it before it opens. @source adr-0011 */
 const YIELD_PA = 2e9;

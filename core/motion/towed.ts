@@ -241,3 +241,19 @@ export function acrossLineMps(
 /** Root of B v |v| + A u v = load without cancellation; it has the sign of the load. */
 const balanced = (along: number, across: number, load: number): number =>
   load === 0 ? 0 : (2 * load) / (along + Math.sqrt(along * along + 4 * across * Math.abs(load)));
+
+/** Drag of a line along itself, by its skin: share of its wetted area, about Re 1e5 of its length. @source adr-0028 */
+const LINE_SKIN_CD = 0.01;
+
+/**
+ * Pull of a rig and its line on the way back, once both run steadily: their drag along the line.
+ *   F = 1/2 rho u² (A + c pi d L)
+ * @param lengthM  of line in the water
+ * @returns        N
+ * @source adr-0028
+ */
+export function towPullN(lure: Lure, line: Towline, lengthM: number, towMps: number): number {
+  const { alongM2 } = towedAreas(lure, towMps);
+  const skinM2 = LINE_SKIN_CD * Math.PI * line.diameterM * lengthM;
+  return 0.5 * lure.medium.densityKgM3 * towMps * towMps * (alongM2 + skinM2);
+}

@@ -21,3 +21,13 @@ export const lineDiameterMm = (kind: LineKind, lb: number): number => LINE_MM_PE
 
 export const ROD_POWERS = ['light', 'medium-light', 'medium', 'medium-heavy', 'heavy', 'extra-heavy'] as const;
 export const ROD_ACTIONS = ['moderate', 'moderate-fast', 'fast', 'extra-fast'] as const;
+
+/** Softness of a rod at its tip, N/m. @source adr-0011 */
+export const ROD_N_PER_M: Readonly<Record<(typeof ROD_POWERS)[number], number>> = {
+  light: 12,
+  'medium-light': 18,
+  medium: 25,
+  'medium-heavy': 40,
+  heavy: 60,
+  'extra-heavy': 90,
+};

@@ -10,6 +10,7 @@ import { useNextFrame } from '../../composables/useNextFrame';
 import { useUnits } from '../../composables/useUnits';
 import { useBench } from '../../stores/bench';
 import { useScreen } from '../../stores/screen';
+import { useWater } from '../../stores/water';
 import BenchCutList from './BenchCutList.vue';
 import BenchEmpty from './BenchEmpty.vue';
 import BenchGhost, { type Ghost } from './BenchGhost.vue';
@@ -23,6 +24,7 @@ import { useEditValue } from './useEditValue';
 import * as words from '../../locale/en/bench';
 
 /** The bench: parts at the left, the build on ruled paper, what it does at the right, and below what to cut in which order. */
+const GearMargins = defineAsyncComponent(() => import('../../parts/GearMargins.vue'));
 const BenchSteps = defineAsyncComponent(() => import('./BenchSteps.vue'));
 const BenchCompare = defineAsyncComponent(() => import('./BenchCompare.vue'));
 const BenchCard = defineAsyncComponent(() => import('./BenchCard.vue'));
@@ -33,6 +35,7 @@ const BenchBuilds = defineAsyncComponent(() => import('./BenchBuilds.vue'));
 
 const bench = useBench();
 const screen = useScreen();
+const water = useWater();
 const router = useRouter();
 const ready = useNextFrame();
 /** drawing, parts, numbers and cut list come in a frame each: none of them is waited for */
@@ -178,6 +181,7 @@ onBeforeUnmount(() => window.removeEventListener('keydown', onUndoKey));
     </div>
     <div class="bench__numbers" tabindex="0" role="region" :aria-label="words.readOuts">
       <BenchReadouts v-if="drawn > 2" :numbers="bench.numbers" :before="bench.before" />
+      <GearMargins v-if="drawn > 3" class="bench__gear" :rig="bench.build.rig" :water="water.water" />
     </div>
     <BenchCutList v-if="drawn > 3" class="bench__cuts" :steps="list" @open="openSteps" />
     <BenchSteps v-if="steps" v-model="steps" :steps="list" :from="from" :title="title" />
@@ -232,6 +236,10 @@ onBeforeUnmount(() => window.removeEventListener('keydown', onUndoKey));
   border-top: 2px solid rgb(var(--v-theme-ink));
   background: rgb(var(--v-theme-shade));
   overflow: hidden;
+}
+.bench__gear {
+  padding: 14px;
+  border-top: 1px solid rgb(var(--v-theme-rule));
 }
 @media (max-width: 1100px) {
   .bench {

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, shallowRef, watch } from 'vue';
+import { computed, defineAsyncComponent, shallowRef, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import {
   countText,
@@ -37,6 +37,7 @@ import PickFlips from './PickFlips.vue';
 import PickReady from './PickReady.vue';
 import * as words from '../../locale/en/pick';
 
+const GearMargins = defineAsyncComponent(() => import('../../parts/GearMargins.vue'));
 const props = defineProps<{ pick: Pick; title: string; water: Water }>();
 const { system } = useUnits();
 const store = useAdvice();
@@ -157,6 +158,7 @@ async function makeTicket(): Promise<void> {
         :steps="shown.handled.steps"
         :plan="shown.handled.plan"
       />
+      <GearMargins v-if="parts > 3" :rig="shown.rig" :water="water" :handled="shown.handled" />
       <p class="reasons__school soft">
         <template v-for="row in followed" :key="row.question">
           {{ row.title }}: “{{ row.name }}”, {{ row.because }}.

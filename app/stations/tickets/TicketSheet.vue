@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue';
+import { computed, defineAsyncComponent } from 'vue';
 import {
   CAUTION_TEXT,
   cautionsFor,
@@ -30,9 +30,15 @@ import { moment } from '../../locale/intl';
 import * as words from '../../locale/en/tickets';
 
 /** A ticket on paper: drawing, numbers with bands, reasons, the water it was written for, cautions. */
+const GearMargins = defineAsyncComponent(() => import('../../parts/GearMargins.vue'));
 const props = defineProps<{ ticket: Ticket; title: string }>();
 const { system, show } = useUnits();
 
+/** how it is fished, as it was written; older tickets say only what it is */
+const handled = computed(() => {
+  const { plan, handling } = props.ticket;
+  return plan && handling ? { plan, steps: handling } : null;
+});
 const made = computed(() => moment(props.ticket.madeAt, 'long'));
 const water = computed(() => {
   const { temperatureC, visibilityM, depthM, cover, sky, wind, mood, season } = props.ticket.water;
@@ -142,6 +148,7 @@ const cautions = computed(() => [
       </ol>
     </section>
     <HandlingList v-if="ticket.handling" :steps="ticket.handling" v-bind="ticket.plan ? { plan: ticket.plan } : {}" />
+    <GearMargins :rig="ticket.rig" :water="ticket.water" v-bind="handled ? { handled } : {}" />
     <section :aria-label="words.why">
       <h2>{{ words.why }}</h2>
       <p v-if="ticket.score !== null">

@@ -1,10 +1,10 @@
 import { guardCollapseN, guardToPointMm, PAST_POINT_MM, STIFF_N } from '../../hold/guard';
 import { rollUp } from '../../hold/hook-point';
-import { arrivingSetN, neededSetN, straightensN } from '../../hold/hook-set';
+import { arrivingSetN, dragSetN, isStoutBraid, neededSetN, straightensN } from '../../hold/hook-set';
 import { fibreGuard } from '../../rig/parts/catalogue';
 import type { Guard, Rig } from '../../rig/parts/schema';
 import { classesFor, colourClassOf } from '../../tackle/colours';
-import { forceNFromLbf, lengthMFromFt, lengthMFromIn } from '../../units/units';
+import { lengthMFromFt, lengthMFromIn } from '../../units/units';
 import type { Water } from '../../water/schema';
 import {
   adviseIf,
@@ -26,8 +26,6 @@ const CLEAR_STRANDS = 40;
 const BULKY_STRANDS = 55;
 /** Power of the rod and line out with which a hook-set is judged: a usual one, half a cast. @source craft-practice */
 const SET_WITH = { power: 'medium-heavy', lineOutM: 12.5 } as const;
-/** A line that bends a hook open before it breaks, as a share of its strength. @source craft-practice */
-const LINE_PULLS_SHARE = 0.7;
 
 /** A colour of ours for each food. @source craft-practice */
 const FOOD_COLOUR: Readonly<Record<Water['forage'][number], string>> = {
@@ -127,17 +125,14 @@ const lineOutgunsWire: RigCheck = {
   id: 'line-outguns-wire',
   judge({ rig, plan }) {
     if (plan === null) return cannotTell;
-    const opensN = straightensN(rig.head.hook);
-    const pullN = forceNFromLbf(LINE_PULLS_SHARE * plan.line.lb);
+    const [opensN, dragN] = [straightensN(rig.head.hook), dragSetN(plan.line)];
     // a heavy drag is set only with line made for it
-    return plan.line.kind === 'braid' && plan.line.lb >= 30
-      ? adviseIf(opensN < pullN / 2, { opensN, pullN })
-      : doesNotApply;
+    return isStoutBraid(plan.line) ? adviseIf(opensN < dragN, { opensN, pullN: 2 * dragN }) : doesNotApply;
   },
   cure: ({ rig, plan }) => {
-    const pullN = forceNFromLbf(LINE_PULLS_SHARE * plan!.line.lb);
+    const dragN = dragSetN(plan!.line);
     const wire = (['medium', 'heavy', 'extra-heavy'] as const).find(
-      (one) => straightensN({ size: rig.head.hook.size, wire: one }) >= pullN / 2,
+      (one) => straightensN({ size: rig.head.hook.size, wire: one }) >= dragN,
     );
     return wire ? withHead(rig, { hook: { size: rig.head.hook.size, wire } }) : null;
   },

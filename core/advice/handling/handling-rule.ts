@@ -1,5 +1,6 @@
 import type { RetrievePlan } from '../../motion/plan';
 import type { WagVerdict } from '../../motion/tail';
+import type { ROD_POWERS } from '../../tackle/gear';
 import type { EditId } from '../../edits/edits';
 import type { Rig } from '../../rig/parts/schema';
 import type { SchoolRef } from '../../water/schema';
@@ -35,6 +36,13 @@ export interface Held extends Answered {
 export type TrailerHook = NonNullable<Rig['trailerHook']>;
 type Steps = RetrievePlan['steps'];
 
+/** A rod that is asked for: from one power to another, and as long as that, m. */
+export interface RodAsked {
+  readonly power: readonly [from: RodPower, to: RodPower];
+  readonly lengthM: readonly [from: number, to: number];
+}
+type RodPower = (typeof ROD_POWERS)[number];
+
 /** One way to handle a rig: when, and where it amounts to numbers, which. */
 export interface HandlingRule {
   readonly id: string;
@@ -49,6 +57,8 @@ export interface HandlingRule {
   readonly tipM?: number;
   /** the line it goes on */
   readonly line?: RetrievePlan['line'];
+  /** the rod it asks for */
+  readonly rod?: RodAsked;
   /** the trailer hook it puts on */
   readonly hook?: TrailerHook;
 }

@@ -19,7 +19,7 @@ import { TACKLE_RULES } from './tackle';
 import { CHOICES, SEVERAL, type Choice, type HandlingRule, type Held, type TrailerHook } from './handling-rule';
 import { RETRIEVE_RULES } from './retrieves';
 
-export { CHOICES, type Choice, type HandlingRule, type TrailerHook } from './handling-rule';
+export { CHOICES, type Choice, type HandlingRule, type RodAsked, type TrailerHook } from './handling-rule';
 export type HandlingId = (typeof FITTING_RULES | typeof TACKLE_RULES | typeof RETRIEVE_RULES)[number]['id'];
 
 export const HANDLING_RULES: readonly (HandlingRule & { readonly id: HandlingId })[] = [

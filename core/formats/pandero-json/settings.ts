@@ -1,11 +1,19 @@
 import * as z from 'zod/mini';
-import { within } from '../../rig/parts/schema';
+import { shortText, within } from '../../rig/parts/schema';
 
 /** Settings that travel with a backup. */
 export const settingsSchema = z.strictObject({
   units: z.enum(['us', 'metric']),
   theme: z.enum(['light', 'night']),
   source: z.enum(['box', 'catalogue']),
+  /** rod, reel and line the angler fishes with, by the ids of the parts; the best of the box where none is named */
+  gear: z.exactOptional(
+    z.strictObject({
+      rod: z.exactOptional(shortText()),
+      reel: z.exactOptional(shortText()),
+      line: z.exactOptional(shortText()),
+    }),
+  ),
 });
 export type Settings = z.infer<typeof settingsSchema>;
 

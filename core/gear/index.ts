@@ -1,0 +1,20 @@
+/** Whether rod, reel and line carry a rig, by how much, and what would. */
+export { bestGear, gearAt, type BestGear, type GearOfBox } from './best-gear';
+export { cheapestChange, type ChangedGear, type GearChange } from './change';
+export {
+  carries,
+  fishedOf,
+  fishedOn,
+  MARGIN_IDS,
+  marginsOf,
+  planWithLine,
+  weakestOf,
+  type Fished,
+  type Gear,
+  type HowFished,
+  type Line,
+  type Margin,
+  type MarginId,
+  type Reel,
+  type Rod,
+} from './margins';
