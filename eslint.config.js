@@ -107,7 +107,7 @@ export default tseslint.config(
   {
     // what one of the three engines lacks is used with a way round, or not at all; `browserslist` in package.json says which versions
     ...compat.configs['flat/recommended'],
-    files: ['app/**/*.ts', 'app/**/*.vue', 'core/**/*.ts', 'paper/**/*.ts'],
+    files: ['app/**/*.ts', 'app/**/*.vue', 'core/**/*.ts', 'paper/**/*.ts', 'solver/**/*.ts'],
     ignores: ['**/*.test.ts', 'core/testing/**'],
   },
   { files: ['**/*.cjs'], rules: { '@typescript-eslint/no-require-imports': 'off' } },

@@ -56,6 +56,36 @@ describe('as a program', () => {
       'driftMps',
     ]);
   });
+  test('deck: which rigs on which rods, proven; what cannot be planned is exit 2 with its place', () => {
+    const stops = [
+      { name: 'hedgerow', minutes: 60, water: NORTH_ARM },
+      { name: 'deep end', minutes: 30, water: { ...NORTH_ARM, depthM: 3, cover: [] } },
+    ];
+    const trip = { kind: 'trip', version: 1, rods: 2, stops, box: DEMO_BOX };
+    const { status, out, problems } = pandero(['deck', '--trip', file('trip.json', trip), '--rods', '2']);
+    expect([status, problems]).toEqual([0, []]);
+    const deck = JSON.parse(out) as Record<string, unknown> & {
+      rods: { stops: number[]; margins: { value: number; weakest: boolean }[] }[];
+      stops: unknown[];
+    };
+    expect([deck['optimal'], deck['gap'], deck['why']]).toEqual([true, 0, null]);
+    expect(deck.rods.flatMap(({ stops: of }) => of).sort()).toEqual([0, 1]);
+    for (const { margins } of deck.rods) {
+      expect(margins.filter(({ weakest }) => weakest)).toHaveLength(1);
+      expect(margins.every(({ value }) => value > 0.999)).toBe(true);
+    }
+    const bad = pandero([
+      'deck',
+      '--trip',
+      file('bad-trip.json', { ...trip, stops: [{ ...stops[0], water: undefined }] }),
+    ]);
+    expect([bad.status, bad.out]).toEqual([2, '']);
+    expect(bad.problems[0]).toContain('stops[0].water');
+    const bare = pandero(['deck', '--trip', file('bare-trip.json', { ...trip, box: { ...DEMO_BOX, rods: [] } })]);
+    expect(bare.status).toBe(2);
+    expect(bare.problems[0]).toContain('--trip.box.rods'.slice(7));
+    expect(pandero(['deck', '--trip', file('trip.json', trip), '--rods', '2.5']).status).toBe(2);
+  });
   test('bad input: exit 2, nothing on stdout, one line a problem with its path', () => {
     const bad = file('bad.json', { ...NORTH_ARM, temperatureC: 77, mood: 'grim' });
     const { status, out, problems } = pandero(['advise', '--water', bad]);

@@ -2,6 +2,9 @@ import {
   advise,
   adviceReport,
   cardSvg,
+  deckReport,
+  planDeck,
+  TRIP_LIMITS,
   CUT_IDS,
   catalogueFor,
   checkFile,
@@ -33,6 +36,8 @@ import {
   type RetrievePlan,
   type Rig,
   type SolveFor,
+  type Solver,
+  type Trip,
   type UnitSystem,
   type Water,
 } from '../core';
@@ -47,7 +52,7 @@ export type WriteFile = (name: string, bytes: Uint8Array) => Result<void>;
 export interface Command extends CommandShape {
   readonly usage: string;
   readonly about: string;
-  run(parsed: Parsed, readText: ReadText, writeFile: WriteFile): Result<unknown>;
+  run(parsed: Parsed, readText: ReadText, writeFile: WriteFile, solver?: Solver | null): Result<unknown>;
 }
 
 /** An option that is one of a few words. */
@@ -74,6 +79,7 @@ interface Files {
   readonly rig: Rig;
   readonly box: Box;
   readonly plan: RetrievePlan;
+  readonly trip: Trip;
 }
 
 function readKind(parsed: Parsed, readText: ReadText, option: keyof Files): Result<Files[keyof Files]> {
@@ -141,6 +147,20 @@ const FLIPS_FOR = 3;
 const TOP_LIMIT = 500;
 
 export const COMMANDS: Readonly<Record<string, Command>> = {
+  deck: {
+    usage: 'deck --trip F [--rods N]',
+    about: 'plans which rigs on which rods of a box answer the stops of a day best, and proves it',
+    options: { trip: true, rods: true },
+    positional: 0,
+    run(parsed, readText, _writeFile, solver) {
+      const trip = readKind(parsed, readText, 'trip') as Result<Trip>;
+      const rods = numberOption(parsed, 'rods', { ...TRIP_LIMITS.rods, whole: true });
+      if (!trip.ok || !rods.ok) return fail(problemsOf(trip, rods));
+      if (!solver) throw new Error('deck: no solver was given');
+      const plan = planDeck(trip.value, solver, rods.value ?? trip.value.rods);
+      return plan.ok ? ok(deckReport(trip.value, plan.value)) : fail(under('--trip', plan.issues));
+    },
+  },
   advise: {
     usage: 'advise --water F [--box F] [--top N] [--explain] [--units us|metric]',
     about: 'ranks rigs for a water, from a box or from every kind and size there is',

@@ -1,3 +1,6 @@
+import { loadSolver } from '../solver/highs';
 import { main } from './pandero';
 
-process.exitCode = main(process.argv.slice(2));
+const words = process.argv.slice(2);
+// only a deck needs a solver, which takes a moment to load
+process.exitCode = main(words, words[0] === 'deck' ? await loadSolver() : null);

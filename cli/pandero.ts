@@ -1,5 +1,5 @@
 import { readFileSync, writeFileSync, writeSync } from 'node:fs';
-import { decodeText, fail, issue, issueText, ok, type Result } from '../core';
+import { decodeText, fail, issue, issueText, ok, type Result, type Solver } from '../core';
 import { COMMANDS } from './commands';
 import { parseOptions } from './options';
 
@@ -44,7 +44,7 @@ const help = {
   exit: { 0: 'done', 1: 'our own failure', 2: 'bad input, nothing written' },
 };
 
-function answer(words: readonly string[]): Result<unknown> {
+function answer(words: readonly string[], solver: Solver | null): Result<unknown> {
   const [name, ...rest] = words;
   if (name === undefined || name === '--help' || name === 'help' || rest.includes('--help')) return ok(help);
   const command = Object.hasOwn(COMMANDS, name) ? COMMANDS[name] : undefined;
@@ -52,13 +52,16 @@ function answer(words: readonly string[]): Result<unknown> {
     return fail([issue('unknown-command', 'COMMAND', { got: name, allowed: Object.keys(COMMANDS).join(' ') })]);
   }
   const parsed = parseOptions(rest, command);
-  return parsed.ok ? command.run(parsed.value, readText, writeFile) : parsed;
+  return parsed.ok ? command.run(parsed.value, readText, writeFile, solver) : parsed;
 }
 
-/** Runs one command: its document on stdout, problems on stderr, one a line. */
-export function main(words: readonly string[]): number {
+/**
+ * Runs one command: its document on stdout, problems on stderr, one a line.
+ * @param solver  of integer programmes, for a deck
+ */
+export function main(words: readonly string[], solver: Solver | null = null): number {
   try {
-    const result = answer(words);
+    const result = answer(words, solver);
     if (!result.ok) {
       writeAll(2, result.issues.map((found) => `${issueText(found)}\n`).join(''));
       return EXIT.badInput;

@@ -305,5 +305,7 @@ export * from './map';
 export * from './season';
 export * from './tank';
 export * from './gear';
+export * from './deck';
+export { deckReport } from './reports/deck-report';
 export { CHANGE_TEXT, MARGIN_TEXT, NOT_ENOUGH } from './locale/en/gear';
 export { breaksDownText, CAUSE_TEXT, HAPPENING_TEXT, MEASURE_TEXT, PROGRAMME_TEXT, WORKS_TEXT } from './locale/en/tank';

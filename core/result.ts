@@ -63,7 +63,9 @@ export type IssueCode =
   | 'no-such-size'
   | 'nothing-reaches'
   | 'jumps-past'
-  | 'never-half-way';
+  | 'never-half-way'
+  | 'none-to-take'
+  | 'no-such-rod';
 
 /** One problem: where it is (`path`, dotted; `line` counted from 1 in text files) and the facts its wording needs. */
 export interface Issue {

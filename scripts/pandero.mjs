@@ -17,7 +17,7 @@ const newestMs = (folder) =>
 
 function isStale() {
   const at = statSync(built, { throwIfNoEntry: false })?.mtimeMs ?? 0;
-  return ['core', 'cli', 'paper'].some((folder) => newestMs(join(root, folder)) > at);
+  return ['core', 'cli', 'paper', 'solver'].some((folder) => newestMs(join(root, folder)) > at);
 }
 
 async function putTogether() {
@@ -35,7 +35,8 @@ async function putTogether() {
       target: 'node20',
       rollupOptions: { output: { entryFileNames: 'index.js', codeSplitting: false } },
     },
-    ssr: { noExternal: true },
+    // the solver finds its wasm beside itself
+    ssr: { noExternal: true, external: ['highs'] },
   });
   mkdirSync(CACHE, { recursive: true });
   renameSync(join(outDir, 'index.js'), built);

@@ -8,6 +8,7 @@ import {
   fishedOf,
   fishedOn,
   gearAt,
+  isEnough,
   MARGIN_TEXT,
   marginsOf,
   massKgFromLb,
@@ -77,7 +78,7 @@ const places = computed<GearOfBox | null>(() => {
 const gear = computed(() => places.value && gearAt(box.box, places.value));
 const margins = computed(() => (gear.value ? marginsOf(fished.value, gear.value) : []));
 const weakest = computed(() => (margins.value.length > 0 ? weakestOf(margins.value) : null));
-const isEnough = computed(() => carries(margins.value));
+const allEnough = computed(() => carries(margins.value));
 const change = computed(() => (gear.value ? cheapestChange(fished.value, gear.value, box.box) : null));
 
 const title = (of: Of, at: number): string => gearPartTitle(TRAYS[of], box.box, at, system.value);
@@ -110,9 +111,8 @@ const rows = computed(() =>
     return {
       id,
       name,
-      // a number that reads as enough is enough
-      isEnough: value >= 1,
-      says: value >= 1 ? says : less,
+      isEnough: isEnough({ value }),
+      says: isEnough({ value }) ? says : less,
       value: words.times(times(value)),
       around,
       label: words.marginSays(name, words.times(times(value)), around),
@@ -157,7 +157,7 @@ const inBox = computed(() => {
         />
       </div>
       <p role="status" :class="{ gear__weak: !isEnough }">
-        <template v-if="isEnough">{{ words.carries }} </template>
+        <template v-if="allEnough">{{ words.carries }} </template>
         <template v-if="weakest">{{ words.weakest(MARGIN_TEXT[weakest.id].title) }}</template>
         <span class="soft gear__note">{{ words.oneIsEnough }}</span>
       </p>

@@ -35,6 +35,8 @@ function countsOf(file: Known): Record<string, number> {
         builds: file.value.builds.length,
         setAside: file.value.setAside.length,
       };
+    case 'trip':
+      return { stops: file.value.stops.length, parts: partCount(file.value.box) };
     case 'water':
       return { cover: file.value.cover.length };
     case 'rig':

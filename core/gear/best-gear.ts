@@ -1,5 +1,5 @@
 import { usable, type Box } from '../rig/parts/box';
-import { marginsOf, type Fished, type Gear, type Margin } from './margins';
+import { marginsOf, USUAL_IN_HAND, type Fished, type Gear, type Margin } from './margins';
 
 /** Gear of a box for a rig, by the places of its parts. */
 export interface GearOfBox {
@@ -11,9 +11,6 @@ export interface BestGear extends GearOfBox {
   readonly margins: readonly Margin[];
 }
 
-/** So much in hand is enough: beyond it the gear that comes first in the box is taken. */
-const PLENTY = 1.25;
-
 export const gearAt = (box: Box, { rod, reel, line }: GearOfBox): Gear | null => {
   const [onRod, onReel, withLine] = [box.rods[rod], box.reels[reel], box.lines[line]];
   return onRod && onReel && withLine ? { rod: onRod, reel: onReel, line: withLine } : null;
@@ -22,9 +19,9 @@ export const gearAt = (box: Box, { rod, reel, line }: GearOfBox): Gear | null =>
 const places = <T extends { readonly quantity?: number }>(parts: readonly T[]): readonly number[] =>
   parts.flatMap((part, at) => (usable(part) ? [at] : []));
 
-/** Margins from the least up, plenty being plenty. */
+/** Margins from the least up, what the craft usually has in hand being plenty. */
 const inHand = (margins: readonly Margin[]): readonly number[] =>
-  margins.map(({ value }) => Math.min(PLENTY, value)).sort((a, b) => a - b);
+  margins.map(({ value }) => Math.min(USUAL_IN_HAND, value)).sort((a, b) => a - b);
 
 /** Whether gear has more in hand where it is least; where that is the same, at the next. */
 function isBetter(own: readonly number[], other: readonly number[]): boolean {

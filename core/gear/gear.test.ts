@@ -48,8 +48,8 @@ describe('margins', () => {
     expect(margin('pace')).toBeCloseTo(1 / 0.5, 9);
     const oz = ozFromMassKg(rigBody(of.rig).massKg);
     expect(margin('cast')).toBeCloseTo(Math.min(oz / 0.25, 1 / oz), 9);
-    expect(margin('line')).toBeCloseTo(1.25, 9);
-    expect(margin('leverage')).toBeCloseTo(1.25, 9);
+    expect(margin('line')).toBeCloseTo(1.3, 9);
+    expect(margin('leverage')).toBeCloseTo(1.3, 9);
   });
   test('the pull of a lure is its drag, and a longer line adds to it', () => {
     const lure = lureOf(rigBody(jig()), mediumAt(15), null);
@@ -69,8 +69,9 @@ describe('margins', () => {
   });
   test('stout braid pulls harder at the wire than line that stretches; 65 of it does what 25 does', () => {
     expect(margin('wire', fished(), withLine('braid', 50))).toBeLessThan(margin('wire'));
-    expect(margin('line', fished({ askedLb: 25 }), withLine('braid', 65))).toBeCloseTo(1.25, 9);
-    expect(margin('line', fished(), withLine('fluorocarbon', 12))).toBeCloseTo(1, 9);
+    expect(margin('line', fished({ askedLb: 25 }), withLine('braid', 65))).toBeCloseTo(1.3, 9);
+    expect(margin('line', fished({ askedLb: 25 }), withLine('braid', 50))).toBeCloseTo(1, 9);
+    expect(margin('line', fished(), withLine('fluorocarbon', 12))).toBeCloseTo(1.04, 9);
     expect(margin('line', fished(), withLine('fluorocarbon', 10))).toBeLessThan(1);
   });
   test('large round blades tire a hand sooner than willows, and a slower reel is kinder', () => {
@@ -87,6 +88,11 @@ describe('margins', () => {
     expect(margin('leverage', fished(), withRod({ power: 'light' }))).toBeLessThan(1);
     expect(margin('leverage', fished(), withRod({ lengthM: 2.0 }))).toBeGreaterThan(1);
     expect(margin('leverage', fished(), withRod({ lengthM: 1.7 }))).toBeLessThan(1);
+  });
+  test('what creeps along the bottom is moved by the rod: no handle is turned for it', () => {
+    const ids = marginsOf(fished({ plan: steadyPlan(0.3) }), gear).map(({ id }) => id);
+    expect(ids).not.toContain('pace');
+    expect(ids).not.toContain('handle');
   });
   test('what does not apply is left out: a rod without a rating, a rig that is not reeled, a rod nobody asks for', () => {
     const { lureFromOz: _from, lureToOz: _to, ...unrated } = gear.rod;
@@ -151,12 +157,12 @@ describe('gear of a box', () => {
   const of = fished();
   test('the best has most in hand where it is least, and is found again by its places', () => {
     const best = bestGear(of, DEMO_BOX)!;
-    const least = Math.min(1.25, weakestOf(best.margins).value);
+    const least = Math.min(1.3, weakestOf(best.margins).value);
     DEMO_BOX.rods.forEach((_, rod) =>
       DEMO_BOX.reels.forEach((__, reel) =>
         DEMO_BOX.lines.forEach((___, line) => {
           const other = weakestOf(marginsOf(of, gearAt(DEMO_BOX, { rod, reel, line })!));
-          expect(Math.min(1.25, other.value)).toBeLessThanOrEqual(least + 1e-9);
+          expect(Math.min(1.3, other.value)).toBeLessThanOrEqual(least + 1e-9);
         }),
       ),
     );

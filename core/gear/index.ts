@@ -5,6 +5,7 @@ export {
   carries,
   fishedOf,
   fishedOn,
+  isEnough,
   MARGIN_IDS,
   marginsOf,
   planWithLine,

@@ -90,14 +90,16 @@ const OFF: Readonly<Record<MarginId, number>> = {
 const MEASURED_PACE_OFF = 1.03;
 
 /** What the craft's usual gear has in hand: a line or rod one step below it still does. @source adr-0028 */
-const USUAL_IN_HAND = 1.25;
+export const USUAL_IN_HAND = 1.3;
 
 /** Turn a hand is at ease with at a handle, N m, and turns it keeps up, 1/s. @source adr-0028 */
 const EASY_HANDLE_NM = 15 * 0.045;
 const EASY_TURNS = { least: 0.5, most: 3 } as const;
 
+/** Slower than this a lure is moved along by the rod, and line is only taken up, m/s. @source craft-practice */
+const CREEPS_MPS = 0.35;
 const reeledMps = ({ steps }: RetrievePlan): readonly number[] =>
-  steps.flatMap((step) => ('mPerS' in step ? [step.mPerS] : []));
+  steps.flatMap((step) => ('mPerS' in step && step.mPerS > CREEPS_MPS ? [step.mPerS] : []));
 
 /** Pull of the rig and its line on the way back, N, at its fastest. */
 function pullN({ rig, plan, water }: Fished, line: Line): number {
@@ -160,5 +162,9 @@ export function marginsOf(fished: Fished, { rod, reel, line }: Gear, guardN?: nu
 export const weakestOf = (margins: readonly Margin[]): Margin =>
   margins.reduce((least, margin) => (margin.value < least.value ? margin : least));
 
+/** What is just enough is enough. */
+const CLOSE = 1e-9;
+export const isEnough = ({ value }: Pick<Margin, 'value'>): boolean => value >= 1 - CLOSE;
+
 /** Every margin is enough. */
-export const carries = (margins: readonly Margin[]): boolean => margins.every(({ value }) => value >= 1);
+export const carries = (margins: readonly Margin[]): boolean => margins.every(isEnough);

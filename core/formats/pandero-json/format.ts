@@ -1,6 +1,7 @@
 import * as z from 'zod/mini';
 import { BOX_VERSION, boxSchema, PART_SCHEMAS, READ_LIMIT, TRAYS, upgradeBox } from '../../rig/parts/box';
 import { buildSchema } from '../../bench/build';
+import { TRIP_VERSION, tripSchema } from '../../deck/trip';
 import { planSchema } from '../../motion/plan';
 import { rigSchema, shortText } from '../../rig/parts/schema';
 import { yearSchema } from '../../season/year';
@@ -73,6 +74,10 @@ export function upgradeBackup(old: unknown): unknown {
   };
 }
 
+/** A trip carries a box, which may be of an older version. */
+const upgradeTrip = (old: unknown): unknown =>
+  typeof old === 'object' && old !== null && 'box' in old ? { ...old, box: upgradeBox(old.box) } : old;
+
 const asItIs = (value: unknown): unknown => value;
 
 /** A list of rows inside a file: where it stands, what each must be, and the field by which no two may be alike. */
@@ -110,6 +115,13 @@ export const JSON_KINDS = {
       TICKET_LIST,
       { path: ['builds'], row: buildSchema, id: 'id' },
     ] as RowList[],
+  },
+  trip: {
+    schema: tripSchema,
+    version: TRIP_VERSION,
+    title: formats.trip,
+    upgrade: upgradeTrip,
+    lists: [] as RowList[],
   },
   water: { schema: waterSchema, version: null, title: formats.water, upgrade: asItIs, lists: [] as RowList[] },
   rig: { schema: rigSchema, version: null, title: formats.rig, upgrade: asItIs, lists: [] as RowList[] },

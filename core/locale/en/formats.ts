@@ -18,4 +18,5 @@ export const tickets = 'tickets';
 export const fullBackup = 'a full backup';
 export const water = 'a water';
 export const rig = 'a rig';
+export const trip = 'a trip';
 export const retrievePlan = 'a retrieve plan';

@@ -64,6 +64,8 @@ const EXAMPLES: Readonly<Record<IssueCode, Issue['data']>> = {
   'not-downwards': { got: 5 },
   'needs-block': { family: 'spinner', block: 'blades' },
   'no-such-size': { got: 2, allowed: '3 4 5 6' },
+  'none-to-take': { tray: 'rods' },
+  'no-such-rod': { got: 9, count: 6 },
   'nothing-reaches': { got: 30, limit: 4.2 },
 };
 

@@ -12,6 +12,10 @@ const list = (value: string | number | undefined): string =>
 
 /** What is wrong, why, and what to do, for every code. */
 const WORDING: Readonly<Record<IssueCode, Wording>> = {
+  'none-to-take': ({ tray }) =>
+    `holds no ${tray} that can be fished. Put at least one in: a deck is planned from the box.`,
+  'no-such-rod': ({ got, count }) =>
+    `${got} is no rod of the box that can be fished; it has ${count}, counted from 0. Name another, or leave the lock out.`,
   missing: ({ expected }) => `is missing. It cannot be guessed; fill it in${expected ? ` (${expected})` : ''}.`,
   'wrong-type': ({ got, expected }) =>
     `holds ${got ?? 'something'} where ${expected ?? 'something else'} belongs. Correct it.`,

@@ -1,0 +1,160 @@
+/** A plan as an integer programme, apart from what it is of: which rigs on which rods answer which stops. */
+
+/** A rig on a rod with a reel and line that carry it somewhere. */
+export interface Option {
+  readonly rig: number;
+  readonly rod: number;
+  /** class of reels, of which there are so many */
+  readonly reel: number;
+  readonly line: number;
+  /** stops it can answer: every margin is enough there */
+  readonly stops: readonly number[];
+}
+
+export interface DeckModel {
+  /** worth of a rig at a stop: minutes, weight and score; by rig, then stop */
+  readonly worth: readonly (readonly number[])[];
+  readonly options: readonly Option[];
+  readonly stops: number;
+  /** rods that may be taken */
+  readonly rods: number;
+  /** how many there are of each reel; Infinity where nobody counts */
+  readonly reels: readonly number[];
+  /** of each part that is counted: how many there are, and the rigs that take one */
+  readonly parts: readonly { readonly count: number; readonly rigs: readonly number[] }[];
+  /** rod that has to answer a stop, by stop; null for any */
+  readonly locks: readonly (number | null)[];
+}
+
+/** Chosen options by their places, and the one that answers each stop; null where none does. */
+export interface Chosen {
+  readonly options: readonly number[];
+  readonly answers: readonly (number | null)[];
+  readonly worth: number;
+}
+
+/** What a plan costs that does the same with a rig more, a share of all there is to gain: of equals the one with fewer rigs. */
+const A_RIG_MORE = 1e-6;
+/** A locked stop is answered by its rod before anything else is gained, times all there is. */
+const LOCKED = 2;
+
+const most = ({ worth, stops }: DeckModel): number =>
+  Array.from({ length: stops }, (_, stop) => Math.max(0, ...worth.map((row) => row[stop]!))).reduce((a, b) => a + b, 0);
+
+const mayAnswer = (model: DeckModel, option: Option, stop: number): boolean =>
+  option.stops.includes(stop) && (model.locks[stop] === null || model.locks[stop] === option.rod);
+
+/** Each stop answered as well as some options allow. */
+export function answered(model: DeckModel, options: readonly number[]): Chosen {
+  const answers = Array.from({ length: model.stops }, (_, stop): number | null => {
+    let best: number | null = null;
+    for (const at of options) {
+      const option = model.options[at]!;
+      if (!mayAnswer(model, option, stop)) continue;
+      if (best === null || model.worth[option.rig]![stop]! > model.worth[model.options[best]!.rig]![stop]!) best = at;
+    }
+    return best;
+  });
+  const used = [...new Set(answers.filter((at) => at !== null))].sort((a, b) => a - b);
+  const gained = answers.map((at, stop): number => (at === null ? 0 : model.worth[model.options[at]!.rig]![stop]!));
+  const worth = gained.reduce((total, one) => total + one, 0);
+  return { options: used, answers, worth };
+}
+
+/** Whether some options can be had together. */
+export function isPossible(model: DeckModel, options: readonly number[]): boolean {
+  const of = options.map((at) => model.options[at]!);
+  if (of.length > model.rods || new Set(of.map(({ rod }) => rod)).size < of.length) return false;
+  if (model.reels.some((count, reel) => of.filter((option) => option.reel === reel).length > count)) return false;
+  return model.parts.every(({ count, rigs }) => of.filter(({ rig }) => rigs.includes(rig)).length <= count);
+}
+
+const lockedWorth = (model: DeckModel, { answers, worth }: Chosen): number =>
+  worth + LOCKED * (most(model) + 1) * answers.filter((at, stop) => at !== null && model.locks[stop] !== null).length;
+
+/** One rig after another, each the one that adds most: what the exact plan is never worse than. */
+export function greedy(model: DeckModel): Chosen {
+  let now = answered(model, []);
+  for (;;) {
+    let next: Chosen | null = null;
+    for (const at of model.options.keys()) {
+      const options = [...now.options, at];
+      if (now.options.includes(at) || !isPossible(model, options)) continue;
+      const tried = answered(model, options);
+      if (lockedWorth(model, tried) > lockedWorth(model, next ?? now) + 1e-12) next = tried;
+    }
+    if (next === null) return now;
+    now = next;
+  }
+}
+
+const sum = (names: readonly string[]): string => names.join(' + ');
+
+/** The programme in the format linear solvers read. */
+export function programmeOf(model: DeckModel): string {
+  const { worth, options, stops, rods, reels, parts, locks } = model;
+  const all = most(model) + 1;
+  const y = (at: number): string => `y${at}`;
+  /** options of one rig on one rod share what they answer */
+  const pairs = new Map<string, { readonly rig: number; readonly rod: number; readonly of: number[] }>();
+  options.forEach(({ rig, rod }, at) => {
+    const key = `${rig}_${rod}`;
+    const pair = pairs.get(key) ?? { rig, rod, of: [] };
+    pair.of.push(at);
+    pairs.set(key, pair);
+  });
+  const terms: string[] = options.map((_, at) => `- ${(A_RIG_MORE * all).toPrecision(12)} ${y(at)}`);
+  const rows: string[] = [];
+  const byStop: string[][] = Array.from({ length: stops }, () => []);
+  for (const [key, { rig, rod, of }] of pairs) {
+    for (let stop = 0; stop < stops; stop++) {
+      const able = of.filter((at) => options[at]!.stops.includes(stop));
+      if (able.length === 0 || (locks[stop] !== null && locks[stop] !== rod)) continue;
+      const x = `x${stop}_${key}`;
+      terms.push(`+ ${(worth[rig]![stop]! + (locks[stop] === null ? 0 : LOCKED * all)).toPrecision(12)} ${x}`);
+      byStop[stop]!.push(x);
+      rows.push(`l${stop}_${key}: ${x} - ${able.map(y).join(' - ')} <= 0`);
+    }
+  }
+  byStop.forEach((names, stop) => names.length > 0 && rows.push(`s${stop}: ${sum(names)} <= 1`));
+  const limit = (name: string, of: readonly number[], count: number): void => {
+    if (of.length > count) rows.push(`${name}: ${sum(of.map(y))} <= ${count}`);
+  };
+  const places = (is: (option: Option) => boolean): number[] =>
+    options.flatMap((option, at) => (is(option) ? [at] : []));
+  for (const rod of new Set(options.map((option) => option.rod)))
+    limit(
+      `r${rod}`,
+      places((o) => o.rod === rod),
+      1,
+    );
+  reels.forEach(
+    (count, reel) =>
+      Number.isFinite(count) &&
+      limit(
+        `e${reel}`,
+        places((o) => o.reel === reel),
+        count,
+      ),
+  );
+  parts.forEach(({ count, rigs }, at) =>
+    limit(
+      `p${at}`,
+      places((o) => rigs.includes(o.rig)),
+      count,
+    ),
+  );
+  limit('k', [...options.keys()], rods);
+  return [
+    'Maximize',
+    ` obj: ${terms.join('\n ')}`,
+    'Subject To',
+    ...rows.map((row) => ` ${row}`),
+    'Bounds',
+    ...byStop.flat().map((x) => ` 0 <= ${x} <= 1`),
+    'Binary',
+    ` ${options.map((_, at) => y(at)).join('\n ')}`,
+    'End',
+    '',
+  ].join('\n');
+}
