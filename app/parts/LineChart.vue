@@ -93,7 +93,7 @@ function option(): EChartsCoreOption {
   return {
     animation: false,
     textStyle: { fontFamily: font, color: ink },
-    legend: { top: 0, textStyle: { color: ink }, itemWidth: 34 },
+    legend: { type: 'scroll', top: 0, textStyle: { color: ink }, pageTextStyle: { color: ink }, itemWidth: 34 },
     tooltip: { trigger: 'axis', confine: true },
     grid: { left: 58, right: 18, top: 36, bottom: 44 },
     xAxis: { type: 'value', name: props.xName, nameLocation: 'middle', nameGap: 28, scale: true, ...axis },

@@ -36,8 +36,9 @@ interface Tried {
 
 /** A guard that gives way sooner: fanned out. */
 function fanned(rig: Rig): Rig | null {
+  if (rig.guard?.kind !== 'fibre' || rig.guard.spread === 'fanned') return null;
   const done = applyEdit(rig, rig, 'guard-spread', 'fanned');
-  return rig.guard?.kind === 'fibre' && rig.guard.spread !== 'fanned' && done.ok ? done.rig : null;
+  return done.ok ? done.rig : null;
 }
 
 /** Changes in the order of what they cost: nothing, a minute, another part of the box, a spool from the shop. */

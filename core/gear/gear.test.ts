@@ -13,7 +13,17 @@ import { anyFamilyRig, jig, spinner, steadyPlan } from '../testing/fixtures/rigs
 import { ozFromMassKg } from '../units/units';
 import { bestGear, gearAt } from './best-gear';
 import { cheapestChange } from './change';
-import { carries, fishedOf, MARGIN_IDS, marginsOf, weakestOf, type Fished, type Gear, type MarginId } from './margins';
+import {
+  carries,
+  fishedOf,
+  fishedOn,
+  MARGIN_IDS,
+  marginsOf,
+  weakestOf,
+  type Fished,
+  type Gear,
+  type MarginId,
+} from './margins';
 
 const gear: Gear = {
   rod: { lengthM: 2.2, power: 'medium-heavy', action: 'fast', lureFromOz: 1 / 4, lureToOz: 1 },
@@ -204,6 +214,34 @@ describe('the cheapest change', () => {
     const slow = fished({ plan: steadyPlan(0.7) });
     expect(margin('pace', slow, fast)).toBeLessThan(1);
     expect(cheapestChange(slow, fast, DEMO_BOX)!.change.kind).toBe('reel');
+  });
+  test('of any rig on poor gear what is told lifts the weakest, and is enough where it says so', () => {
+    const poor: Gear = { ...withLine('nylon', 6), rod: { ...gear.rod, power: 'medium-light' } };
+    fc.assert(
+      fc.property(anyFamilyRig, (rig) => {
+        const of = fishedOn(NORTH_ARM, rig);
+        const found = cheapestChange(of, poor, DEMO_BOX);
+        if (found === null) return;
+        expect(found.isEnough).toBe(carries(found.margins));
+        expect(weakestOf(found.margins).value).toBeGreaterThan(weakestOf(marginsOf(of, poor)).value);
+      }),
+      { numRuns: 80 },
+    );
+  });
+  test('a stiff guard is fanned out before anything is taken out of the box', () => {
+    const plain = jig({ trailer: 'chunk' });
+    const guarded = (fibres: number): Fished =>
+      fished({
+        rig: { ...plain, guard: { kind: 'fibre', fibres, lengthMm: 20, spread: 'none', bevel: false } },
+        // as short as casts get: nothing is left there
+        plan: steadyPlan(0.7, 2, { castM: 6 }),
+      });
+    const fibres = Array.from({ length: 200 }, (_, at) => 40 + at).find(
+      (count) => margin('hook-set', guarded(count)) < 1,
+    )!;
+    const found = cheapestChange(guarded(fibres), gear, DEMO_BOX)!;
+    expect(found.change).toMatchObject({ kind: 'guard', rig: { guard: { fibres, spread: 'fanned' } } });
+    expect(found.isEnough).toBe(true);
   });
   test('where one change is not enough the one that helps most is told as such', () => {
     const poor: Gear = { ...withLine('fluorocarbon', 4), rod: { ...gear.rod, power: 'light' } };

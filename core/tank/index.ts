@@ -9,10 +9,12 @@ export { fallerAt, fallerOf, weightThatFalls, type Faller, type FallingWeight } 
 export {
   depthAgainstSpeed,
   fallAgainstWeight,
+  fallsBeside,
   weightsAround,
   worksAgainstSpeed,
   type ChartPoint,
   type Curve,
+  type FallsBeside,
   type Works,
 } from './sweeps';
 export { solveCut, type CutToDepth } from './solve-cut';

@@ -9,10 +9,13 @@ import { linearBand } from '../motion/path-bands';
 import type { RetrievePlan } from '../motion/plan';
 import { tailBeatHz } from '../motion/tail';
 import { bladeTurnsHz, plateBeatHz } from '../motion/vanes';
+import { uncutRig } from '../edits/edits';
+import { sameJson } from '../keeping/merge';
+import { usable, type Box } from '../rig/parts/box';
 import { rigBody } from '../rig/body/body';
 import { VANE_START_BAND, vaneStartMps } from '../rig/body/frame';
 import { STYLE_WEIGHTS_OZ } from '../rig/parts/catalogue';
-import type { Rig } from '../rig/parts/schema';
+import { uncutTrailer, type Rig } from '../rig/parts/schema';
 import type { Water } from '../water/schema';
 
 /** A point of a chart: null where there is none; its 80 % band null where the model gives none. SI. */
@@ -70,6 +73,41 @@ export function fallAgainstWeight(rigs: readonly Rig[], water: Water): readonly 
     isOwn: at === 0,
     points: STYLE_WEIGHTS_OZ[rig.head.style].map((weightOz) => pointOf(rig, weightOz)),
   }));
+}
+
+/** A rig whose falls stand beside those of another. */
+export interface FallsBeside {
+  readonly rig: Rig;
+  /** the rig itself, as it came, another that was chosen, with other plastic of the box, without any */
+  readonly as: 'own' | 'uncut' | 'chosen' | 'of-the-box' | 'bare';
+}
+/** Lines that can still be told apart. */
+const MOST_FALLS = 5;
+
+/**
+ * Rigs whose falls say what plastic and cuts do: as it came out of the box, and with the plastic of the box that falls slowest and fastest.
+ * @param chosen  one that stands beside it already
+ */
+export function fallsBeside(rig: Rig, chosen: Rig | null, box: Box, water: Water): readonly FallsBeside[] {
+  const medium = mediumOf(water);
+  const uncut = uncutRig(rig);
+  const kinds = new Map(
+    box.trailers
+      .filter((part) => usable(part) && part.kind !== rig.trailer?.kind)
+      .map((part) => [part.kind, { ...rig, trailer: uncutTrailer(part) }] as const),
+  );
+  const bySpeed = [...kinds.values()]
+    .map((of) => ({ of, mPerS: steadyFall(rigBody(of), medium).speedMps }))
+    .sort((a, b) => a.mPerS - b.mPerS);
+  const ends = bySpeed.length > 1 ? [bySpeed[0]!, bySpeed.at(-1)!] : bySpeed;
+  const all: FallsBeside[] = [
+    { rig, as: 'own' },
+    ...(sameJson(uncut, rig) ? [] : [{ rig: uncut, as: 'uncut' } as const]),
+    ...(chosen ? [{ rig: chosen, as: 'chosen' } as const] : []),
+    ...ends.map(({ of }) => ({ rig: of, as: 'of-the-box' }) as const),
+    ...(rig.trailer ? [{ rig: { ...rig, trailer: null }, as: 'bare' } as const] : []),
+  ];
+  return all.slice(0, MOST_FALLS);
 }
 
 export const WORKS = ['kick', 'beat', 'turns'] as const;

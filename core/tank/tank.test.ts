@@ -12,7 +12,7 @@ import { anyFamilyRig, jig, spinner, steadyPlan, vibrating } from '../testing/fi
 import { anyWater } from '../testing/fixtures/boxes';
 import { DEMO_BOX, NORTH_ARM } from '../../demo/brindle-mere';
 import { catalogueBox } from '../rig/parts/catalogue';
-import { rigSchema } from '../rig/parts/schema';
+import { rigSchema, type Rig } from '../rig/parts/schema';
 import { ableRigs } from './able';
 import { solveCut } from './solve-cut';
 import { breaksDown } from './breaks-down';
@@ -22,7 +22,7 @@ import { bandedOf, MEASURES, midDepthBand, ribbonAt, ribbonOf, type Banded } fro
 import { planWith, PROGRAMME_IDS, PROGRAMMES } from './programmes';
 import { fallerAt, fallerOf, weightThatFalls } from './race';
 import { solveDepth } from './solved';
-import { depthAgainstSpeed, fallAgainstWeight, weightsAround, worksAgainstSpeed } from './sweeps';
+import { depthAgainstSpeed, fallAgainstWeight, fallsBeside, weightsAround, worksAgainstSpeed } from './sweeps';
 import { DEFAULT_PLAN, EMPTY_TANK, tankSchema } from './tank';
 import { isTold, versus } from './versus';
 
@@ -326,6 +326,25 @@ describe('sweeps', () => {
     expect(curves.at(-1)!.points[4]![1]!).toBeGreaterThan(curves[0]!.points[4]![1]!);
     const shallow = depthAgainstSpeed(swim, steadyPlan(), { ...water, depthM: 0.5 });
     expect(Math.max(...shallow.flatMap(({ points }) => points.map(([, y]) => y!)))).toBe(0.5);
+  });
+  test('beside a rig stand the same uncut, and the plastic of the box that falls slowest and fastest', () => {
+    const cut = jig({ trailer: 'flat-bug', more: { cutNoseMm: 12 } });
+    const rows = fallsBeside(cut, null, DEMO_BOX, water);
+    expect(rows.map((row) => row.as)).toEqual(['own', 'uncut', 'of-the-box', 'of-the-box', 'bare']);
+    const speed = (rig: Rig): number => steadyFall(rigBody(rig), mediumOf(water)).speedMps;
+    const [slow, fast] = rows.filter((row) => row.as === 'of-the-box').map((row) => speed(row.rig));
+    for (const part of DEMO_BOX.trailers) {
+      if (part.kind === 'flat-bug') continue;
+      const own = rows.find((row) => row.rig.trailer?.kind === part.kind);
+      if (!own) continue;
+      expect(speed(own.rig)).toBeGreaterThanOrEqual(slow! - 1e-9);
+      expect(speed(own.rig)).toBeLessThanOrEqual(fast! + 1e-9);
+    }
+    expect(slow!).toBeLessThan(fast!);
+    expect(rows[1]!.rig.trailer!.cutNoseMm).toBe(0);
+    expect(
+      fallsBeside(jig({ trailer: null }), swim, { ...DEMO_BOX, trailers: [] }, water).map((row) => row.as),
+    ).toEqual(['own', 'chosen']);
   });
   test('falls grow with weight; what works with speed', () => {
     const [own, braked] = fallAgainstWeight([jig(), jig({ trailer: 'flapper-craw' })], water);

@@ -133,6 +133,7 @@ export const asChart = 'As a chart';
 export const savePng = 'Save PNG';
 export const saveCsv = 'Save CSV';
 export const chart = 'Chart';
+export const uncutOf = (title: string): string => `${title}, uncut`;
 export const lowEnd = (name: string): string => `${name}, from`;
 export const highEnd = (name: string): string => `${name}, to`;
 export const mayBe = 'May be';

@@ -269,12 +269,10 @@ const save = (): void => saveText('pandero-box.json', writeBox(box.box), 'applic
   .box__tray {
     min-height: 48px;
   }
-  .box__trays {
-    display: grid;
-    grid-template-columns: repeat(4, 1fr);
-  }
   .box__tray {
-    padding: 0 4px;
+    /* as wide as its words, in whatever letters: a share of the row would cut them off */
+    flex: 1 1 auto;
+    padding: 0 8px;
     border-bottom-width: 1px;
     font-size: 15px;
   }

@@ -3,9 +3,11 @@ import {
   depthAgainstSpeed,
   displayUnit,
   fallAgainstWeight,
+  fallsBeside,
   massKgFromOz,
   placeAt,
   rigTitle,
+  rigTitles,
   shownHeadStep,
   worksAgainstSpeed,
   WORKS_TEXT,
@@ -16,6 +18,7 @@ import {
 } from '@core';
 import type { ChartLine } from '../../parts/LineChart.vue';
 import { useUnits } from '../../composables/useUnits';
+import { useBox } from '../../stores/box';
 import { useTank } from '../../stores/tank';
 import { useWater } from '../../stores/water';
 import * as words from '../../locale/en/tank';
@@ -67,6 +70,7 @@ const inUnits = (
 export function useTankCharts(name: Ref<ChartName>, ribbon: () => Ribbon | null) {
   const tank = useTank();
   const water = useWater();
+  const box = useBox();
   const { system } = useUnits();
   const of = (quantity: Quantity) => displayUnit(quantity, system.value);
   const named = (text: string, quantity: Quantity): string => `${text}, ${of(quantity).unit}`;
@@ -102,11 +106,12 @@ export function useTankCharts(name: Ref<ChartName>, ribbon: () => Ribbon | null)
       };
     }
     if (name.value === 'fall') {
-      const bare = { ...rig, trailer: null };
-      const rigs = [rig, ...(other ? [other] : []), ...(rig.trailer ? [bare] : [])];
+      const beside = fallsBeside(rig, other, box.box, water.water);
+      const rigs = beside.map((row) => row.rig);
+      const titles = rigTitles(rigs, system.value);
       return {
         lines: fallAgainstWeight(rigs, water.water).map((curve, at) => ({
-          name: rigTitle(rigs[at]!, system.value),
+          name: beside[at]!.as === 'uncut' ? words.uncutOf(titles[at]!) : titles[at]!,
           isOwn: curve.isOwn,
           points: inUnits(curve.points, (oz) => mass.fromSi(massKgFromOz(oz)), speed.fromSi),
         })),
