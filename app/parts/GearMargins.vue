@@ -157,7 +157,7 @@ const inBox = computed(() => {
         />
       </div>
       <p role="status" :class="{ gear__weak: !isEnough }">
-        <template v-if="allEnough">{{ words.carries }} </template>
+        <template v-if="allEnough">{{ words.carries }}{{ ' ' }}</template>
         <template v-if="weakest">{{ words.weakest(MARGIN_TEXT[weakest.id].title) }}</template>
         <span class="soft gear__note">{{ words.oneIsEnough }}</span>
       </p>
