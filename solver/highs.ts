@@ -16,7 +16,6 @@ export async function loadSolver(): Promise<Solver> {
     const set = Object.entries(Columns).flatMap(([name, column]) =>
       'Primal' in column && column.Primal > 0.5 ? [name] : [],
     );
-    // the solver keeps its bound to itself
-    return { isOptimal, set, bound: null };
+    return { isOptimal, set };
   };
 }

@@ -11,14 +11,14 @@ import {
   isEnough,
   MARGIN_TEXT,
   marginsOf,
-  massKgFromLb,
-  NAME,
   NOT_ENOUGH,
+  usablePlaces,
   weakestOf,
   type GearChange,
   type GearOfBox,
   type HowFished,
   type Margin,
+  type PartOf,
   type Rig,
   type Water,
 } from '@core';
@@ -26,6 +26,7 @@ import FractionText from './FractionText.vue';
 import MarkLine from './MarkLine.vue';
 import SelectField from './SelectField.vue';
 import { useUnits } from '../composables/useUnits';
+import { partTitle } from '../stations/box/part-text';
 import { gearPartTitle } from './gear-part';
 import { useBox } from '../stores/box';
 import { useSettings } from '../stores/settings';
@@ -59,12 +60,11 @@ const fished = computed(() => {
   const { rig, water, handled } = settled.value;
   return handled ? fishedOf(rig, handled, water) : fishedOn(water, rig);
 });
-const partsOf = (of: Of): readonly { readonly id?: string }[] => box.box[TRAYS[of]];
-/** place of the part the angler chose; null where none was, or where it is not in the box any more */
+const partsOf = (of: Of): readonly PartOf<'rods' | 'reels' | 'lines'>[] => box.box[TRAYS[of]];
+/** place of the part the angler chose; null where none was, or where it cannot be fished any more */
 function chosen(of: Of): number | null {
   const id = settings.settings.gear?.[of];
-  const at = id === undefined ? -1 : partsOf(of).findIndex((part) => part.id === id);
-  return at === -1 ? null : at;
+  return id === undefined ? null : (usablePlaces(partsOf(of)).find((at) => partsOf(of)[at]!.id === id) ?? null);
 }
 /** what is chosen stays, and the best of the box goes with it */
 const places = computed<GearOfBox | null>(() => {
@@ -88,7 +88,7 @@ const choices = computed(() =>
     value: chosen(of) === null ? BEST : String(chosen(of)),
     items: [
       { value: BEST, title: words.bestOfBox(places.value ? title(of, places.value[of]) : '') },
-      ...partsOf(of).map((_, at) => ({ value: String(at), title: title(of, at) })),
+      ...usablePlaces(partsOf(of)).map((at) => ({ value: String(at), title: title(of, at) })),
     ],
   })),
 );
@@ -130,7 +130,7 @@ function changeSays(of: GearChange): string {
     case 'guard':
       return CHANGE_TEXT.guard();
     case 'buy-line':
-      return CHANGE_TEXT['buy-line'](`${show('lineStrength', massKgFromLb(of.line.lb))} ${NAME[of.line.kind]}`);
+      return CHANGE_TEXT['buy-line'](partTitle('lines', of.line, system.value));
     default:
       return CHANGE_TEXT[of.kind](title(of.kind, of.part));
   }

@@ -65,6 +65,20 @@ test('what would lift the weakest is named; what the box has is taken with one t
   await says('gear', 'All of it is enough.');
 });
 
+test('a line that is used up is chosen no more: the best of what is left is taken, and others can still be chosen', async () => {
+  await lay();
+  await pick('Line', /^10 lb fluorocarbon/);
+  await until(async () => expect(await stored()).toHaveProperty('line'));
+  const row = useBox()
+    .tray('lines')
+    .find(({ part }) => (part as { lb?: number }).lb === 10)!;
+  await useBox().replace(row, { ...row.part, quantity: 0 });
+  await says('gear', /best of the box: (15 lb|50 lb|17 lb)/);
+  const list = (await the('combobox', 'Line', 'gear')) as HTMLSelectElement;
+  expect(list.value).toBe('best');
+  expect([...list.options].some(({ text }) => text.startsWith('10 lb'))).toBe(false);
+});
+
 test('a box without reels says what is missing, and nothing of margins', async () => {
   await lay();
   for (const row of useBox().tray('reels')) await useBox().remove(row);

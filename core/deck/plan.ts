@@ -1,4 +1,4 @@
-import { carries, gearAt, marginsOf, weakestOf, type GearOfBox, type Margin } from '../gear';
+import { carries, gearAt, marginsOf, usablePlaces, weakestOf, type GearOfBox, type Margin } from '../gear';
 import { fail, issue, ok, type Result } from '../result';
 import { usable, type Box } from '../rig/parts/box';
 import type { Rig } from '../rig/parts/schema';
@@ -11,8 +11,6 @@ export interface SolvedProgramme {
   readonly isOptimal: boolean;
   /** names of what is set; empty where nothing was found in time */
   readonly set: readonly string[];
-  /** the most any answer could come to, where it was not proven; null where nobody knows */
-  readonly bound: number | null;
 }
 /** Solves a programme in the format linear solvers read, in so many seconds at most. */
 export type Solver = (programme: string, mostS: number) => SolvedProgramme;
@@ -44,8 +42,8 @@ export interface DeckPlan {
   /** minutes x weight x score, shared by all minutes */
   readonly score: number;
   readonly isOptimal: boolean;
-  /** how much better another plan could be at most, a share of this one; 0 where this one is proven */
-  readonly gap: number;
+  /** how much better another plan could be at most, a share of this one: 0 where this one is proven, null where nobody knows */
+  readonly gap: number | null;
   readonly greedyScore: number;
   /** what so many rods come to */
   readonly extraRod: readonly { readonly rods: number; readonly score: number }[];
@@ -53,14 +51,12 @@ export interface DeckPlan {
   readonly unanswered: readonly Unanswered[];
 }
 
-/** Lines and reels that are the same need not be told apart. */
+/** What nobody counts there is always enough of. */
 const counted = (quantity: number | undefined): number => quantity ?? Infinity;
 
 /** Every rig on every rod and reel that carries it somewhere, with the line that does so at the most stops. */
 function optionsOf(candidates: readonly Candidate[], box: Box, worth: DeckModel['worth']): Option[] {
-  const places = <T extends { readonly quantity?: number }>(parts: readonly T[]): number[] =>
-    parts.flatMap((part, at) => (usable(part) ? [at] : []));
-  const [rods, reels, lines] = [places(box.rods), places(box.reels), places(box.lines)];
+  const [rods, reels, lines] = [usablePlaces(box.rods), usablePlaces(box.reels), usablePlaces(box.lines)];
   return candidates.flatMap(({ fished }, rig) =>
     rods.flatMap((rod) =>
       reels.flatMap((reel): Option[] => {
@@ -107,19 +103,18 @@ export function modelOf(trip: Trip, candidates: readonly Candidate[], rods = tri
 interface Best {
   readonly chosen: Chosen;
   readonly isOptimal: boolean;
-  readonly bound: number;
+  readonly greedyWorth: number;
 }
 
 /** The best plan of a programme; never worse than the greedy one. */
 function solved(model: DeckModel, solver: Solver): Best {
   const start = greedy(model);
-  if (model.options.length === 0) return { chosen: start, isOptimal: true, bound: 0 };
+  if (model.options.length === 0) return { chosen: start, isOptimal: true, greedyWorth: start.worth };
   const found = solver(programmeOf(model), MOST_S);
   const options = found.set.flatMap((name) => (/^y\d+$/.test(name) ? [Number(name.slice(1))] : []));
   const exact = answered(model, options);
-  const isOptimal = found.isOptimal;
-  const chosen = isOptimal || exact.worth >= start.worth ? exact : start;
-  return { chosen, isOptimal, bound: isOptimal ? chosen.worth : (found.bound ?? Infinity) };
+  const chosen = found.isOptimal || exact.worth >= start.worth ? exact : start;
+  return { chosen, isOptimal: found.isOptimal, greedyWorth: start.worth };
 }
 
 /**
@@ -142,7 +137,7 @@ export function planDeck(trip: Trip, solver: Solver, most = trip.rods): Result<D
   const candidates = candidatesOf(trip);
   const minutes = stops.reduce((total, stop) => total + stop.minutes, 0);
   const model = modelOf(trip, candidates, most);
-  const { chosen, isOptimal, bound } = solved(model, solver);
+  const { chosen, isOptimal, greedyWorth } = solved(model, solver);
   const extraRod = Array.from({ length: most }, (_, at) => at + 1).map((rods) => ({
     rods,
     score: (rods === most ? chosen : solved({ ...model, rods }, solver).chosen).worth / minutes,
@@ -169,8 +164,8 @@ export function planDeck(trip: Trip, solver: Solver, most = trip.rods): Result<D
     }),
     score: chosen.worth / minutes,
     isOptimal,
-    gap: isOptimal || chosen.worth === 0 ? 0 : Math.max(0, bound / chosen.worth - 1),
-    greedyScore: greedy(model).worth / minutes,
+    gap: isOptimal ? 0 : null,
+    greedyScore: greedyWorth / minutes,
     extraRod,
     unanswered: chosen.answers.flatMap((at, stop): Unanswered[] => {
       if (at !== null) return [];

@@ -16,7 +16,8 @@ export const gearAt = (box: Box, { rod, reel, line }: GearOfBox): Gear | null =>
   return onRod && onReel && withLine ? { rod: onRod, reel: onReel, line: withLine } : null;
 };
 
-const places = <T extends { readonly quantity?: number }>(parts: readonly T[]): readonly number[] =>
+/** Places of the parts that can be fished. */
+export const usablePlaces = <T extends Parameters<typeof usable>[0]>(parts: readonly T[]): readonly number[] =>
   parts.flatMap((part, at) => (usable(part) ? [at] : []));
 
 /** Margins from the least up, what the craft usually has in hand being plenty. */
@@ -39,9 +40,9 @@ function isBetter(own: readonly number[], other: readonly number[]): boolean {
 export function bestGear(fished: Fished, box: Box, guardN?: number): BestGear | null {
   let best: BestGear | null = null;
   let most: readonly number[] = [];
-  for (const rod of places(box.rods)) {
-    for (const reel of places(box.reels)) {
-      for (const line of places(box.lines)) {
+  for (const rod of usablePlaces(box.rods)) {
+    for (const reel of usablePlaces(box.reels)) {
+      for (const line of usablePlaces(box.lines)) {
         const margins = marginsOf(fished, gearAt(box, { rod, reel, line })!, guardN);
         const has = inHand(margins);
         if (best !== null && !isBetter(has, most)) continue;

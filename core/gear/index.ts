@@ -1,5 +1,5 @@
 /** Whether rod, reel and line carry a rig, by how much, and what would. */
-export { bestGear, gearAt, type BestGear, type GearOfBox } from './best-gear';
+export { bestGear, gearAt, usablePlaces, type BestGear, type GearOfBox } from './best-gear';
 export { cheapestChange, type ChangedGear, type GearChange } from './change';
 export {
   carries,
