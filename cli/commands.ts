@@ -14,8 +14,6 @@ import {
   fallReport,
   tippingPointsOf,
   trimReport,
-  USUAL_CUTS,
-  type CutId,
   issue,
   issueText,
   layOutCard,
@@ -42,7 +40,8 @@ import {
   type Water,
 } from '../core';
 import { cardPdf } from '../paper/card-pdf';
-import { numberOption, type CommandShape, type Parsed } from './options';
+import { cutsAllowed } from './allowed-cuts';
+import { numberOption, problemsOf, type CommandShape, type Parsed } from './options';
 
 /** Reads a file by name, or stdin for `-`. */
 export type ReadText = (name: string) => Result<string>;
@@ -94,9 +93,6 @@ function readKind(parsed: Parsed, readText: ReadText, option: keyof Files): Resu
 const temperature = (parsed: Parsed): Result<number | undefined> =>
   numberOption(parsed, 'temperature', WATER_LIMITS.temperatureC);
 
-const problemsOf = (...results: readonly Result<unknown>[]): Issue[] =>
-  results.flatMap((result) => (result.ok ? [] : [...result.issues]));
-
 interface RetrieveInputs {
   readonly rig: Rig;
   readonly plan: RetrievePlan;
@@ -110,26 +106,6 @@ function retrieveInputs(parsed: Parsed, readText: ReadText): Result<RetrieveInpu
     parsed.values['water'] === undefined ? ok(null) : (readKind(parsed, readText, 'water') as Result<Water>);
   if (!rig.ok || !plan.ok || !water.ok) return fail(problemsOf(rig, plan, water));
   return ok({ rig: rig.value, plan: plan.value, water: water.value });
-}
-
-/** A list of what may be cut, by its commas; what is named twice counts once. */
-function cutList(parsed: Parsed, name: 'allow' | 'keep'): Result<readonly CutId[] | null> {
-  const text = parsed.values[name];
-  if (text === undefined) return ok(null);
-  const named = text.split(',').map((word) => word.trim());
-  const strange = named.filter((word) => !CUT_IDS.some((id) => id === word));
-  if (strange.length > 0) {
-    return fail(strange.map((got) => issue('not-one-of', `--${name}`, { got, allowed: CUT_IDS.join(' ') })));
-  }
-  return ok(CUT_IDS.filter((id) => named.includes(id)));
-}
-
-/** What may be cut: what is allowed less what is to be kept. */
-function cutsAllowed(parsed: Parsed): Result<readonly CutId[]> {
-  const [allow, keep] = [cutList(parsed, 'allow'), cutList(parsed, 'keep')];
-  if (!allow.ok || !keep.ok) return fail(problemsOf(allow, keep));
-  const left = (allow.value ?? USUAL_CUTS).filter((id) => !keep.value?.includes(id));
-  return left.length > 0 ? ok(left) : fail([issue('nothing-may-be-cut', '--keep', { allowed: CUT_IDS.join(' ') })]);
 }
 
 function solveFor(parsed: Parsed): Result<SolveFor> {

@@ -64,3 +64,7 @@ export function numberOption(
   if (value > limits.max) return fail([issue('too-large', `--${name}`, { got: value, limit: limits.max })]);
   return ok(value);
 }
+
+/** The problems of everything that was read, together. */
+export const problemsOf = (...results: readonly Result<unknown>[]): Issue[] =>
+  results.flatMap((result) => (result.ok ? [] : [...result.issues]));
