@@ -27,6 +27,9 @@ const FILES: readonly { readonly name: string; readonly test: RegExp }[] = [
   },
 ];
 
+/** Nothing happens by merely reading the core, or what it reads places with: whoever uses none of it does not fetch it. */
+const PURE = { moduleSideEffects: (id: string): boolean => !/\/core\/(?!testing)|node_modules\/(@xmldom|suncalc)\//.test(id) };
+
 /** Has the page fetch the files of the first view side by side, while the first script paints; they are read in its order. */
 const fetchAhead: Plugin = {
   name: 'fetch-ahead',
@@ -94,7 +97,7 @@ export default defineConfig(({ mode }) => ({
         ],
       },
       workbox: {
-        globPatterns: ['**/*.{js,css,html,woff2,svg,png}'],
+        globPatterns: ['**/*.{js,css,html,woff2,svg,png,wasm}'],
         navigateFallback: 'index.html',
         navigateFallbackDenylist: [/^\/api\//],
         // the page of the first visit too goes on when the server stops
@@ -119,13 +122,14 @@ export default defineConfig(({ mode }) => ({
   },
   // nothing here or in Vuetify is written with Vue's options API
   define: { __VUE_OPTIONS_API__: 'false' },
-  worker: { format: 'es' },
+  worker: { format: 'es', rolldownOptions: { treeshake: PURE } },
   build: {
     target: 'es2022',
     sourcemap: false,
     chunkSizeWarningLimit: 900,
     // what every view needs travels together, in the order in which it is read: fewer files are sooner there
     rolldownOptions: {
+      treeshake: PURE,
       onwarn(warning, tell) {
         if (warning.code !== 'IMPORT_IS_UNDEFINED') return tell(warning);
         throw new Error(`A word is missing in this language: ${warning.message.split('\n')[0]}`);

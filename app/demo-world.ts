@@ -4,13 +4,18 @@ import { useNotices } from './stores/notices';
 import { useWater } from './stores/water';
 import * as words from './locale/en/frame';
 
-/** Fills the box from the made-up world, and the water too. Loaded only when asked for. */
+/** Fills the box from the made-up world, and the water and the days of its weekend too. Loaded only when asked for. */
 export async function loadDemoWorld(): Promise<Result<number>> {
   const { DEMO_BOX, NORTH_ARM, NORTH_ARM_DAY, NORTH_ARM_PLACE } = await import('../demo/brindle-mere');
   const water = useWater();
   const problems = water.change(NORTH_ARM);
   water.rename({ place: NORTH_ARM_PLACE, day: NORTH_ARM_DAY });
-  return problems.length > 0 ? fail(problems) : useBox().add(DEMO_BOX);
+  if (problems.length > 0) return fail(problems);
+  const filled = await useBox().add(DEMO_BOX);
+  if (!filled.ok) return filled;
+  const [{ DEMO_WEEKEND }, { useDeck }] = await Promise.all([import('../demo/weekend'), import('./stores/deck')]);
+  const kept = await useDeck().layDays(DEMO_WEEKEND);
+  return kept.ok ? filled : kept;
 }
 
 /** Fills the box alone, and says so. */

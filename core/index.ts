@@ -242,7 +242,9 @@ export { careFor, type CareId } from './bench/care';
 export * from './locale/en/bench';
 export { EDIT_TITLE } from './locale/en/bench';
 export { editValueText, optionText } from './wording/options';
-export { layOutCard, PAPERS, type Card, type CardInput, type Paper } from './reports/card/card';
+export { layOutCard, type Card, type CardInput } from './reports/card/card';
+export { layOutDay, type DaySheetInput, type SheetStop } from './reports/card/day-sheet';
+export { PAPERS, type Paper } from './reports/card/sheets';
 export { type CardItem, type CardPage } from './reports/card/draw';
 export { cardSvg } from './reports/card/card-svg';
 export { rigHeadOn } from './rig/outline/head-on';
@@ -278,7 +280,7 @@ export { decodeText, type Decoded, type Encoding } from './formats/decode';
 export { sniff, type Sniffed } from './formats/sniff';
 export { oneLine } from './units/one-line';
 export { checkRows, readJson, readPanderoJson, type PanderoFile, type ReadFile } from './formats/pandero-json/read';
-export { backupPieces, writeBackup, writeBox, writeTickets } from './formats/pandero-json/write';
+export { backupPieces, writeBackup, writeTrip, writeBox, writeTickets } from './formats/pandero-json/write';
 export {
   BACKUP_VERSION,
   JSON_KINDS,
@@ -306,6 +308,17 @@ export * from './season';
 export * from './tank';
 export * from './gear';
 export * from './deck';
+export { deckNotes, deckProblems } from './wording/deck';
+export {
+  isStopsCsv,
+  readStopsCsv,
+  STOP_COLUMNS,
+  writeStopsCsv,
+  type ListedPlace,
+  type WrittenStop,
+} from './formats/stops-csv';
+export { readGpx, USUAL_MINUTES, type GpxFile, type GpxPlace } from './formats/gpx/read';
+export { writeGpx } from './formats/gpx/write';
 export { deckReport } from './reports/deck-report';
 export { CHANGE_TEXT, MARGIN_TEXT, NOT_ENOUGH } from './locale/en/gear';
 export { breaksDownText, CAUSE_TEXT, HAPPENING_TEXT, MEASURE_TEXT, PROGRAMME_TEXT, WORKS_TEXT } from './locale/en/tank';

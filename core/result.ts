@@ -64,6 +64,13 @@ export type IssueCode =
   | 'nothing-reaches'
   | 'jumps-past'
   | 'never-half-way'
+  | 'read-on-the-deck'
+  | 'broken-code'
+  | 'not-xml'
+  | 'no-places'
+  | 'rest-too-long'
+  | 'overlaps'
+  | 'not-in-order'
   | 'none-to-take'
   | 'no-such-rod';
 

@@ -11,6 +11,9 @@ import type { ScaleLine } from './scale-line';
 /** Nothing is posted here yet; whatever comes is small or refused. */
 const BODY_LIMIT_BYTES = 64 * 1024;
 
+/** The one script that may compile WebAssembly. */
+const SOLVES = /^\/assets\/deck\.worker-[\w-]+\.js$/;
+
 /** What a server of this kind needs to know. */
 export interface AppOptions {
   /** absolute path of the static build */
@@ -27,6 +30,16 @@ export interface AppOptions {
 export function createApp({ folder, scale = null, names = { open: false, more: [] } }: AppOptions): Hono {
   const app = new Hono();
   app.use(onlyKnownHosts(names));
+  // the worker that plans a day runs a solver in WebAssembly; no page and no other worker may
+  app.use('/assets/*', async (c, next) => {
+    await next();
+    const policy = c.res.headers.get('content-security-policy');
+    if (policy && SOLVES.test(c.req.path))
+      c.res.headers.set(
+        'content-security-policy',
+        policy.replace("script-src 'self'", "script-src 'self' 'wasm-unsafe-eval'"),
+      );
+  });
   app.use(
     secureHeaders({
       contentSecurityPolicy: {

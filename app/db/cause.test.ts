@@ -72,6 +72,7 @@ describe('the store as a whole', () => {
       tickets: 'id, madeAt',
       builds: 'id, changedAt',
       setAside: 'id, at',
+      trips: 'id, changedAt',
       plans: 'id',
     });
     await later.table('plans').add({ id: 'p' });

@@ -5,6 +5,7 @@ import {
   TRAYS,
   type Aside,
   type Build,
+  type KeptTrip,
   type MeasuredScreen,
   type Settings,
   type Tank,
@@ -30,6 +31,8 @@ export type SettingsRow =
   | { readonly key: 'at-hand'; readonly value: string }
   /** id of the build on the bench */
   | { readonly key: 'on-bench'; readonly value: string }
+  /** id of the day on the deck */
+  | { readonly key: 'on-deck'; readonly value: string }
   /** how large a millimetre is on this screen; version 3 kept the number alone */
   | { readonly key: 'screen'; readonly value: MeasuredScreen | number }
   /** changes when everything is cleared or replaced: changes made before that are not written after it */
@@ -90,6 +93,7 @@ export class PanderoDatabase extends Dexie {
   parts!: EntityTable<PartRow, 'id'>;
   tickets!: EntityTable<Ticket, 'id'>;
   builds!: EntityTable<Build, 'id'>;
+  trips!: EntityTable<KeptTrip, 'id'>;
   setAside!: EntityTable<AsideRow, 'id'>;
   state: StoreState = 'open';
   /** called before the store is handed to another tab; what is still to be written gets its chance */
@@ -108,6 +112,7 @@ export class PanderoDatabase extends Dexie {
     this.version(2).stores({ waters: 'key, at' }).upgrade(toVersion2);
     this.version(3).stores({ builds: 'id, changedAt' });
     this.version(4).stores({ setAside: 'id, at' });
+    this.version(5).stores({ trips: 'id, changedAt' });
     // returning false keeps the library from warning and reopening by itself
     this.on('blocked', () => {
       this.is('blocked');
@@ -158,7 +163,7 @@ export class PanderoDatabase extends Dexie {
 }
 
 /** Version of the store this app knows. */
-export const STORE_VERSION = 4;
+export const STORE_VERSION = 5;
 /** Longest another tab is kept waiting for what is still to be written here, ms. */
 const HAND_OVER_MS = 1000;
 

@@ -2,13 +2,17 @@ import {
   asideSchema,
   asJson,
   BACKUP_VERSION,
+  isBoxKeepable,
   issue,
+  keptTripOf,
   parseWith,
+  partCount,
   sameJson,
   screenSchema,
   setAside,
   STORE_LIMITS,
   tankSchema,
+  TRIP_BOX_PARTS,
   type Aside,
   type Backup,
   type KeptWater,
@@ -16,6 +20,7 @@ import {
   type Result,
   type Settings,
   type Ticket,
+  type Trip,
   yearSchema,
 } from '@core';
 import { newId } from '../new-id';
@@ -47,6 +52,7 @@ export interface AllRows {
   readonly parts: readonly Rows['part'][];
   readonly tickets: readonly Ticket[];
   readonly builds: readonly Rows['build'][];
+  readonly trips: readonly Rows['trip'][];
   readonly setAside: readonly Aside[];
 }
 
@@ -86,13 +92,14 @@ async function ticketsOf(
 export const readAll = (from: PanderoDatabase, onTicket?: (list: string, row: unknown) => void): Promise<AllRows> =>
   from.transaction(
     'r',
-    [from.settings, from.waters, from.parts, from.tickets, from.builds, from.setAside],
+    [from.settings, from.waters, from.parts, from.tickets, from.builds, from.trips, from.setAside],
     async () => ({
       settings: await from.settings.toArray(),
       waters: ordered(await from.waters.toArray(), 'at'),
       parts: ordered(await from.parts.toArray(), 'at'),
       tickets: ordered(await ticketsOf(from.tickets, onTicket), 'madeAt'),
       builds: ordered(await from.builds.toArray(), 'changedAt'),
+      trips: ordered(await from.trips.toArray(), 'changedAt'),
       setAside: ordered(await from.setAside.toArray(), 'at').map(({ id: _id, at: _at, ...row }) => row),
     }),
   );
@@ -148,8 +155,9 @@ export function backupOf(
   const parts = sifted('part', rows.parts);
   const tickets = sifted('ticket', rows.tickets);
   const builds = sifted('build', rows.builds);
+  const trips = sifted('trip', rows.trips);
   const pointers = new Map(overlay('setting', rows.settings, waiting).map((row) => [row.key, row]));
-  const pointed = (key: 'at-hand' | 'on-bench', to: readonly string[]): string | null => {
+  const pointed = (key: 'at-hand' | 'on-bench' | 'on-deck', to: readonly string[]): string | null => {
     const value = pointers.get(key)?.value;
     return typeof value === 'string' && to.includes(value) ? value : null;
   };
@@ -170,6 +178,11 @@ export function backupOf(
       'on-bench',
       builds.map(({ id }) => id),
     ),
+    trips: [...trips],
+    onDeck: pointed(
+      'on-deck',
+      trips.map(({ id }) => id),
+    ),
     screen: screenOf(pointers.get('screen'), screen),
     tank: kept(pointers.get('tank'), tankSchema),
     year: kept(pointers.get('year'), yearSchema),
@@ -182,7 +195,12 @@ export const makeBackup = async (screen: OnScreen, madeAt: string, from: Pandero
   backupOf(await readAll(from), screen, madeAt);
 
 function withinLimits(backup: Backup): void {
-  const counts = { waters: backup.waters, tickets: backup.tickets, builds: backup.builds } as const;
+  const counts = {
+    waters: backup.waters,
+    tickets: backup.tickets,
+    builds: backup.builds,
+    trips: backup.trips,
+  } as const;
   for (const [what, rows] of Object.entries(counts)) {
     const limit = STORE_LIMITS[what as keyof typeof counts];
     if (rows.length > limit) throw new KeepError(issue('too-many-kept', what, { got: rows.length, limit, what }));
@@ -190,7 +208,7 @@ function withinLimits(backup: Backup): void {
 }
 
 const everyTable = (of: PanderoDatabase) =>
-  [of.settings, of.waters, of.parts, of.tickets, of.builds, of.setAside] as const;
+  [of.settings, of.waters, of.parts, of.tickets, of.builds, of.trips, of.setAside] as const;
 
 /**
  * Replaces everything by a backup, all or nothing.
@@ -209,11 +227,12 @@ export function restoreBackup(
       into.transaction('rw', [...everyTable(into)], async () => {
         withinLimits(backup);
         await Promise.all([
-          into.settings.bulkDelete(['settings', 'at-hand', 'on-bench', 'tank', 'year']),
+          into.settings.bulkDelete(['settings', 'at-hand', 'on-bench', 'on-deck', 'tank', 'year']),
           into.waters.clear(),
           into.parts.clear(),
           into.tickets.clear(),
           into.builds.clear(),
+          into.trips.clear(),
           into.setAside.clear(),
         ]);
         await into.settings.put({ key: 'settings', value: backup.settings });
@@ -224,6 +243,8 @@ export function restoreBackup(
         await addInChunks(rowsOfBox(backup.box, new Set(), 0), into);
         await into.tickets.bulkAdd([...backup.tickets]);
         await into.builds.bulkAdd([...backup.builds]);
+        await into.trips.bulkAdd([...backup.trips]);
+        if (backup.onDeck !== null) await into.settings.put({ key: 'on-deck', value: backup.onDeck });
         if (backup.onBench !== null) await into.settings.put({ key: 'on-bench', value: backup.onBench });
         if (backup.tank !== null) await into.settings.put({ key: 'tank', value: backup.tank });
         if (backup.year !== null) await into.settings.put({ key: 'year', value: backup.year });
@@ -267,6 +288,25 @@ export function addTickets(
   );
 }
 
+/** Adds a day of a file, and lays it on the deck. */
+export function addTrip(trip: Trip, into: PanderoDatabase = db): Promise<Result<string>> {
+  return keep(
+    () =>
+      into.transaction('rw', [into.trips, into.settings], async () => {
+        const got = (await into.trips.count()) + 1;
+        if (got > STORE_LIMITS.trips)
+          throw new KeepError(issue('too-many-kept', '', { got, limit: STORE_LIMITS.trips, what: 'days' }));
+        if (!isBoxKeepable(trip.box))
+          throw new KeepError(issue('too-many-rows', 'box', { got: partCount(trip.box), limit: TRIP_BOX_PARTS }));
+        const id = newId();
+        await into.trips.add(keptTripOf(trip, { id, at: new Date().toISOString(), newId }));
+        await into.settings.put({ key: 'on-deck', value: id });
+        return id;
+      }),
+    into,
+  );
+}
+
 /**
  * Empties the browser's store of everything but the settings.
  * @returns the epoch that begins with it
@@ -276,11 +316,12 @@ export function clearAll(of: PanderoDatabase = db): Promise<Result<string>> {
     () =>
       of.transaction('rw', [...everyTable(of)], async () => {
         await Promise.all([
-          of.settings.bulkDelete(['at-hand', 'on-bench', 'tank', 'year']),
+          of.settings.bulkDelete(['at-hand', 'on-bench', 'on-deck', 'tank', 'year']),
           of.waters.clear(),
           of.parts.clear(),
           of.tickets.clear(),
           of.builds.clear(),
+          of.trips.clear(),
           of.setAside.clear(),
         ]);
         return beginEpoch(of);

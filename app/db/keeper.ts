@@ -205,7 +205,7 @@ export function createKeeper({ shelf, journal, state, retryMs = RETRY_MS }: Part
   function recover(): Promise<void> {
     isLeft = false;
     const { notes, rubbish } = journal.left();
-    const later = notes.filter(({ kind }) => kind === 'ticket' || kind === 'build');
+    const later = notes.filter(({ kind }) => kind !== 'water' && kind !== 'part' && kind !== 'setting');
     takeUp(
       notes.filter((note) => !later.includes(note)),
       rubbish,

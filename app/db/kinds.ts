@@ -14,6 +14,7 @@ import {
   STORE_LIMITS,
   TRAYS,
   type Build,
+  type KeptTrip,
   type Meeting,
   type Merged,
   type Result,
@@ -35,7 +36,7 @@ export interface Kind<Row> {
   readonly counted?: { readonly index: string; of(row: Row): string };
 }
 
-export const KIND_NAMES = ['water', 'part', 'ticket', 'build', 'setting'] as const;
+export const KIND_NAMES = ['water', 'part', 'ticket', 'build', 'trip', 'setting'] as const;
 export type KindName = (typeof KIND_NAMES)[number];
 
 /** Tables are typed by their key in the library; here every key is a text. */
@@ -167,6 +168,7 @@ export interface Rows {
   part: PartRow;
   ticket: Ticket;
   build: Build;
+  trip: KeptTrip;
   setting: SettingsRow;
 }
 

@@ -1,11 +1,14 @@
 import {
   buildSchema,
   byField,
+  keptTripSchema,
+  mergeTrips,
   mergeBuilds,
   parseWith,
   STORE_LIMITS,
   ticketSchema,
   type Build,
+  type KeptTrip,
   type Result,
   type Ticket,
 } from '@core';
@@ -31,5 +34,16 @@ const build: Kind<Build> = {
   limit: STORE_LIMITS.builds,
 };
 
+const checkTrip = (row: unknown): Result<KeptTrip> => parseWith(keptTripSchema, row);
+const trip: Kind<KeptTrip> = {
+  name: 'trip',
+  table: (of) => asTable(of.trips),
+  key: ({ id }) => id,
+  check: checkTrip,
+  meeting: { merge: mergeTrips, isValid: (row) => checkTrip(row).ok },
+  limit: STORE_LIMITS.trips,
+};
+
+addKind(trip);
 addKind(ticket);
 addKind(build);

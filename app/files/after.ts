@@ -1,5 +1,6 @@
 import { keeper } from '../db/our-keeper';
 import { useBench } from '../stores/bench';
+import { useDeck } from '../stores/deck';
 import { useScreen } from '../stores/screen';
 import { useTank } from '../stores/tank';
 import { useSettings } from '../stores/settings';
@@ -15,6 +16,7 @@ export async function beginAnew(epoch: string): Promise<void> {
     useBench().reload(),
     useScreen().load(),
     useTank().reload(),
+    useDeck().reload(),
     useYear().reload(),
   ]);
 }

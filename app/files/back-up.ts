@@ -6,6 +6,7 @@ import { keep } from '../db/keep';
 import { keeper } from '../db/our-keeper';
 import { useBench } from '../stores/bench';
 import { useBox } from '../stores/box';
+import { useDeck } from '../stores/deck';
 import { useNotices } from '../stores/notices';
 import { useTickets } from '../stores/tickets';
 import { useWater } from '../stores/water';
@@ -22,6 +23,7 @@ function rowsOnScreen(): AllRows {
     parts: useBox().rows,
     tickets: useTickets().tickets,
     builds: useBench().all,
+    trips: useDeck().all,
     setAside: [],
   };
 }
@@ -42,12 +44,13 @@ export async function backUp(tell?: Tell): Promise<Result<BackupFile & { readonl
 
 /** Says what is in a backup, and no more. */
 export function backupText({ counts, fromScreen }: BackupFile & { readonly fromScreen: boolean }): string {
-  const { waters, parts, tickets, builds, setAside } = counts;
+  const { waters, parts, tickets, builds, trips, setAside } = counts;
   const held = [
     words.waters(waters),
     words.parts(parts),
     words.tickets(tickets),
     words.builds(builds),
+    ...(trips > 0 ? [words.trips(trips)] : []),
     ...(setAside > 0 ? [words.rowsAside(setAside)] : []),
   ].join(', ');
   return fromScreen ? words.savedFromScreen(held) : words.savedWhole(held);

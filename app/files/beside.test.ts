@@ -27,6 +27,7 @@ const rowsWith = (tickets: readonly Ticket[]): AllRows => ({
   parts: [],
   tickets,
   builds: [],
+  trips: [],
   setAside: [],
 });
 const backupWith = (tickets: readonly Ticket[]): Backup =>

@@ -3,6 +3,7 @@ import {
   diffBox,
   emptyBox,
   fail,
+  isStopsCsv,
   issue,
   issueText,
   ok,
@@ -18,6 +19,7 @@ import {
   type ReadHow,
   type Result,
   type Ticket,
+  type Trip,
 } from '@core';
 import type { Addition } from '../db/box-rows';
 import * as words from '../locale/en/files';
@@ -36,6 +38,7 @@ export type Incoming = {
       readonly diff: BoxDiff;
     }
   | { readonly what: 'tickets'; readonly tickets: readonly Ticket[] }
+  | { readonly what: 'trip'; readonly trip: Trip }
   | { readonly what: 'backup'; readonly backup: Backup }
 );
 
@@ -52,6 +55,7 @@ const repeats = (diff: BoxDiff, lines: readonly number[] | null): Issue[] =>
  */
 export function readIncoming(text: string, box: Box = emptyBox(), how: ReadHow = 'all-or-nothing'): Result<Incoming> {
   const { format } = sniff(text);
+  if (format === 'gpx' || (format === 'csv' && isStopsCsv(text))) return fail([issue('read-on-the-deck', '')]);
   if (format !== 'json') {
     const csv = readBoxCsv(text, how);
     if (!csv.ok) return csv;
@@ -66,7 +70,7 @@ export function readIncoming(text: string, box: Box = emptyBox(), how: ReadHow =
       diff,
     });
   }
-  const json = readPanderoJson(text, ['box', 'tickets', 'backup'], how);
+  const json = readPanderoJson(text, ['box', 'tickets', 'trip', 'backup'], how);
   if (!json.ok) return json;
   const { aside, ...file } = json.value;
   const whole = { notes: [], aside };
@@ -79,6 +83,8 @@ export function readIncoming(text: string, box: Box = emptyBox(), how: ReadHow =
     case 'tickets':
       if (file.value.tickets.length === 0) return fail([issue('empty-file', '')]);
       return ok({ ...whole, what: 'tickets', tickets: file.value.tickets, count: file.value.tickets.length });
+    case 'trip':
+      return ok({ ...whole, what: 'trip', trip: file.value, count: file.value.stops.length });
     case 'backup': {
       const count = partCount(file.value.box) + file.value.tickets.length;
       return ok({ ...whole, what: 'backup', backup: file.value, count });

@@ -18,7 +18,7 @@ import {
 import { boxOfRows } from '../db/box-of-rows';
 import { takeIntoBox, type TakeMode } from '../db/box-rows';
 import type { PanderoDatabase } from '../db/database';
-import { addTickets, backupOf, readAll, restoreBackup, type AllRows, type OnScreen } from '../db/everything';
+import { addTickets, addTrip, backupOf, readAll, restoreBackup, type AllRows, type OnScreen } from '../db/everything';
 import { keep } from '../db/keep';
 import { overlay } from '../db/overlay';
 import '../db/later-kinds';
@@ -45,7 +45,7 @@ export type FileJob =
 /** What a backup holds, and the file itself. */
 export interface BackupFile {
   readonly blob: Blob;
-  readonly counts: Readonly<Record<'waters' | 'parts' | 'tickets' | 'builds' | 'setAside', number>>;
+  readonly counts: Readonly<Record<'waters' | 'parts' | 'tickets' | 'builds' | 'trips' | 'setAside', number>>;
 }
 
 /** What was taken in; a new epoch where everything was replaced. */
@@ -106,13 +106,23 @@ async function take(
     const added = await addTickets(file.tickets, aside, of);
     return added.ok ? taken(file.count) : added;
   }
+  if (file.what === 'trip') {
+    const added = await addTrip(file.trip, of);
+    return added.ok ? taken(file.count) : added;
+  }
   const added = await takeIntoBox(file.parts, job.mode, of, aside);
   return added.ok ? taken(file.count) : added;
 }
 
 /** Rows a backup is made of, for the report of progress. */
-const rowsOf = ({ waters, tickets, builds, box }: Backup): number =>
-  waters.length + tickets.length + builds.length + box.heads.length + box.trailers.length + box.skirts.length;
+const rowsOf = ({ waters, tickets, builds, trips, box }: Backup): number =>
+  waters.length +
+  tickets.length +
+  builds.length +
+  trips.length +
+  box.heads.length +
+  box.trailers.length +
+  box.skirts.length;
 
 /**
  * Writes a backup and reads it back, by the very reader that will import it, before anybody says that it is one.
@@ -149,7 +159,7 @@ export async function writtenAndRead(
   if (beside && same.ok && !(await beside.areWell(tell))) same = isSame(readPanderoJson(text, ['backup']));
   tell(0.9);
   if (!same.ok) return same;
-  const { waters, box, tickets, builds, setAside } = backup;
+  const { waters, box, tickets, builds, trips, setAside } = backup;
   const parts = Object.values(box).reduce((sum, tray) => sum + (Array.isArray(tray) ? tray.length : 0), 0);
   return ok({
     blob,
@@ -158,6 +168,7 @@ export async function writtenAndRead(
       parts,
       tickets: tickets.length,
       builds: builds.length,
+      trips: trips.length,
       setAside: setAside.length,
     },
   });

@@ -79,6 +79,7 @@ function summary(file: Preview): string {
   const rest = file.asideCount > 0 ? words.someSetAside(file.asideCount, file.count + file.asideCount) : '';
   if (file.what === 'parts') return words.readWithoutProblem(counted(file), rest);
   if (file.what === 'tickets') return words.ticketsToBeAdded(counted(file), rest);
+  if (file.what === 'trip') return words.dayToBeAdded(counted(file));
   return words.backupReplaces(file.madeAt?.slice(0, 10) ?? '', rest);
 }
 
@@ -99,6 +100,7 @@ async function take(): Promise<void> {
     return;
   }
   if (taken.value.epoch !== null) await beginAnew(taken.value.epoch);
+  if (preview.what === 'trip') await (await import('../stores/deck')).useDeck().reload();
   const aside = taken.value.aside > 0 ? words.asideInFiles(taken.value.aside) : '';
   notices.say(`${preview.what === 'backup' ? words.backupIsBack : words.takenIn(counted(preview))}${aside}`);
   keeping.somethingToLose();

@@ -9,6 +9,7 @@ const TITLES: Readonly<Record<KindName, string>> = {
   part: words.thePart,
   ticket: words.theTicket,
   build: words.theBuild,
+  trip: words.theDay,
   setting: words.theSettings,
 };
 

@@ -1,9 +1,10 @@
-import { advise, judgeRig } from '../advice/recommend/advise';
+import { advise, judgeRig, type Judged } from '../advice/recommend/advise';
 import { fishedOf, type Fished } from '../gear';
 import type { Box } from '../rig/parts/box';
 import type { Rig } from '../rig/parts/schema';
+import type { Water } from '../water/schema';
 import { sameJson } from '../keeping/merge';
-import type { Trip } from './trip';
+import type { BanTray, Trip } from './trip';
 
 /** A rig that may answer stops: as it is fished, and how well it answers each. */
 export interface Candidate {
@@ -20,13 +21,57 @@ export interface Candidate {
 const PICKS = 12;
 const MOST_RIGS = 300;
 
+/** A box without the parts that are not to be used: they stand where they stood, used up. */
+export function withoutBanned(box: Box, bans: Trip['bans'] = []): Box {
+  const trays = new Set(bans.map(({ tray }) => tray));
+  const left = (tray: BanTray): object[] =>
+    (box[tray] as readonly object[]).map((part, at) =>
+      bans.some((ban) => ban.tray === tray && ban.part === at) ? { ...part, quantity: 0 } : part,
+    );
+  return { ...box, ...Object.fromEntries([...trays].map((tray) => [tray, left(tray)])) };
+}
+
+/** What was asked of one box before: of waters, and of rigs on them. */
+export interface AskedBefore {
+  readonly picks: Map<string, readonly Made[]>;
+  readonly judged: Map<string, Pick<Judged, 'score' | 'handled'>>;
+}
+export const nothingAsked = (): AskedBefore => ({ picks: new Map(), judged: new Map() });
+type Made = { readonly rig: Rig; readonly base: Rig };
+
+/** Answers kept of one box: a day has a few stops, and each a few waters it was tried with. */
+const MOST_KEPT = 20_000;
+
+function remembered<T>(known: Map<string, T>, key: string, ask: () => T): T {
+  const before = known.get(key);
+  if (before !== undefined) return before;
+  if (known.size >= MOST_KEPT) known.clear();
+  const found = ask();
+  known.set(key, found);
+  return found;
+}
+
 /**
  * The best rigs of each stop, made ready there, and how each answers every other stop.
- * @param trip  checked
+ * @param waters  of the stops, as they are while each is fished
+ * @param box     without parts that are not to be used
+ * @param tell    hears how far it is, 0 to 1
+ * @param before  what was asked of this box before
  */
-export function candidatesOf({ stops, box }: Pick<Trip, 'stops' | 'box'>): readonly Candidate[] {
-  const found: { readonly rig: Rig; readonly base: Rig }[] = [];
-  const picks = stops.map(({ water }) => advise(water, box, PICKS, { asks: 'own-school' }).picks);
+export function candidatesOf(
+  waters: readonly Water[],
+  box: Box,
+  tell: (done: number) => void = () => undefined,
+  before = nothingAsked(),
+): readonly Candidate[] {
+  const found: Made[] = [];
+  const keys = waters.map((water) => JSON.stringify(water));
+  const picks = waters.map((water, at) => {
+    tell(at / (2 * waters.length));
+    return remembered(before.picks, keys[at]!, () =>
+      advise(water, box, PICKS, { asks: 'own-school' }).picks.map(({ rig, base }) => ({ rig, base })),
+    );
+  });
   // the first of every stop before the second of any
   for (let rank = 0; rank < PICKS; rank++) {
     for (const of of picks) {
@@ -35,13 +80,20 @@ export function candidatesOf({ stops, box }: Pick<Trip, 'stops' | 'box'>): reado
         found.push({ rig: pick.rig, base: pick.base });
     }
   }
-  return found.map(({ rig, base }): Candidate => {
-    const judged = stops.map(({ water }) => judgeRig(water, rig));
+  return found.map(({ rig, base }, place): Candidate => {
+    tell((1 + place / found.length) / 2);
+    const own = JSON.stringify(rig);
+    const judged = waters.map((water, at) =>
+      remembered(before.judged, `${own} ${keys[at]!}`, () => {
+        const { score, handled } = judgeRig(water, rig);
+        return { score, handled };
+      }),
+    );
     return {
       rig,
       base,
       scores: judged.map(({ score }) => score),
-      fished: judged.map(({ handled }, at) => fishedOf(rig, handled, stops[at]!.water)),
+      fished: judged.map(({ handled }, at) => fishedOf(rig, handled, waters[at]!)),
     };
   });
 }

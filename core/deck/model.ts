@@ -1,15 +1,6 @@
-/** A plan as an integer programme, apart from what it is of: which rigs on which rods answer which stops. */
+import type { Option } from './options';
 
-/** A rig on a rod with a reel and line that carry it somewhere. */
-export interface Option {
-  readonly rig: number;
-  readonly rod: number;
-  /** class of reels, of which there are so many */
-  readonly reel: number;
-  readonly line: number;
-  /** stops it can answer: every margin is enough there */
-  readonly stops: readonly number[];
-}
+/** A plan as an integer programme, apart from what it is of: which rigs on which rods answer which stops. */
 
 export interface DeckModel {
   /** worth of a rig at a stop: minutes, weight and score; by rig, then stop */
@@ -26,6 +17,34 @@ export interface DeckModel {
   readonly locks: readonly (number | null)[];
 }
 
+/** Rigs that take a part there are too few of for so many that are tied, by part: what may bind. */
+const binding = ({ parts }: DeckModel, ties: number): DeckModel['parts'] => parts.filter(({ count }) => count < ties);
+
+/**
+ * The same programme without options another one always stands in for: on the same rod, at no fewer stops, nowhere worse, taking no scarce
+ * part or reel the other does not. Some best plan is always among the rest.
+ * @param ties  rigs that are tied at most
+ */
+export function reduced(model: DeckModel, ties = model.rods): DeckModel {
+  const scarce = binding(model, ties);
+  const takes = model.worth.map((_, rig) => scarce.flatMap(({ rigs }, at) => (rigs.includes(rig) ? [at] : [])));
+  const isFree = (reel: number): boolean => model.reels[reel]! >= ties;
+  const stands = (for_: Option, one: Option): boolean =>
+    (one.reel === for_.reel || isFree(one.reel)) &&
+    for_.stops.every((stop) => one.stops.includes(stop)) &&
+    for_.stops.every((stop) => model.worth[one.rig]![stop]! >= model.worth[for_.rig]![stop]!) &&
+    (one.rig === for_.rig || takes[one.rig]!.every((part) => takes[for_.rig]!.includes(part)));
+  const byRod = new Map<number, Option[]>();
+  for (const option of model.options) {
+    const kept = byRod.get(option.rod) ?? byRod.set(option.rod, []).get(option.rod)!;
+    if (kept.some((one) => stands(option, one))) continue;
+    const left = kept.filter((one) => !stands(one, option));
+    byRod.set(option.rod, [...left, option]);
+  }
+  const kept = new Set([...byRod.values()].flat());
+  return { ...model, options: model.options.filter((option) => kept.has(option)) };
+}
+
 /** Chosen options by their places, and the one that answers each stop; null where none does. */
 export interface Chosen {
   readonly options: readonly number[];
@@ -34,11 +53,12 @@ export interface Chosen {
 }
 
 /** What a plan costs that does the same with a rig more, a share of all there is to gain: of equals the one with fewer rigs. */
-const A_RIG_MORE = 1e-6;
+export const A_RIG_MORE = 1e-6;
 /** A locked stop is answered by its rod before anything else is gained, times all there is. */
-const LOCKED = 2;
+export const LOCKED = 2;
 
-const most = ({ worth, stops }: DeckModel): number =>
+/** All there is to gain. */
+export const mostWorth = ({ worth, stops }: Pick<DeckModel, 'worth' | 'stops'>): number =>
   Array.from({ length: stops }, (_, stop) => Math.max(0, ...worth.map((row) => row[stop]!))).reduce((a, b) => a + b, 0);
 
 const mayAnswer = (model: DeckModel, option: Option, stop: number): boolean =>
@@ -70,7 +90,8 @@ export function isPossible(model: DeckModel, options: readonly number[]): boolea
 }
 
 const lockedWorth = (model: DeckModel, { answers, worth }: Chosen): number =>
-  worth + LOCKED * (most(model) + 1) * answers.filter((at, stop) => at !== null && model.locks[stop] !== null).length;
+  worth +
+  LOCKED * (mostWorth(model) + 1) * answers.filter((at, stop) => at !== null && model.locks[stop] !== null).length;
 
 /** One rig after another, each the one that adds most: what the exact plan is never worse than. */
 export function greedy(model: DeckModel): Chosen {
@@ -93,7 +114,7 @@ const sum = (names: readonly string[]): string => names.join(' + ');
 /** The programme in the format linear solvers read. */
 export function programmeOf(model: DeckModel): string {
   const { worth, options, stops, rods, reels, parts, locks } = model;
-  const all = most(model) + 1;
+  const all = mostWorth(model) + 1;
   const y = (at: number): string => `y${at}`;
   /** options of one rig on one rod share what they answer */
   const pairs = new Map<string, { readonly rig: number; readonly rod: number; readonly of: number[] }>();

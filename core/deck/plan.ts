@@ -1,82 +1,114 @@
-import { carries, gearAt, marginsOf, usablePlaces, weakestOf, type GearOfBox, type Margin } from '../gear';
-import { fail, issue, ok, type Result } from '../result';
+import { gearAt, marginsOf, planWithLine, weakestOf, type GearOfBox, type Margin } from '../gear';
+import { fail, issue, ok, type Issue, type Result } from '../result';
+import type { RetrievePlan } from '../motion/plan';
 import { usable, type Box } from '../rig/parts/box';
 import type { Rig } from '../rig/parts/schema';
-import { candidatesOf, partsOf, type Candidate } from './candidates';
-import { answered, greedy, programmeOf, type Chosen, type DeckModel, type Option } from './model';
+import { candidatesOf, partsOf, withoutBanned, type AskedBefore, type Candidate } from './candidates';
+import { timesOf, type DayTimes } from './day';
+import { lackAt, optionsOf, type Lack, type Option } from './options';
+import type { ReTieModel } from './re-tie';
+import { solved, type Solver } from './solve';
 import type { Trip } from './trip';
 
-/** What a solver of integer programmes answers: what was set to 1, and whether it was proven to be the best. */
-export interface SolvedProgramme {
-  readonly isOptimal: boolean;
-  /** names of what is set; empty where nothing was found in time */
-  readonly set: readonly string[];
-}
-/** Solves a programme in the format linear solvers read, in so many seconds at most. */
-export type Solver = (programme: string, mostS: number) => SolvedProgramme;
-
-/** Longest one programme is worked at, s. */
-const MOST_S = 20;
-
-/** A rod of a plan, with what is on it. */
+/** A rod of a plan, with what is on it; a rod whose rig is changed on the way stands once for each. */
 export interface PlannedRod extends GearOfBox {
   readonly rig: Rig;
+  /** before any cut */
+  readonly base: Rig;
   readonly stops: readonly number[];
   /** where it has least in hand among its stops */
   readonly margins: readonly Margin[];
+  /** how well it would answer every stop, whoever does; null where it is not carried */
+  readonly would: readonly (number | null)[];
 }
 export interface PlannedStop {
   readonly stop: number;
   /** place of the rod in the box; null where no rig and rod answer it */
   readonly rod: number | null;
   readonly score: number;
+  /** another rig is tied on for it */
+  readonly isReTied: boolean;
+  /** how its rig is fished there, with the line of its rod; null where none answers it */
+  readonly retrieve: RetrievePlan | null;
 }
 /** Why a stop is answered by nobody. */
 export interface Unanswered {
   readonly stop: number;
-  readonly because: 'locked-rod' | 'no-rod-carries' | 'too-few-rods';
+  readonly because: 'locked-rod' | 'no-rod-carries' | 'too-few-rods' | 'lock-crowds-out' | 'nothing-to-tie';
+  /** what its rod lacks where it comes nearest */
+  readonly lack: Lack | null;
+}
+/** A rod no rig of the day goes on. */
+export interface IdleRod {
+  readonly rod: number;
+  readonly lack: Lack | null;
 }
 export interface DeckPlan {
   readonly rods: readonly PlannedRod[];
   readonly stops: readonly PlannedStop[];
-  /** minutes x weight x score, shared by all minutes */
+  readonly times: DayTimes;
+  /** minutes x weight x score, shared by all minutes; minutes of tying count for nothing */
   readonly score: number;
   readonly isOptimal: boolean;
   /** how much better another plan could be at most, a share of this one: 0 where this one is proven, null where nobody knows */
   readonly gap: number | null;
   readonly greedyScore: number;
-  /** what so many rods come to */
-  readonly extraRod: readonly { readonly rods: number; readonly score: number }[];
-  /** stops nobody answers: no rod of the box carries a rig there, or the rod it is locked to does not */
+  /** the same share, where a minute that counts twice is two: never above 1 */
+  readonly answered: number;
   readonly unanswered: readonly Unanswered[];
+  /** rods that carry nothing that is worth tying on this day */
+  readonly idle: readonly IdleRod[];
+}
+
+/** All that is asked of waters and gear before a plan is chosen: locks, weights and minutes change nothing in it. */
+export interface Prepared {
+  readonly times: DayTimes;
+  /** without what is banned */
+  readonly box: Box;
+  readonly candidates: readonly Candidate[];
+  readonly options: readonly Option[];
 }
 
 /** What nobody counts there is always enough of. */
 const counted = (quantity: number | undefined): number => quantity ?? Infinity;
 
-/** Every rig on every rod and reel that carries it somewhere, with the line that does so at the most stops. */
-function optionsOf(candidates: readonly Candidate[], box: Box, worth: DeckModel['worth']): Option[] {
-  const [rods, reels, lines] = [usablePlaces(box.rods), usablePlaces(box.reels), usablePlaces(box.lines)];
-  return candidates.flatMap(({ fished }, rig) =>
-    rods.flatMap((rod) =>
-      reels.flatMap((reel): Option[] => {
-        let best: Option | null = null;
-        let gains = 0;
-        for (const line of lines) {
-          const gear = gearAt(box, { rod, reel, line })!;
-          const stops = fished.flatMap((of, stop) => (carries(marginsOf(of, gear)) ? [stop] : []));
-          const gain = stops.reduce((total, stop) => total + worth[rig]![stop]!, 0);
-          if (gain > gains) [gains, best] = [gain, { rig, rod, reel, line, stops }];
-        }
-        return best ? [best] : [];
-      }),
-    ),
+/** What keeps a trip from being planned at all. */
+function problemsOf({ stops }: Trip, box: Box): Issue[] {
+  const missing = (['rods', 'reels', 'lines'] as const).filter((tray) => !box[tray].some(usable));
+  if (missing.length > 0) return missing.map((tray) => issue('none-to-take', `box.${tray}`, { tray }));
+  return stops.flatMap(({ lock }, at) =>
+    lock !== undefined && !(box.rods[lock] && usable(box.rods[lock]))
+      ? [issue('no-such-rod', `stops[${at}].lock`, { got: lock, count: box.rods.length })]
+      : [],
   );
 }
 
+/**
+ * Asks the waters of a day, and which gear carries what is tied for them.
+ * @param tell    hears how far it is, 0 to 1
+ * @param before  what was asked of the same box before
+ */
+export function prepareDeck(trip: Trip, tell?: (done: number) => void, before?: AskedBefore): Result<Prepared> {
+  const box = withoutBanned(trip.box, trip.bans);
+  const problems = problemsOf(trip, box);
+  if (problems.length > 0) return fail(problems);
+  const times = timesOf(trip);
+  if (!times.ok) return times;
+  const candidates = candidatesOf(
+    times.value.stops.map(({ water }) => water),
+    box,
+    tell,
+    before,
+  );
+  return ok({ times: times.value, box, candidates, options: optionsOf(candidates, box) });
+}
+
 /** The programme of a trip. */
-export function modelOf(trip: Trip, candidates: readonly Candidate[], rods = trip.rods): DeckModel {
-  const { stops, box } = trip;
+export function modelOf(
+  { stops, reTieMin = 0 }: Pick<Trip, 'stops' | 'reTieMin'>,
+  { box, candidates, options }: Pick<Prepared, 'box' | 'candidates' | 'options'>,
+  rods: number,
+): ReTieModel {
   const worth = candidates.map(({ scores }) =>
     scores.map((score, at) => stops[at]!.minutes * (stops[at]!.weight ?? 1) * score),
   );
@@ -91,30 +123,111 @@ export function modelOf(trip: Trip, candidates: readonly Candidate[], rods = tri
   });
   return {
     worth,
-    options: optionsOf(candidates, box, worth),
+    options,
     stops: stops.length,
     rods,
     reels: box.reels.map(({ quantity }) => counted(quantity)),
     parts,
     locks: stops.map(({ lock }) => lock ?? null),
+    left: stops.map(({ minutes }) => Math.max(0, 1 - reTieMin / minutes)),
   };
 }
 
-interface Best {
-  readonly chosen: Chosen;
-  readonly isOptimal: boolean;
-  readonly greedyWorth: number;
+/** Why a stop has no answer. */
+function whyNot(model: ReTieModel, { candidates, box }: Prepared, stop: number): Omit<Unanswered, 'stop'> {
+  const lock = model.locks[stop]!;
+  if (candidates.length === 0) return { because: 'nothing-to-tie', lack: null };
+  const isAble = model.options.some(({ stops, rod }) => stops.includes(stop) && (lock === null || lock === rod));
+  if (isAble) return { because: lock === null ? 'too-few-rods' : 'lock-crowds-out', lack: null };
+  return { because: lock === null ? 'no-rod-carries' : 'locked-rod', lack: lackAt(candidates, box, stop, lock) };
 }
 
-/** The best plan of a programme; never worse than the greedy one. */
-function solved(model: DeckModel, solver: Solver): Best {
-  const start = greedy(model);
-  if (model.options.length === 0) return { chosen: start, isOptimal: true, greedyWorth: start.worth };
-  const found = solver(programmeOf(model), MOST_S);
-  const options = found.set.flatMap((name) => (/^y\d+$/.test(name) ? [Number(name.slice(1))] : []));
-  const exact = answered(model, options);
-  const chosen = found.isOptimal || exact.worth >= start.worth ? exact : start;
-  return { chosen, isOptimal: found.isOptimal, greedyWorth: start.worth };
+/** Rods on which nothing goes, with what they lack where they come nearest, at the stop that has most minutes. */
+function idleRods({ options, candidates, box }: Prepared, stops: Trip['stops']): IdleRod[] {
+  if (candidates.length === 0) return [];
+  const longest = stops.reduce((most, { minutes }, at) => (minutes > stops[most]!.minutes ? at : most), 0);
+  return box.rods.flatMap((part, rod): IdleRod[] =>
+    !usable(part) || options.some((option) => option.rod === rod)
+      ? []
+      : [{ rod, lack: lackAt(candidates, box, longest, rod) }],
+  );
+}
+
+/**
+ * Plans a day that was prepared.
+ * @param most  rods taken along
+ */
+export function planPrepared(trip: Trip, prepared: Prepared, solver: Solver, most = trip.rods): DeckPlan {
+  const { stops, reTieMin } = trip;
+  const { candidates, box, times, options } = prepared;
+  const minutes = stops.reduce((total, stop) => total + stop.minutes, 0);
+  const counts = stops.reduce((total, stop) => total + stop.minutes * (stop.weight ?? 1), 0);
+  const model = modelOf(trip, prepared, most);
+  const mayReTie = reTieMin !== undefined;
+  const best = solved(model, solver, mayReTie);
+  const onRods = [...new Set(best.answers.flatMap((tied) => (tied ? [tied.option] : [])))].sort(
+    (a, b) =>
+      a.rod - b.rod || best.answers.findIndex((t) => t?.option === a) - best.answers.findIndex((t) => t?.option === b),
+  );
+  return {
+    rods: onRods.map((option): PlannedRod => {
+      const { rig, rod, reel, line } = option;
+      const own = best.answers.flatMap((tied, stop) => (tied?.option === option ? [stop] : []));
+      const gear = gearAt(box, { rod, reel, line })!;
+      const margins = own.map((stop) => marginsOf(candidates[rig]!.fished[stop]!, gear));
+      const carried = options.find(
+        (one) => one.rig === rig && one.rod === rod && one.reel === reel && one.line === line,
+      );
+      return {
+        ...{ rod, reel, line },
+        rig: candidates[rig]!.rig,
+        base: candidates[rig]!.base,
+        stops: own,
+        margins: margins.reduce((least, one) => (weakestOf(one).value < weakestOf(least).value ? one : least)),
+        would: candidates[rig]!.scores.map((score, stop) => (carried?.stops.includes(stop) ? score : null)),
+      };
+    }),
+    stops: best.answers.map((tied, stop): PlannedStop => ({
+      stop,
+      rod: tied?.option.rod ?? null,
+      score: tied ? candidates[tied.option.rig]!.scores[stop]! : 0,
+      isReTied: tied?.isReTied ?? false,
+      retrieve: tied
+        ? planWithLine(candidates[tied.option.rig]!.fished[stop]!.plan, box.lines[tied.option.line]!)
+        : null,
+    })),
+    times,
+    score: best.worth / minutes,
+    isOptimal: best.isOptimal,
+    gap: best.gap,
+    greedyScore: best.greedyWorth / minutes,
+    answered: counts > 0 ? best.worth / counts : 0,
+    unanswered: best.answers.flatMap((tied, stop): Unanswered[] =>
+      tied === null ? [{ stop, ...whyNot(model, prepared, stop) }] : [],
+    ),
+    idle: idleRods(prepared, stops),
+  };
+}
+
+/** What so many rods come to. */
+export interface SoManyRods {
+  readonly rods: number;
+  readonly score: number;
+}
+/** What each rod more adds, from one to all that are taken along; the last is the plan itself. */
+export function eachRodMore(
+  trip: Trip,
+  prepared: Prepared,
+  solver: Solver,
+  { score }: Pick<DeckPlan, 'score'>,
+  most = trip.rods,
+): readonly SoManyRods[] {
+  const minutes = trip.stops.reduce((total, stop) => total + stop.minutes, 0);
+  return Array.from({ length: most }, (_, at) => at + 1).map((rods) => {
+    if (rods === most) return { rods, score };
+    const { worth } = solved(modelOf(trip, prepared, rods), solver, trip.reTieMin !== undefined);
+    return { rods, score: worth / minutes };
+  });
 }
 
 /**
@@ -123,54 +236,13 @@ function solved(model: DeckModel, solver: Solver): Best {
  * @param solver  of integer programmes
  * @param most    rods taken along; left out, as the trip says
  */
-export function planDeck(trip: Trip, solver: Solver, most = trip.rods): Result<DeckPlan> {
-  const { stops, box } = trip;
-  const missing = (['rods', 'reels', 'lines'] as const).filter((tray) => !box[tray].some(usable));
-  if (missing.length > 0) return fail(missing.map((tray) => issue('none-to-take', `box.${tray}`, { tray })));
-  const lost = stops.flatMap(({ lock }, at) =>
-    lock !== undefined && !(box.rods[lock] && usable(box.rods[lock]))
-      ? [issue('no-such-rod', `stops[${at}].lock`, { got: lock, count: box.rods.length })]
-      : [],
-  );
-  if (lost.length > 0) return fail(lost);
-
-  const candidates = candidatesOf(trip);
-  const minutes = stops.reduce((total, stop) => total + stop.minutes, 0);
-  const model = modelOf(trip, candidates, most);
-  const { chosen, isOptimal, greedyWorth } = solved(model, solver);
-  const extraRod = Array.from({ length: most }, (_, at) => at + 1).map((rods) => ({
-    rods,
-    score: (rods === most ? chosen : solved({ ...model, rods }, solver).chosen).worth / minutes,
-  }));
-  const answeredBy = (option: number): number[] => chosen.answers.flatMap((at, stop) => (at === option ? [stop] : []));
-  const isAble = (stop: number): boolean =>
-    model.options.some((option) => option.stops.includes(stop) && (model.locks[stop] ?? option.rod) === option.rod);
-  return ok({
-    rods: chosen.options.map((at): PlannedRod => {
-      const { rig, rod, reel, line } = model.options[at]!;
-      const own = answeredBy(at);
-      const gear = gearAt(box, { rod, reel, line })!;
-      const margins = own.map((stop) => marginsOf(candidates[rig]!.fished[stop]!, gear));
-      return {
-        ...{ rod, reel, line },
-        rig: candidates[rig]!.rig,
-        stops: own,
-        margins: margins.reduce((least, one) => (weakestOf(one).value < weakestOf(least).value ? one : least)),
-      };
-    }),
-    stops: chosen.answers.map((at, stop): PlannedStop => {
-      const option = at === null ? null : model.options[at]!;
-      return { stop, rod: option?.rod ?? null, score: option ? candidates[option.rig]!.scores[stop]! : 0 };
-    }),
-    score: chosen.worth / minutes,
-    isOptimal,
-    gap: isOptimal ? 0 : null,
-    greedyScore: greedyWorth / minutes,
-    extraRod,
-    unanswered: chosen.answers.flatMap((at, stop): Unanswered[] => {
-      if (at !== null) return [];
-      if (isAble(stop)) return [{ stop, because: 'too-few-rods' }];
-      return [{ stop, because: model.locks[stop] === null ? 'no-rod-carries' : 'locked-rod' }];
-    }),
-  });
+export function planDeck(
+  trip: Trip,
+  solver: Solver,
+  most = trip.rods,
+): Result<DeckPlan & { readonly extraRod: readonly SoManyRods[] }> {
+  const prepared = prepareDeck(trip);
+  if (!prepared.ok) return prepared;
+  const plan = planPrepared(trip, prepared.value, solver, most);
+  return ok({ ...plan, extraRod: eachRodMore(trip, prepared.value, solver, plan, most) });
 }

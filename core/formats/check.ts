@@ -1,12 +1,14 @@
 import { partCount, TRAYS } from '../rig/parts/box';
 import type { Issue } from '../result';
+import { readGpx } from './gpx/read';
+import { isStopsCsv, readStopsCsv } from './stops-csv';
 import { readBoxCsv } from './box-csv/read';
 import { readPanderoJson } from './pandero-json/read';
 import { sniff } from './sniff';
 
 /** What a file is, how much it holds, and every problem in it. */
 export interface FileReport {
-  readonly format: 'json' | 'csv' | 'foreign';
+  readonly format: 'json' | 'csv' | 'gpx' | 'foreign';
   readonly kind: string | null;
   readonly counts: Readonly<Record<string, number>>;
   readonly issues: readonly Issue[];
@@ -33,6 +35,7 @@ function countsOf(file: Known): Record<string, number> {
         parts: partCount(file.value.box),
         tickets: file.value.tickets.length,
         builds: file.value.builds.length,
+        trips: file.value.trips.length,
         setAside: file.value.setAside.length,
       };
     case 'trip':
@@ -53,6 +56,17 @@ function countsOf(file: Known): Record<string, number> {
 export function checkFile(text: string): FileReport {
   const { format } = sniff(text);
   if (format === 'json') return checkJson(text);
+  const none = { counts: {}, notes: [] };
+  if (format === 'gpx') {
+    const gpx = readGpx(text);
+    if (!gpx.ok) return { ...none, format, kind: null, issues: gpx.issues };
+    return { format, kind: 'places', counts: { places: gpx.value.places.length }, issues: [], notes: gpx.value.notes };
+  }
+  if (format === 'csv' && isStopsCsv(text)) {
+    const stops = readStopsCsv(text);
+    if (!stops.ok) return { ...none, format, kind: null, issues: stops.issues };
+    return { ...none, format, kind: 'stops', counts: { stops: stops.value.length }, issues: [] };
+  }
   const read = readBoxCsv(text);
   if (!read.ok) return { format, kind: null, counts: {}, issues: read.issues, notes: [] };
   const { tray, notes } = read.value;

@@ -187,8 +187,8 @@ describe('lists from spreadsheets that mean harm, or well', () => {
       `style,weight\n${'ball,1/4\n'.repeat(50)}"ball,1/4\nball,1/4\n`,
       ['52  broken-quotes'],
     ],
-    ['a GPX file', '<?xml version="1.0"?>\n<gpx version="1.1"><wpt/></gpx>', ['-  not-read-yet']],
-    ['a GPX file with a remark', '<?xml version="1.0"?><!-- mine -->\n<gpx/>', ['-  not-read-yet']],
+    ['a GPX file', '<?xml version="1.0"?>\n<gpx version="1.1"><wpt/></gpx>', ['-  read-on-the-deck']],
+    ['a GPX file with a remark', '<?xml version="1.0"?><!-- mine -->\n<gpx/>', ['-  read-on-the-deck']],
     ['a sounder’s recording', '$SDDPT,3.2,0.4*5A\n$SDMTW,14.2,C*0B\n', ['-  not-read-yet']],
     ['a map', '<kml xmlns="x"></kml>', ['-  not-read-yet']],
     ['a web page', '<!DOCTYPE html><p>hello', ['-  not-read-yet']],
@@ -352,7 +352,7 @@ describe('bytes as text', () => {
 });
 
 test('a file is told by its contents, and what is not read is named', () => {
-  expect(checkFile('<gpx version="1.1"/>')).toMatchObject({ format: 'foreign', issues: [{ code: 'not-read-yet' }] });
+  expect(checkFile('<gpx version="1.1"/>')).toMatchObject({ format: 'gpx', issues: [{ code: 'no-places' }] });
   expect(checkFile('{"kind":"box","version":2}')).toMatchObject({ format: 'json', kind: 'box' });
   expect(checkFile('  \n[')).toMatchObject({ format: 'json' });
   const counts = (tray: Tray): unknown => checkFile(writeBoxCsv(DEMO_BOX, tray)).counts;

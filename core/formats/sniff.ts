@@ -1,10 +1,11 @@
 import * as formats from '../locale/en/formats';
 /** What a text can be: JSON and CSV are read here, the others are known by name. */
-export type Sniffed = { readonly format: 'json' | 'csv' } | { readonly format: 'foreign'; readonly name: string };
+export type Sniffed =
+  { readonly format: 'json' | 'csv' | 'gpx' } | { readonly format: 'foreign'; readonly name: string };
 
+const GPX = /^(<\?xml[^>]*>\s*)?(<!--[\s\S]{0,2000}?-->\s*)?<gpx[\s>/]/i;
 /** Formats that are recognised and not read, by how they begin. */
 const FOREIGN: readonly (readonly [name: string, begins: RegExp])[] = [
-  [formats.gpx, /^(<\?xml[^>]*>\s*)?(<!--[\s\S]{0,2000}?-->\s*)?<gpx[\s>]/i],
   [formats.kml, /^(<\?xml[^>]*>\s*)?<kml[\s>]/i],
   [formats.tcx, /^(<\?xml[^>]*>\s*)?<TrainingCenterDatabase[\s>]/i],
   [formats.svg, /^(<\?xml[^>]*>\s*)?(<!DOCTYPE svg[^>]*>\s*)?<svg[\s>]/i],
@@ -25,6 +26,7 @@ export function sniff(text: string): Sniffed {
     .slice(0, 4000)
     .replace(/^\uFEFF/, '')
     .trimStart();
+  if (GPX.test(start)) return { format: 'gpx' };
   const foreign = FOREIGN.find(([, begins]) => begins.test(start));
   if (foreign) return { format: 'foreign', name: foreign[0] };
   return { format: /^[[{]/.test(start) ? 'json' : 'csv' };

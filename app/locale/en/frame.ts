@@ -17,6 +17,7 @@ export const water = 'Water';
 export const pick = 'Pick';
 export const bench = 'Bench';
 export const tank = 'Tank';
+export const deck = 'Deck';
 export const box = 'Box';
 export const tickets = 'Tickets';
 export const ticket = 'Ticket';

@@ -2,7 +2,7 @@ import { plural } from '../intl';
 
 export const importAFile = 'Import a file';
 export const whatCanBeTakenIn =
-  'A box list (CSV), or a box, tickets or a backup (JSON). Nothing is taken in unless all of it is right, or you say that the rest may be left out.';
+  'A box list (CSV), or a box, tickets, a day or a backup (JSON). Nothing is taken in unless all of it is right, or you say that the rest may be left out.';
 export const file = 'File';
 export const howFarItIs = 'How far it is';
 export const rowsSetAside = 'Rows set aside';
@@ -23,6 +23,7 @@ export const readWithoutProblem = (counted: string | number, rest: string | numb
   `${counted}, read without a problem.${rest}`;
 export const ticketsToBeAdded = (counted: string | number, rest: string | number): string =>
   `${counted}, to be added; one that is here already is replaced.${rest}`;
+export const dayToBeAdded = (counted: string): string => `A day of ${counted}, to be laid on the deck with its box.`;
 export const backupReplaces = (day: string, rest: string): string =>
   `A full backup of ${day}: it replaces the waters, the box, all builds and all tickets.${rest}`;
 export const asideInFiles = (aside: string | number): string => ` ${aside} set aside: Files, “Set aside”.`;
@@ -64,6 +65,7 @@ export const andMore = (count: number): string => `and ${count} more.`;
 export const countedOf = {
   parts: (count: number): string => plural(count, { one: '1 part', other: `${count} parts` }),
   tickets: (count: number): string => plural(count, { one: '1 ticket', other: `${count} tickets` }),
+  trip: (count: number): string => plural(count, { one: '1 stop', other: `${count} stops` }),
   backup: (count: number): string => plural(count, { one: '1 row', other: `${count} rows` }),
 } as const;
 export const never = 'never';

@@ -10,6 +10,7 @@ export const stationHelp: Readonly<Record<StationName, string>> = {
   pick: ': every rig your box allows, ranked; open a row for all its reasons and for what the other school would tie.',
   bench: ': cut it, turn it, and see at once what that does; keep versions, compare them, print the cut card.',
   tank: ': run it over this bottom before you tie it: its path, what you would feel, two falls side by side.',
+  deck: ': name the stops of a day; which rig on which rod answers them best is proven, with what to pack and a sheet to print.',
   tickets: ': the chosen rig with its numbers, to keep, print or hand on.',
 };
 export const theMarks = 'The marks';
@@ -26,7 +27,7 @@ export const exportThem = 'Export them';
 export const clearEverything = 'Clear everything';
 export const clearEverythingAsked = 'Clear everything?';
 export const whatIsCleared =
-  'The water, every part of the box, every build and every ticket leave this browser. Export first if you may want them again.';
+  'The water, every part of the box, every build, every day and every ticket leave this browser. Export first if you may want them again.';
 export const exportFirst = 'Export first';
 export const clear = 'Clear';
 export const keep = 'Keep';

@@ -1,4 +1,3 @@
-import Papa from 'papaparse';
 import { fail, issue, ok, type Issue, type Result } from '../../result';
 import { colourClassOf } from '../../tackle/colours';
 import { parsePart, TRAYS, type AnyPart, type Tray } from '../../rig/parts/box';
@@ -6,9 +5,10 @@ import { massContradiction, WEIGHED_TRAYS } from '../../rig/body/part-mass';
 import { putAt } from '../../part-fields/described';
 import { filled } from '../../part-fields/filled';
 import { setAside, type Aside, type ReadHow } from '../aside';
+import { delimiterOf, isBlank, opening, rowsOf } from '../csv-rows';
 import { sniff } from '../sniff';
 import { COLUMNS, type Column } from './columns';
-import { unguarded } from './formula';
+import { unguarded } from '../formula';
 import { headingOf, trayOf, withUnit, type Heading } from './header';
 
 export const CSV_LIMITS = { chars: 20_000_000, rows: 20_000 } as const;
@@ -21,12 +21,6 @@ export interface TrayParts {
   readonly lines: readonly number[];
   readonly notes: readonly Issue[];
   readonly aside: readonly Aside[];
-}
-
-/** The separator of a header: whichever of tab, semicolon and comma it holds most of. */
-function delimiterOf(header: string): string {
-  const counts = ['\t', ';', ','].map((mark) => ({ mark, count: header.split(mark).length }));
-  return counts.reduce((best, next) => (next.count > best.count ? next : best)).mark;
 }
 
 /** Puts a schema's problem on the column it came from, with the text that stood in the cell. */
@@ -87,53 +81,6 @@ function notesOn(tray: Tray, part: AnyPart, cells: ReadonlyMap<string, string>, 
   return notes;
 }
 
-/** A row of the file and the line it begins on: a cell in quotes may run over several. */
-interface Row {
-  readonly cells: readonly string[];
-  readonly line: number;
-}
-
-/** Rows of a text with their lines, and the lines on which a quote mark is opened and never closed. */
-function rowsOf(text: string, delimiter: string, firstLine: number): { rows: Row[]; unclosed: number[] } {
-  const newline = text.includes('\n') ? '\n' : '\r';
-  const rows: Row[] = [];
-  const unclosed: number[] = [];
-  let [line, from] = [firstLine, 0];
-  Papa.parse(text, {
-    delimiter,
-    newline,
-    skipEmptyLines: false,
-    header: false,
-    step({ data, errors, meta }) {
-      const cells = [...data];
-      // the carriage return of a line end that is written with both
-      cells[cells.length - 1] = cells.at(-1)!.replace(/\r$/, '');
-      rows.push({ cells, line });
-      if (errors.some(({ code }) => code.endsWith('Quotes'))) unclosed.push(line);
-      for (let at = text.indexOf(newline, from); at !== -1 && at < meta.cursor; at = text.indexOf(newline, from)) {
-        line++;
-        from = at + 1;
-      }
-    },
-  });
-  return { rows, unclosed };
-}
-
-const isBlank = (cells: readonly string[]): boolean => cells.every((cell) => cell.trim() === '');
-
-/** What a text says of itself before its header: blank lines, and the separator a spreadsheet was told. */
-function opening(text: string): { readonly from: number; readonly line: number; readonly delimiter: string | null } {
-  let [from, line, delimiter] = [0, 1, null as string | null];
-  for (;;) {
-    const rest = /^([^\r\n]*)(\r\n|\n|\r|$)/.exec(text.slice(from, from + 4000))!;
-    const told = /^sep=(.)\s*$/i.exec(rest[1]!);
-    if (rest[2] === '' || (!told && rest[1]!.replace(/[\s;,"]/g, '') !== '')) return { from, line, delimiter };
-    if (told) delimiter = told[1]!;
-    from += rest[0].length;
-    line++;
-  }
-}
-
 /**
  * Reads one tray of a box from CSV: comma, semicolon or tab, with or without a byte-order mark. Which tray it is shows in
  * its header. All or nothing, unless the rows that can be read are asked for: every problem by line and column.
@@ -146,6 +93,7 @@ export function readBoxCsv(text: string, how: ReadHow = 'all-or-nothing'): Resul
   const plain = text.replace(/^\uFEFF/, '');
   if (plain.trim() === '') return fail([issue('empty-file', '')]);
   const sniffed = sniff(plain);
+  if (sniffed.format === 'gpx') return fail([issue('read-on-the-deck', '')]);
   if (sniffed.format === 'foreign') return fail([issue('not-read-yet', '', { got: sniffed.name })]);
   const { from, line: headerLine, delimiter } = opening(plain);
   const body = plain.slice(from);

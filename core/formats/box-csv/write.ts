@@ -2,7 +2,7 @@ import Papa from 'papaparse';
 import type { Box, Tray } from '../../rig/parts/box';
 import { COLUMNS } from './columns';
 import { valueAt } from '../../part-fields/described';
-import { guarded } from './formula';
+import { guarded } from '../formula';
 
 /** Tells spreadsheets that the letters are UTF-8. */
 const BYTE_ORDER_MARK = '\uFEFF';

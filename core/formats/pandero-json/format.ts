@@ -1,6 +1,7 @@
 import * as z from 'zod/mini';
 import { BOX_VERSION, boxSchema, PART_SCHEMAS, READ_LIMIT, TRAYS, upgradeBox } from '../../rig/parts/box';
 import { buildSchema } from '../../bench/build';
+import { keptTripSchema } from '../../deck/kept-trip';
 import { TRIP_VERSION, tripSchema } from '../../deck/trip';
 import { planSchema } from '../../motion/plan';
 import { rigSchema, shortText } from '../../rig/parts/schema';
@@ -14,7 +15,7 @@ import { screenSchema, settingsSchema } from './settings';
 import * as formats from '../../locale/en/formats';
 
 export const TICKETS_VERSION = 1;
-export const BACKUP_VERSION = 5;
+export const BACKUP_VERSION = 6;
 
 /** A list in a file: it takes at least as many rows as a browser stores. */
 const listOf = <T extends z.ZodMiniType>(row: T): z.ZodMiniArray<T> => z.array(row).check(z.maxLength(READ_LIMIT));
@@ -44,6 +45,9 @@ export const backupSchema = z.strictObject({
   tank: z.nullable(tankSchema),
   /** the year that was drawn */
   year: z.nullable(yearSchema),
+  trips: listOf(keptTripSchema),
+  /** id of the day on the deck */
+  onDeck: z.nullable(shortText()),
   /** rows that could not be read, as they came */
   setAside: listOf(asideSchema),
 });
@@ -51,12 +55,14 @@ export const backupSchema = z.strictObject({
 export type TicketsFile = z.infer<typeof ticketsFileSchema>;
 export type Backup = z.infer<typeof backupSchema>;
 
-/** Version 1 held one water without a place, 2 no builds, 3 neither a screen nor rows set aside, 4 neither a tank nor a year. */
+/** Version 1 held one water without a place, 2 no builds, 3 neither a screen nor rows set aside, 4 neither a tank nor a year, 5 no trips. */
 export function upgradeBackup(old: unknown): unknown {
   if (typeof old !== 'object' || old === null) return old;
   const { version } = old as { version?: unknown };
-  const since5 = { version: BACKUP_VERSION, tank: null, year: null };
+  const since6 = { version: BACKUP_VERSION, trips: [], onDeck: null };
+  const since5 = { ...since6, tank: null, year: null };
   const since4 = { ...since5, screen: null, setAside: [] };
+  if (version === 5) return { ...old, ...since6 };
   if (version === 4) return { ...old, ...since5 };
   if (version === 3) return { ...old, ...since4 };
   if (version === 2) return { ...old, builds: [], onBench: null, ...since4 };
@@ -114,6 +120,7 @@ export const JSON_KINDS = {
       ...trayLists('box'),
       TICKET_LIST,
       { path: ['builds'], row: buildSchema, id: 'id' },
+      { path: ['trips'], row: keptTripSchema, id: 'id' },
     ] as RowList[],
   },
   trip: {

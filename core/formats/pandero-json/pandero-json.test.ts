@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
+import { DEMO_WEEKEND } from '../../../demo/weekend';
 import { DEMO_BOX, NORTH_ARM } from '../../../demo/brindle-mere';
 import { advise } from '../../advice/recommend/advise';
 import { issueText } from '../../locale/en/issues';
@@ -25,7 +26,7 @@ const ticket: Ticket = makeTicket(advice.picks[0]!, NORTH_ARM, {
 });
 const backup: Backup = {
   kind: 'backup',
-  version: 5,
+  version: 6,
   madeAt: '2026-09-26T07:00:00.000Z',
   settings: { units: 'us', theme: 'light', source: 'box' },
   waters: [{ id: 'a-water', place: 'Brindle Mere', day: '2026-09-26', water: NORTH_ARM }],
@@ -43,6 +44,8 @@ const backup: Backup = {
   screen: { pxPerMm: 4.2, widthPx: 1280, heightPx: 800, ratio: 2 },
   tank: { ...EMPTY_TANK, rig: jig(), other: null, programme: 'hop' },
   year: startingYear('cool'),
+  trips: [...DEMO_WEEKEND],
+  onDeck: DEMO_WEEKEND[0]!.id,
   setAside: [{ from: 'tickets', key: 'odd', why: ['name: is missing.'], row: { id: 'odd' } }],
 };
 const problems = (text: string): string[] => {
@@ -111,13 +114,15 @@ describe('older versions', () => {
       setAside: _setAside,
       tank: _tank,
       year: _year,
+      trips: _trips,
+      onDeck: _onDeck,
       ...rest
     } = backup;
     expect(readPanderoJson(JSON.stringify({ ...rest, version: 2 }))).toMatchObject({
       ok: true,
       value: {
         value: {
-          version: 5,
+          version: 6,
           tank: null,
           year: null,
           builds: [],
@@ -129,18 +134,33 @@ describe('older versions', () => {
       },
     });
   });
+  test('a backup of version 5 knew no days', () => {
+    const { trips: _trips, onDeck: _onDeck, ...rest } = backup;
+    expect(readPanderoJson(JSON.stringify({ ...rest, version: 5 }))).toMatchObject({
+      ok: true,
+      value: { value: { version: 6, trips: [], onDeck: null, tank: backup.tank, builds: backup.builds } },
+    });
+  });
   test('a backup of version 4 knew neither a tank nor a year', () => {
-    const { tank: _tank, year: _year, ...rest } = backup;
+    const { tank: _tank, year: _year, trips: _trips, onDeck: _onDeck, ...rest } = backup;
     expect(readPanderoJson(JSON.stringify({ ...rest, version: 4 }))).toMatchObject({
       ok: true,
-      value: { value: { version: 5, tank: null, year: null, builds: backup.builds } },
+      value: { value: { version: 6, tank: null, year: null, builds: backup.builds } },
     });
   });
   test('a backup of version 3 knew no screen and set nothing aside', () => {
-    const { screen: _screen, setAside: _setAside, tank: _tank, year: _year, ...rest } = backup;
+    const {
+      screen: _screen,
+      setAside: _setAside,
+      tank: _tank,
+      year: _year,
+      trips: _trips,
+      onDeck: _onDeck,
+      ...rest
+    } = backup;
     expect(readPanderoJson(JSON.stringify({ ...rest, version: 3 }))).toMatchObject({
       ok: true,
-      value: { value: { version: 5, tank: null, year: null, screen: null, setAside: [], builds: backup.builds } },
+      value: { value: { version: 6, tank: null, year: null, screen: null, setAside: [], builds: backup.builds } },
     });
   });
   test('a backup of version 1 had one water without a place', () => {
@@ -151,6 +171,8 @@ describe('older versions', () => {
       setAside: _setAside,
       tank: _tank,
       year: _year,
+      trips: _trips,
+      onDeck: _onDeck,
       ...rest
     } = backup;
     const old = {
@@ -163,7 +185,7 @@ describe('older versions', () => {
       ok: true,
       value: {
         value: {
-          version: 5,
+          version: 6,
           builds: [],
           onBench: null,
           atHand: 'current',

@@ -1,4 +1,5 @@
 import type { Box } from '../../rig/parts/box';
+import type { Trip } from '../../deck/trip';
 import type { Ticket } from '../../ticket/schema';
 import { TICKETS_VERSION, type Backup, type TicketsFile } from './format';
 
@@ -50,6 +51,9 @@ const laidOut = (value: unknown): string => `${[...rowALine(value)].join('')}\n`
 
 export const writeTickets = (tickets: readonly Ticket[]): string =>
   laidOut({ kind: 'tickets', version: TICKETS_VERSION, tickets: [...tickets] } satisfies TicketsFile);
+
+/** A day, laid out. */
+export const writeTrip = (trip: Trip): string => laidOut(trip);
 
 export const writeBackup = (backup: Backup): string => laidOut(backup);
 

@@ -3,7 +3,6 @@ export const oldSpreadsheet = 'an old spreadsheet; save it as CSV';
 export const packed = 'a packed file; unpack it first';
 export const noText = 'no text in UTF-8, UTF-16 or Latin-1';
 export const broken = (encoding: string): string => `broken ${encoding}`;
-export const gpx = 'a GPX file (waypoints and tracks)';
 export const kml = 'a KML file (a map)';
 export const tcx = 'a TCX file (a track)';
 export const svg = 'an SVG drawing';

@@ -4,6 +4,13 @@ import { issuePlace, issueSays, issueText } from './issues';
 
 /** Each code with the facts it carries where it is raised. */
 const EXAMPLES: Readonly<Record<IssueCode, Issue['data']>> = {
+  'read-on-the-deck': {},
+  'broken-code': {},
+  'not-xml': { why: 'unclosed tag' },
+  'no-places': {},
+  'rest-too-long': { got: 600_000, limit: 500_000 },
+  overlaps: { got: '08:00', until: '08:20', name: 'weir' },
+  'not-in-order': {},
   missing: { expected: 'a file, or - for stdin' },
   'wrong-type': { expected: 'boolean', got: '7' },
   'not-a-number': { got: 'heavy' },

@@ -12,6 +12,19 @@ const list = (value: string | number | undefined): string =>
 
 /** What is wrong, why, and what to do, for every code. */
 const WORDING: Readonly<Record<IssueCode, Wording>> = {
+  'read-on-the-deck': () =>
+    'This is a list of places. Open the Deck, and choose “Stops from a file” there: what is taken is chosen first.',
+  'broken-code': () =>
+    'The address holds a day that cannot be read: part of it is missing. Scan the code once more, or use the file.',
+  'not-xml': ({ why }) => `The file cannot be read as places (${why}). Write it anew from where it came, as GPX 1.1.`,
+  'no-places': () => 'There are no waypoints and no route points in it. Mark places, and write the file again.',
+  'rest-too-long': ({ got, limit }) =>
+    `Its tracks and routes are too long to be kept beside the plan (${got} characters, the most is ${limit}). Keep the file itself.`,
+  overlaps: ({ got, until, name }) =>
+    name === 'day'
+      ? `begins at ${got}, before the day does at ${until}. Begin the day earlier, or the stop later.`
+      : `begins at ${got}, while stop “${name}” lasts until ${until}. Shorten that one, or begin this one later.`,
+  'not-in-order': () => 'comes before the hour above it, or stands there twice. Put the hours in order.',
   'none-to-take': ({ tray }) =>
     `holds no ${tray} that can be fished. Put at least one in: a deck is planned from the box.`,
   'no-such-rod': ({ got, count }) =>

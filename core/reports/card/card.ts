@@ -8,16 +8,13 @@ import { BENCH_CAUTION_TEXT, stepText } from '../../locale/en/bench';
 import { READOUT_TEXT } from '../../locale/en/readouts';
 import { readoutText } from '../../wording/readouts';
 import type { Readout } from '../../bench/readouts/table';
-import { CUT, INK, line, SOFT, text, wrapped, type CardItem, type CardPage } from './draw';
+import { CUT, line, SOFT, text, type CardItem, type CardPage } from './draw';
+import { heading, MARGIN_MM, numbered, PAPERS, section, Sheets, TEXT_MM, type Paper } from './sheets';
 import { checkRulers, RULERS_TALL_MM } from './ruler';
 import { cardStrips, type Strip } from './strips';
 import * as phrases from '../../locale/en/reports';
 
-export const PAPERS = { a4: { widthMm: 210, heightMm: 297 }, letter: { widthMm: 215.9, heightMm: 279.4 } } as const;
-export type Paper = keyof typeof PAPERS;
-
-/** What no printer leaves white, and how far parts of a drawing that is longer than the sheet lie over each other, mm. */
-const MARGIN_MM = 12;
+/** How far parts of a drawing that is longer than the sheet lie over each other, mm. */
 export const OVERLAP_MM = 15;
 const GAP_MM = 3;
 
@@ -35,71 +32,6 @@ export interface Card {
   readonly title: string;
   readonly pages: readonly CardPage[];
   readonly tiles: number;
-}
-
-/** Size of running text, mm. */
-const TEXT_MM = 3.3;
-
-/** Sheets that are filled from the top. */
-class Sheets {
-  readonly pages: CardItem[][] = [[]];
-  y = MARGIN_MM;
-  constructor(
-    readonly size: { readonly widthMm: number; readonly heightMm: number },
-    /** size of running text, mm */
-    readonly textMm = TEXT_MM,
-  ) {}
-  get wide(): number {
-    return this.size.widthMm - 2 * MARGIN_MM;
-  }
-  get bottom(): number {
-    return this.size.heightMm - MARGIN_MM;
-  }
-  /** How much of the last sheet is used, 0 to 1. */
-  get filled(): number {
-    return (this.y - MARGIN_MM) / (this.bottom - MARGIN_MM);
-  }
-  /** Room that words take, mm. */
-  tall(words: string, sizeMm: number): number {
-    return wrapped(words, sizeMm, this.wide).length * sizeMm * 1.35;
-  }
-  room(tallMm: number): void {
-    if (this.y + tallMm > this.bottom) this.turn();
-  }
-  turn(): void {
-    this.pages.push([]);
-    this.y = MARGIN_MM;
-  }
-  put(...items: CardItem[]): void {
-    this.pages.at(-1)!.push(...items);
-  }
-  /** Words in a column, and the room they took. */
-  words(
-    words: string,
-    sizeMm: number,
-    more: { readonly bold?: boolean; readonly colour?: string; readonly indent?: number } = {},
-  ): void {
-    const indent = more.indent ?? 0;
-    for (const row of wrapped(words, sizeMm, this.wide - indent, more.bold)) {
-      this.room(sizeMm * 1.35);
-      this.y += sizeMm * 1.35;
-      this.put(
-        text(MARGIN_MM + indent, this.y - sizeMm * 0.3, sizeMm, row, {
-          bold: more.bold ?? false,
-          colour: more.colour ?? INK,
-        }),
-      );
-    }
-  }
-}
-
-const HEADING_MM = 4;
-
-/** A heading that stays with what follows it. */
-function heading(sheets: Sheets, words: string, nextMm: number): void {
-  sheets.room(2 + HEADING_MM * 1.35 + nextMm);
-  sheets.y += 2;
-  sheets.words(words, HEADING_MM, { bold: true });
 }
 
 /** How many parts a drawing of a width is cut into. */
@@ -189,13 +121,6 @@ function putNumbers(sheets: Sheets, readouts: readonly Readout[], system: UnitSy
   sheets.y += perColumn * rowMm;
 }
 
-/** A heading with lines under it; the first of them stays with it. */
-function section(sheets: Sheets, title: string, lines: readonly string[], colour = INK): void {
-  if (lines.length === 0) return;
-  heading(sheets, title, sheets.tall(lines[0]!, sheets.textMm));
-  for (const words of lines) sheets.words(words, sheets.textMm, { colour });
-}
-
 /** Sheets with all that a card holds. */
 function filled(
   { rig, base, readouts, system, paper }: CardInput,
@@ -241,27 +166,14 @@ const LAYOUTS = [
   [TEXT_MM, true],
 ] as const;
 
-/**
- * A cut card: drawings at true size with cut and exit marks, rulers to check the print, numbers, the cut list and its cautions. No
- * sheet stays nearly empty.
- */
-export function layOutCard(input: CardInput): Card {
-  const { rig, system, paper } = input;
+/** A card before its sheets are numbered: no sheet stays nearly empty. */
+export function cardSheets(input: CardInput): { readonly sheets: Sheets; readonly tiles: number } {
   const tried = LAYOUTS.map(([textMm, turns]) => filled(input, textMm, turns));
-  const good = tried.find(({ sheets }) => sheets.pages.length === 1 || sheets.filled >= NEARLY_EMPTY);
-  const { sheets, tiles } = good ?? tried[0]!;
-  const pages = sheets.pages.map((items, at): CardPage => ({
-    ...PAPERS[paper],
-    items: [
-      ...items,
-      text(
-        PAPERS[paper].widthMm - MARGIN_MM,
-        PAPERS[paper].heightMm - 5,
-        2.6,
-        phrases.sheetOf(at + 1, sheets.pages.length),
-        { anchor: 'end', colour: SOFT },
-      ),
-    ],
-  }));
-  return { title: rigTitle(rig, system), pages, tiles };
+  return tried.find(({ sheets }) => sheets.pages.length === 1 || sheets.filled >= NEARLY_EMPTY) ?? tried[0]!;
+}
+
+/** A cut card: drawings at true size with cut and exit marks, rulers to check the print, numbers, the cut list and its cautions. */
+export function layOutCard(input: CardInput): Card {
+  const { sheets, tiles } = cardSheets(input);
+  return { title: rigTitle(input.rig, input.system), pages: numbered(sheets.pages, input.paper), tiles };
 }

@@ -113,7 +113,14 @@ export const PART_SCHEMAS = {
 /** Most rows a list in a file of ours may have. What a browser stores stays below it, so that every export can be read. */
 export const READ_LIMIT = 200_000;
 /** Most rows a browser stores of each kind; parts are counted a tray. */
-export const STORE_LIMITS = { parts: 40_000, waters: 5_000, tickets: 20_000, builds: 1_000, setAside: 20_000 } as const;
+export const STORE_LIMITS = {
+  parts: 40_000,
+  waters: 5_000,
+  tickets: 20_000,
+  builds: 1_000,
+  trips: 500,
+  setAside: 20_000,
+} as const;
 const trayOf = <T extends z.ZodMiniType>(part: T) => z._default(z.array(part).check(z.maxLength(READ_LIMIT)), []);
 
 /** An entry of an older box that no tray can read: kept as it came. */

@@ -1,0 +1,405 @@
+<script setup lang="ts">
+import { computed, nextTick, ref } from 'vue';
+import { partIdAt, rigTitles, usablePlaces, type Box, type KeptTrip, type PlannedRod } from '@core';
+import FractionText from '../../parts/FractionText.vue';
+import RigDrawing from '../../parts/RigDrawing.vue';
+import { gearPartTitle } from '../../parts/gear-part';
+import { useUnits } from '../../composables/useUnits';
+import { useDeck } from '../../stores/deck';
+import type { PlanView } from './useDeckPlan';
+import { useStopDrag } from './useStopDrag';
+import * as words from '../../locale/en/deck';
+
+/** Rods down, stops across: the rig a rod carries where it answers, and how well it would do where another does. */
+const props = defineProps<{ trip: KeptTrip; box: Box; view: PlanView | null; chosen: string | null }>();
+const emit = defineEmits<{ choose: [id: string] }>();
+const deck = useDeck();
+const { system } = useUnits();
+
+const hundred = (score: number): number => Math.round(100 * score);
+const planned = computed(() => props.view?.plan.rods ?? []);
+const titles = computed(() =>
+  rigTitles(
+    planned.value.map(({ rig }) => rig),
+    system.value,
+  ),
+);
+const nameOf = (rod: number): string =>
+  props.box.rods[rod]?.label || gearPartTitle('rods', props.box, rod, system.value);
+/** rods of the box in its order: those taken along, then those that stay */
+const rows = computed(() =>
+  usablePlaces(props.box.rods)
+    .map((rod) => ({ rod, name: nameOf(rod), on: planned.value.filter((one) => one.rod === rod) }))
+    .sort((a, b) => Number(b.on.length > 0) - Number(a.on.length > 0) || a.rod - b.rod),
+);
+const gearText = ({ reel, line }: PlannedRod): string =>
+  words.withGear(
+    gearPartTitle('reels', props.box, reel, system.value),
+    gearPartTitle('lines', props.box, line, system.value),
+  );
+const stopName = (at: number): string => words.stopTitle(at + 1, props.trip.stops[at]!.name);
+
+interface Cell {
+  readonly rig: PlannedRod | null;
+  readonly title: string;
+  readonly score: number;
+  readonly isReTied: boolean;
+  /** how well what it carries would do; null where nothing is carried there */
+  readonly would: number | null;
+}
+function cellOf(on: readonly PlannedRod[], stopId: string): Cell {
+  const at = props.view?.indexOf(stopId) ?? -1;
+  const answer = at === -1 ? null : (props.view?.plan.stops[at] ?? null);
+  const rig = on.find((one) => answer !== null && one.rod === answer.rod && one.stops.includes(at)) ?? null;
+  const would = on.reduce<number | null>((best, one) => {
+    const is = at === -1 ? null : (one.would[at] ?? null);
+    return is !== null && (best === null || is > best) ? is : best;
+  }, null);
+  return {
+    rig,
+    title: rig ? (titles.value[planned.value.indexOf(rig)] ?? '') : '',
+    score: rig && answer ? hundred(answer.score) : 0,
+    isReTied: rig !== null && (answer?.isReTied ?? false),
+    would: would === null ? null : hundred(would),
+  };
+}
+const cells = computed(() => rows.value.map(({ on }) => props.trip.stops.map(({ id }) => cellOf(on, id))));
+
+const isLocked = (stopId: string, rod: number): boolean => {
+  const stop = props.trip.stops.find(({ id }) => id === stopId);
+  return stop?.lock !== undefined && stop.lock === partIdAt(props.box, 'rods', rod);
+};
+function lock(stopId: string, rod: number): void {
+  deck.changeStop(stopId, { lock: isLocked(stopId, rod) ? undefined : partIdAt(props.box, 'rods', rod) });
+}
+
+const heads = ref<HTMLElement[]>([]);
+const says = ref('');
+function move(from: number, to: number): void {
+  const stop = props.trip.stops[from];
+  if (!stop || to < 0 || to >= props.trip.stops.length) return;
+  const name = stopName(from);
+  deck.moveStop(stop.id, to);
+  says.value = words.movedTo(name, to + 1, props.trip.stops.length);
+  emit('choose', stop.id);
+}
+const { held, over, grab } = useStopDrag(
+  () => heads.value,
+  () => 'x',
+  move,
+);
+async function byKey(event: KeyboardEvent, at: number): Promise<void> {
+  const by = event.key === 'ArrowLeft' ? -1 : event.key === 'ArrowRight' ? 1 : 0;
+  if (by === 0) return;
+  event.preventDefault();
+  const id = props.trip.stops[at]!.id;
+  move(at, at + by);
+  await nextTick();
+  document.getElementById(`stop-handle-${id}`)?.focus();
+}
+/** where a dragged stop would come to stand: a bar before it, or behind the last */
+const barAt = (at: number): string => {
+  if (held.value === null || over.value === null || over.value === held.value) return '';
+  const to = over.value;
+  if (to === at && to < held.value) return 'before';
+  if (to === at && to > held.value) return 'after';
+  return '';
+};
+</script>
+
+<template>
+  <div class="deck-grid" tabindex="0" role="region" :aria-label="words.grid">
+    <table :class="{ 'deck-grid--old': view && !view.isCurrent }" data-testid="deck-grid">
+      <thead>
+        <tr>
+          <th scope="col" class="deck-grid__corner">{{ words.rod }}</th>
+          <th
+            v-for="(stop, at) in trip.stops"
+            :key="stop.id"
+            :ref="(element) => element && (heads[at] = element as HTMLElement)"
+            scope="col"
+            :class="[
+              'deck-grid__stop',
+              barAt(at) && `deck-grid__stop--${barAt(at)}`,
+              { 'deck-grid__stop--chosen': stop.id === chosen, 'deck-grid__stop--held': held === at && over !== null },
+            ]"
+            data-testid="stop-head"
+          >
+            <button
+              :id="`stop-handle-${stop.id}`"
+              type="button"
+              class="deck-grid__handle"
+              :aria-label="words.moveStop(stopName(at))"
+              @pointerdown="grab($event, at)"
+              @keydown="byKey($event, at)"
+            >
+              <svg viewBox="0 0 22 10" aria-hidden="true">
+                <path d="M2 3H20M2 7H20" stroke="currentColor" stroke-width="1.6" />
+              </svg>
+            </button>
+            <button
+              type="button"
+              class="deck-grid__name"
+              :aria-pressed="stop.id === chosen"
+              :aria-label="words.choose(stopName(at))"
+              @click="emit('choose', stop.id)"
+            >
+              <b>{{ stopName(at) }}</b>
+              <small class="soft">{{ words.minutesShort(stop.minutes) }}</small>
+            </button>
+          </th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="(row, at) in rows" :key="row.rod" :class="{ 'deck-grid__home': row.on.length === 0 }">
+          <th scope="row" class="deck-grid__rod">
+            <b>{{ row.name }}</b>
+            <small v-if="row.on[0]" class="soft"><FractionText :text="gearText(row.on[0])" /></small>
+            <small v-else class="soft">{{ words.atHome }}</small>
+          </th>
+          <td
+            v-for="(stop, column) in trip.stops"
+            :key="stop.id"
+            class="deck-grid__cell"
+            :class="{
+              'deck-grid__cell--answers': cells[at]![column]!.rig,
+              'deck-grid__cell--locked': isLocked(stop.id, row.rod),
+            }"
+            :data-answers="cells[at]![column]!.rig ? 'yes' : undefined"
+          >
+            <template v-if="cells[at]![column]!.rig">
+              <RigDrawing
+                :rig="cells[at]![column]!.rig!.rig"
+                :frame-mm="120"
+                :label="cells[at]![column]!.title"
+                class="deck-grid__rig"
+              />
+              <p class="deck-grid__title"><FractionText :text="cells[at]![column]!.title" /></p>
+              <p class="deck-grid__score">
+                <b class="number" :aria-label="words.answers(cells[at]![column]!.score)">{{
+                  cells[at]![column]!.score
+                }}</b>
+                <span v-if="cells[at]![column]!.isReTied" class="deck-grid__tie">{{ words.tieHere }}</span>
+              </p>
+              <span class="deck-grid__bar" :style="{ width: `${cells[at]![column]!.score}%` }" aria-hidden="true" />
+            </template>
+            <span
+              v-else-if="cells[at]![column]!.would !== null"
+              class="deck-grid__would number"
+              :aria-label="words.wouldBe(cells[at]![column]!.would!)"
+              :title="words.wouldBe(cells[at]![column]!.would!)"
+              >{{ cells[at]![column]!.would }}</span
+            >
+            <span
+              v-else-if="row.on.length > 0"
+              class="deck-grid__would soft"
+              :aria-label="words.notCarried"
+              :title="words.notCarried"
+              >×</span
+            >
+            <button
+              type="button"
+              class="deck-grid__lock"
+              :aria-pressed="isLocked(stop.id, row.rod)"
+              :aria-label="
+                isLocked(stop.id, row.rod)
+                  ? words.unlock(row.name, stopName(column))
+                  : words.lockHere(row.name, stopName(column))
+              "
+              @click="lock(stop.id, row.rod)"
+            >
+              <svg viewBox="0 0 16 18" aria-hidden="true">
+                <path
+                  :d="isLocked(stop.id, row.rod) ? 'M4 8V5a4 4 0 0 1 8 0v3' : 'M4 8V5a4 4 0 0 1 8 0'"
+                  fill="none"
+                  stroke="currentColor"
+                  stroke-width="1.8"
+                />
+                <rect
+                  x="2"
+                  y="8"
+                  width="12"
+                  height="9"
+                  :fill="isLocked(stop.id, row.rod) ? 'currentColor' : 'none'"
+                  stroke="currentColor"
+                  stroke-width="1.6"
+                />
+              </svg>
+            </button>
+          </td>
+        </tr>
+      </tbody>
+    </table>
+    <p class="visually-hidden" role="status">{{ says }}</p>
+  </div>
+</template>
+
+<style scoped>
+.deck-grid {
+  overflow-x: auto;
+  position: relative;
+}
+table {
+  width: 100%;
+  border-collapse: collapse;
+  table-layout: fixed;
+  min-width: 860px;
+}
+.deck-grid--old tbody {
+  opacity: 0.55;
+}
+.deck-grid__corner,
+.deck-grid__rod {
+  width: 168px;
+  text-align: left;
+  padding: 6px 10px 6px 14px;
+  vertical-align: top;
+}
+.deck-grid__corner {
+  vertical-align: bottom;
+  font: 500 15px var(--v-font-heading);
+}
+.deck-grid__rod b,
+.deck-grid__rod small {
+  display: block;
+  overflow-wrap: anywhere;
+}
+.deck-grid__rod b {
+  font: 600 17px/1.15 var(--v-font-heading);
+}
+.deck-grid__rod small {
+  font-size: 13.5px;
+  font-weight: 400;
+  line-height: 1.25;
+}
+.deck-grid__stop {
+  position: relative;
+  padding: 0;
+  vertical-align: bottom;
+  border-left: 1px solid rgb(var(--v-theme-rule));
+  border-bottom: 2px solid rgb(var(--v-theme-ink));
+  text-align: left;
+}
+.deck-grid__stop--chosen {
+  background: rgb(var(--v-theme-shade));
+}
+.deck-grid__stop--held {
+  opacity: 0.5;
+}
+.deck-grid__stop--before::before,
+.deck-grid__stop--after::after {
+  content: '';
+  position: absolute;
+  top: 0;
+  bottom: 0;
+  width: 4px;
+  background: rgb(var(--v-theme-oxblood));
+}
+.deck-grid__stop--before::before {
+  left: -2px;
+}
+.deck-grid__stop--after::after {
+  right: -2px;
+}
+.deck-grid__handle {
+  display: grid;
+  place-items: center;
+  width: 100%;
+  min-height: 24px;
+  border: 0;
+  background: none;
+  color: rgb(var(--v-theme-ink-soft));
+  cursor: grab;
+  touch-action: none;
+}
+.deck-grid__handle svg {
+  width: 26px;
+}
+.deck-grid__name {
+  display: block;
+  width: 100%;
+  padding: 0 6px 6px;
+  border: 0;
+  background: none;
+  color: inherit;
+  text-align: left;
+  cursor: pointer;
+}
+.deck-grid__name b {
+  display: block;
+  font: 600 15.5px/1.1 var(--v-font-heading);
+  overflow-wrap: anywhere;
+}
+.deck-grid__cell {
+  position: relative;
+  padding: 4px 4px 22px;
+  border-left: 1px solid rgb(var(--v-theme-rule));
+  border-bottom: 1px solid rgb(var(--v-theme-rule));
+  vertical-align: top;
+  height: 44px;
+}
+tbody th {
+  border-bottom: 1px solid rgb(var(--v-theme-rule));
+}
+.deck-grid__cell--answers {
+  background: rgb(var(--v-theme-surface));
+}
+.deck-grid__rig {
+  display: block;
+  width: 100%;
+  max-height: 62px;
+}
+.deck-grid__title {
+  font: 500 13.5px/1.15 var(--v-font-heading);
+}
+.deck-grid__score {
+  display: flex;
+  align-items: baseline;
+  gap: 6px;
+}
+.deck-grid__score b {
+  font-size: 24px;
+  line-height: 1.1;
+}
+.deck-grid__tie {
+  font: 600 13px var(--v-font-heading);
+  color: rgb(var(--v-theme-oxblood));
+}
+.deck-grid__bar {
+  position: absolute;
+  left: 0;
+  bottom: 0;
+  height: 4px;
+  background: rgb(var(--v-theme-bottle));
+}
+.deck-grid__would {
+  color: rgb(var(--v-theme-ink-soft));
+  font-size: 15px;
+  font-weight: 500;
+}
+.deck-grid__lock {
+  position: absolute;
+  right: 0;
+  bottom: 2px;
+  width: 28px;
+  height: 28px;
+  display: grid;
+  place-items: center;
+  border: 0;
+  background: none;
+  color: rgb(var(--v-theme-ink-soft));
+  cursor: pointer;
+}
+.deck-grid__lock svg {
+  width: 13px;
+}
+.deck-grid__lock[aria-pressed='true'] {
+  color: rgb(var(--v-theme-oxblood));
+}
+.deck-grid__cell--locked {
+  box-shadow: inset 0 0 0 2px rgb(var(--v-theme-oxblood));
+}
+.deck-grid__home .deck-grid__cell {
+  padding-bottom: 4px;
+}
+</style>

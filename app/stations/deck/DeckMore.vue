@@ -1,0 +1,310 @@
+<script setup lang="ts">
+import { computed, onMounted, ref, shallowRef, watch } from 'vue';
+import {
+  BAN_TRAYS,
+  issueText,
+  KIT_NEARLY,
+  KIT_WATERS,
+  partPlaceById,
+  partsOf,
+  sameJson,
+  type AnyPart,
+  type BanTray,
+  type Box,
+  type OneMore,
+  type Result,
+  type SeasonKits,
+  type SoManyRods,
+  type Tray,
+} from '@core';
+import FractionText from '../../parts/FractionText.vue';
+import StepButtons from '../../parts/StepButtons.vue';
+import { useUnits } from '../../composables/useUnits';
+import { useDeck } from '../../stores/deck';
+import { useYear } from '../../stores/year';
+import { askDeck } from '../../workers/ask-deck';
+import { partTitle } from '../box/part-text';
+import { MONTH_NAMES } from '../pick/year/useMonths';
+import type { PlanView } from './useDeckPlan';
+import * as words from '../../locale/en/deck';
+
+/** What a plan could still gain: another rod, another part; what is left out of it; and the smallest kit for a year. */
+const props = defineProps<{ view: PlanView | null; box: Box }>();
+const deck = useDeck();
+const year = useYear();
+const { system } = useUnits();
+onMounted(() => year.load());
+
+const problem = ref('');
+/** what is asked now, and how far it is */
+const asking = ref<'rods' | 'parts' | 'kit' | null>(null);
+const progress = ref(0);
+const rods = shallowRef<readonly SoManyRods[] | null>(null);
+const parts = shallowRef<readonly OneMore[] | null>(null);
+const kits = shallowRef<SeasonKits | null>(null);
+watch(
+  () => deck.asked,
+  () => {
+    rods.value = null;
+    parts.value = null;
+    problem.value = '';
+  },
+);
+async function ask<T>(
+  what: 'rods' | 'parts' | 'kit',
+  run: (tell: (done: number) => void) => Promise<Result<T>>,
+  take: (value: T) => void,
+): Promise<void> {
+  if (asking.value !== null) return;
+  asking.value = what;
+  progress.value = 0;
+  problem.value = '';
+  const of = deck.asked;
+  const found = await run((done) => (progress.value = done));
+  asking.value = null;
+  if (what !== 'kit' && of !== deck.asked) return;
+  if (found.ok) take(found.value);
+  else problem.value = found.issues.map(issueText).join(' ');
+}
+const askRods = (): Promise<void> =>
+  ask(
+    'rods',
+    (tell) => askDeck('rods', { trip: deck.asked!.trip }, tell),
+    (value) => (rods.value = value),
+  );
+const askParts = (): Promise<void> =>
+  ask(
+    'parts',
+    (tell) => askDeck('parts', { trip: deck.asked!.trip }, tell),
+    (value) => (parts.value = value),
+  );
+/** waters of the longest stops, each once */
+const kitWaters = computed(() => {
+  const waters = [...(deck.trip?.stops ?? [])].sort((a, b) => b.minutes - a.minutes).map(({ water }) => water);
+  return waters.filter((water, at) => waters.findIndex((other) => sameJson(other, water)) === at).slice(0, KIT_WATERS);
+});
+const most = ref(10);
+const askKit = (): Promise<void> =>
+  ask(
+    'kit',
+    (tell) => askDeck('kit', { waters: kitWaters.value, year: year.year, box: props.box }, tell),
+    (value) => {
+      kits.value = value;
+      // the fewest parts that cover nine months of ten, or as many as there are
+      const enough = value.kits.find(({ covered }) => covered.filter(Boolean).length >= 0.9 * covered.length);
+      most.value = (enough ?? value.kits.at(-1))?.most ?? most.value;
+    },
+  );
+const kit = computed(() => kits.value?.kits.find((one) => one.most === most.value) ?? null);
+const kitParts = computed(() =>
+  (kit.value?.parts ?? []).map((key) => {
+    const [tray, at] = key.split(' ') as [Tray, string];
+    const part = props.box[tray][Number(at)];
+    return { key, title: part ? partTitle(tray, part, system.value) : key };
+  }),
+);
+const kitLeft = computed(() => {
+  const { days } = kits.value ?? { days: [] };
+  const left = days.filter((_, at) => !kit.value?.covered[at]).map(({ month }) => month);
+  return left.length === 0 ? '' : words.kitLeft([...new Set(left)].map((month) => MONTH_NAMES[month]!.name).join(', '));
+});
+function stepKit(by: number): void {
+  const all = kits.value?.kits ?? [];
+  const at = all.findIndex((one) => one.most === most.value);
+  most.value = all[Math.max(0, Math.min(all.length - 1, at + by))]?.most ?? most.value;
+}
+
+const hundred = (score: number): string => (100 * score).toFixed(1);
+const rodRows = computed(() =>
+  (rods.value ?? []).map(({ rods: count, score }, at, all) => ({
+    count,
+    score,
+    says: words.eachRodSays(
+      count,
+      Math.round(100 * score),
+      words.plusPoints(hundred(score - (all[at - 1]?.score ?? 0))),
+    ),
+  })),
+);
+const partRows = computed(() =>
+  (parts.value ?? []).map(({ tray, place, part, adds }, at) => {
+    const title = partTitle(tray, part as AnyPart, system.value);
+    const name = place === null ? title : `${words.anotherOne}: ${title}`;
+    return { key: at, says: words.partAdds(name, words.plusPoints(hundred(adds))) };
+  }),
+);
+
+/** parts that are tied or taken along, and can be left out */
+const inPlan = computed(() => {
+  const found: { tray: BanTray; place: number; title: string }[] = [];
+  const add = (tray: BanTray, place: number): void => {
+    const part = props.box[tray][place];
+    if (!part || found.some((one) => one.tray === tray && one.place === place)) return;
+    found.push({ tray, place, title: part.label || partTitle(tray, part as AnyPart, system.value) });
+  };
+  for (const { rod, reel, line, base } of props.view?.plan.rods ?? []) {
+    add('rods', rod);
+    add('reels', reel);
+    add('lines', line);
+    for (const key of partsOf(base, props.box)) {
+      const [tray, at] = key.split(' ') as [BanTray, string];
+      add(tray, Number(at));
+    }
+  }
+  return found.sort((a, b) => BAN_TRAYS.indexOf(a.tray) - BAN_TRAYS.indexOf(b.tray));
+});
+const banned = computed(() =>
+  (deck.trip?.bans ?? []).flatMap((one) => {
+    const part = props.box[one.tray][partPlaceById(props.box, one.tray, one.id)];
+    return part ? [{ one, title: part.label || partTitle(one.tray, part as AnyPart, system.value) }] : [];
+  }),
+);
+</script>
+
+<template>
+  <section class="more" :aria-label="words.more">
+    <p v-if="problem" role="alert" class="more__problem">{{ problem }}</p>
+    <div class="more__columns">
+      <div>
+        <h3>{{ words.eachRod }}</h3>
+        <button v-if="!rods" type="button" class="press" :disabled="asking !== null || !view" @click="askRods">
+          {{ words.askEachRod }}
+        </button>
+        <ol v-else class="more__rods" data-testid="each-rod">
+          <li v-for="row in rodRows" :key="row.count">
+            <span class="more__bar" :style="{ width: `${100 * row.score}%` }" aria-hidden="true" />
+            <span class="number">{{ row.says }}</span>
+          </li>
+        </ol>
+        <h3>{{ words.onePart }}</h3>
+        <button v-if="!parts" type="button" class="press" :disabled="asking !== null || !view" @click="askParts">
+          {{ words.askOnePart }}
+        </button>
+        <ul v-else class="more__list" data-testid="one-part">
+          <li v-for="row in partRows" :key="row.key"><FractionText :text="row.says" /></li>
+          <li v-if="partRows.length === 0">{{ words.nothingMore }}</li>
+        </ul>
+        <p v-if="asking === 'parts'" role="status">{{ words.askingMore(Math.round(100 * progress)) }}</p>
+      </div>
+      <div>
+        <details class="more__parts">
+          <summary>{{ words.partsOfRig }} ({{ inPlan.length }})</summary>
+          <ul class="more__list">
+            <li v-for="part in inPlan" :key="`${part.tray} ${part.place}`" class="more__part">
+              <FractionText :text="part.title" />
+              <button
+                type="button"
+                class="press press--text"
+                :aria-label="words.banPart(part.title)"
+                @click="deck.ban(part.tray, part.place)"
+              >
+                {{ words.leaveOut }}
+              </button>
+            </li>
+          </ul>
+        </details>
+        <template v-if="banned.length > 0">
+          <h3>{{ words.bans }}</h3>
+          <ul class="more__list" data-testid="bans">
+            <li v-for="{ one, title } in banned" :key="`${one.tray} ${one.id}`" class="more__part">
+              <FractionText :text="title" />
+              <button
+                type="button"
+                class="press press--text"
+                :aria-label="words.allowAgain(title)"
+                @click="deck.allow(one)"
+              >
+                {{ words.letIn }}
+              </button>
+            </li>
+          </ul>
+        </template>
+      </div>
+      <div data-testid="kit">
+        <h3>{{ words.kit }}</h3>
+        <p class="soft">{{ words.kitMeans(Math.round(100 * KIT_NEARLY)) }}</p>
+        <button
+          v-if="!kits"
+          type="button"
+          class="press"
+          :disabled="asking !== null || kitWaters.length === 0"
+          @click="askKit"
+        >
+          {{ words.askKit }}
+        </button>
+        <p v-if="asking === 'kit'" role="status">{{ words.askingKit(Math.round(100 * progress)) }}</p>
+        <p v-if="kits && kits.kits.length === 0">{{ words.kitNone }}</p>
+        <template v-if="kit">
+          <p class="more__kit">
+            <b>{{ words.kitSays(kit.parts.length, kit.covered.filter(Boolean).length, kit.covered.length) }}</b>
+            <StepButtons
+              :less="words.lessOf(words.partsMost.toLowerCase())"
+              :more="words.moreOf(words.partsMost.toLowerCase())"
+              @step="stepKit"
+            />
+          </p>
+          <ul class="more__list" :aria-label="words.kitParts">
+            <li v-for="part in kitParts" :key="part.key"><FractionText :text="part.title" /></li>
+          </ul>
+          <p v-if="kitLeft" class="soft">{{ kitLeft }}</p>
+        </template>
+      </div>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.more {
+  padding: 10px 14px;
+  border-top: 1px solid rgb(var(--v-theme-rule));
+}
+.more__columns {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(290px, 1fr));
+  gap: 14px 26px;
+}
+.more h3 {
+  padding: 6px 0 4px;
+}
+.more__list {
+  list-style: none;
+}
+.more__part {
+  display: flex;
+  align-items: center;
+  justify-content: space-between;
+  gap: 8px;
+  border-bottom: 1px solid rgb(var(--v-theme-rule));
+}
+.more__parts summary {
+  cursor: pointer;
+  font: 600 17px var(--v-font-heading);
+  min-height: 40px;
+  display: flex;
+  align-items: center;
+}
+.more__rods {
+  list-style: none;
+  padding: 0;
+}
+.more__rods li {
+  position: relative;
+  padding: 2px 4px;
+  border-bottom: 1px solid rgb(var(--v-theme-rule));
+}
+.more__bar {
+  position: absolute;
+  left: 0;
+  bottom: 0;
+  height: 4px;
+  background: rgb(var(--v-theme-bottle));
+}
+.more__kit {
+  display: flex;
+  align-items: center;
+  gap: 8px;
+}
+.more__problem {
+  color: rgb(var(--v-theme-oxblood));
+}
+</style>

@@ -1,0 +1,59 @@
+import { computed, ref, shallowRef, watch, type Ref } from 'vue';
+import type { DeckPlan, MadePlan } from '@core';
+import { madePlanOf } from '@core';
+import { useNewest } from '../../composables/useNewest';
+import { useBox } from '../../stores/box';
+import { useDeck } from '../../stores/deck';
+import { askDeck } from '../../workers/ask-deck';
+import type { PaceTold } from '../../workers/deck';
+
+/** What is shown of a plan: by the stops as they stand now. */
+export interface PlanView {
+  readonly plan: DeckPlan;
+  readonly paces: readonly (PaceTold | null)[];
+  /** place of a stop in the plan by its id; -1 for one that was added since */
+  indexOf(stopId: string): number;
+  /** it is of the day as it stands */
+  readonly isCurrent: boolean;
+}
+
+/**
+ * Plans the day on the deck beside the page, whenever something it hangs on changes; what was planned before stands until then.
+ * @param isOn  whether it is planned at all: a phone that shows what comes next has no need to
+ */
+export function useDeckPlan(isOn: Ref<boolean>) {
+  const deck = useDeck();
+  const box = useBox();
+  const progress = ref(0);
+  watch([() => deck.trip, () => box.box, () => box.ready], () => deck.ask(), { immediate: true });
+  /** ids of the stops as they stood when the day was asked */
+  const ids = shallowRef<readonly string[]>([]);
+  const { last, busy, problem } = useNewest(
+    () => (isOn.value ? deck.asked : null),
+    ({ trip }) => {
+      progress.value = 0;
+      return askDeck('plan', { trip }, (done) => (progress.value = done));
+    },
+  );
+  watch(last, (found) => {
+    if (!found) return;
+    if (found.to === deck.asked) ids.value = deck.trip?.stops.map(({ id }) => id) ?? [];
+    deck.keepPlan(found.to.of, found.answer.plan);
+  });
+  const view = computed((): PlanView | null => {
+    const found = last.value;
+    return (
+      found && {
+        ...found.answer,
+        indexOf: (id) => ids.value.indexOf(id),
+        isCurrent: found.to === deck.asked,
+      }
+    );
+  });
+  /** the plan that is kept with the day; null where there is none, or its gear is gone */
+  const kept = computed((): MadePlan | null => {
+    const { plan } = deck.trip ?? {};
+    return plan ? madePlanOf(plan, deck.from) : null;
+  });
+  return { view, kept, busy, problem, progress };
+}
