@@ -307,6 +307,7 @@ export * from './map';
 export * from './season';
 export * from './tank';
 export * from './gear';
+export type { Fitted, OwnGear } from './advice/conditions/own-gear';
 export * from './deck';
 export { deckNotes, deckProblems } from './wording/deck';
 export {

@@ -1,6 +1,16 @@
 import { computed, ref, shallowRef, watch } from 'vue';
 import { defineStore } from 'pinia';
-import { issue, sameJson, type Advice, type Box, type Pick, type TippingPoint, type Water } from '@core';
+import {
+  gearNamed,
+  issue,
+  sameJson,
+  type Advice,
+  type Box,
+  type GearTrays,
+  type Pick,
+  type TippingPoint,
+  type Water,
+} from '@core';
 import { takeRanker } from '../first/warm-ranker';
 import { createRanker } from '../workers/ranker';
 import { useBox } from './box';
@@ -111,8 +121,17 @@ export const useAdvice = defineStore('advice', () => {
     before.value = null;
   }
 
+  /** what the angler fishes with: what is named of it, else the whole box; null where picks get what they should have */
+  const gear = computed((): GearTrays | null => {
+    const { pickGear = 'own', gear: named } = settings.settings;
+    if (pickGear === 'asked') return null;
+    const trays = gearNamed(box.box, named);
+    return trays.rods.length > 0 && trays.reels.length > 0 && trays.lines.length > 0 ? trays : null;
+  });
+  /** the same as text: the settings change for other reasons too */
+  const gearText = computed(() => JSON.stringify(gear.value));
   watch(
-    [() => water.water, () => box.box, () => settings.settings.source, () => box.ready],
+    [() => water.water, () => box.box, () => settings.settings.source, () => box.ready, gearText],
     ([current, owned, source, ready]) => {
       if (ready) start(current, source === 'catalogue' ? 'catalogue' : owned);
     },
@@ -125,10 +144,10 @@ export const useAdvice = defineStore('advice', () => {
     stopped.value = false;
     progress.value = 0;
     flips.value = null;
-    askedOf = `${water.key} ${from === 'catalogue'}`;
+    askedOf = `${water.key} ${from === 'catalogue'} ${gearText.value}`;
     // of two that cannot be told apart the one that is shown stays first
     const stays = answeredOf === askedOf ? (picks.value[0]?.base ?? null) : null;
-    ranker.rank({ water: current, box: from, top: TOP, flipsFor: FLIPS_FOR, before: stays });
+    ranker.rank({ water: current, box: from, top: TOP, flipsFor: FLIPS_FOR, before: stays, gear: gear.value });
   }
   const cancel = (): void => ranker.cancel();
   const again = (): void => start(water.water, settings.settings.source === 'catalogue' ? 'catalogue' : box.box);
@@ -138,6 +157,7 @@ export const useAdvice = defineStore('advice', () => {
     answered,
     flips,
     picks,
+    gear,
     isFirstOnly,
     before,
     older,

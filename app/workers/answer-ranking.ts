@@ -2,6 +2,7 @@ import {
   adviseInSteps,
   catalogueFor,
   emptyBox,
+  ownGear,
   tippingPointsInSteps,
   leadAllowed,
   TRAYS,
@@ -59,24 +60,25 @@ export function answerRankings(mail: Mail): void {
     }
   }
 
-  async function rank({ id, water, box, top, flipsFor, before }: RankRequest): Promise<void> {
+  async function rank({ id, water, box, top, flipsFor, before, gear }: RankRequest): Promise<void> {
     const started = performance.now();
     reply({ id, alive: true });
     const from =
       box === 'catalogue' ? catalogueFor({ lead: leadAllowed(water.localRules) }) : box === 'held' ? held : box;
+    const own = gear && ownGear(gear);
     let told = false;
     const tell = (early: Told): void => {
       if ('first' in early) return reply({ id, first: early.first });
       told = true;
       reply({ id, ok: true, advice: early.whole, tookMs: performance.now() - started });
     };
-    const answer = await inSlices(id, adviseInSteps(water, from, top, { tell, before }), true);
+    const answer = await inSlices(id, adviseInSteps(water, from, top, { tell, before, own }), true);
     if (answer === null) return;
     const { value: advice } = answer;
     if (told) reply({ id, others: advice.picks.map(({ dissent, agree }) => ({ dissent, agree })) });
     else reply({ id, ok: true, advice, tookMs: performance.now() - started });
     const picks = advice.picks.slice(0, flipsFor).map(({ base }) => base);
-    const flips = await inSlices(id, tippingPointsInSteps(water, from, picks), false);
+    const flips = await inSlices(id, tippingPointsInSteps(water, from, picks, own), false);
     if (flips !== null) reply({ id, flips: flips.value });
   }
 

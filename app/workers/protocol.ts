@@ -1,4 +1,4 @@
-import type { Advice, Box, OtherTies, Rig, TippingPoint, Tray, Water } from '@core';
+import type { Advice, Box, GearTrays, OtherTies, Rig, TippingPoint, Tray, Water } from '@core';
 
 /** What the page asks of the ranking worker. */
 export interface RankRequest {
@@ -11,6 +11,8 @@ export interface RankRequest {
   readonly flipsFor: number;
   /** the first rig of the answer before to this water, as it came out of the box; null where there is none */
   readonly before: Rig | null;
+  /** what the angler fishes with; null where every rig gets what its rules ask */
+  readonly gear: GearTrays | null;
 }
 
 /** A piece of a large box: handed over whole it would hold the page up. The first piece forgets the box before. */

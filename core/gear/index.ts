@@ -1,6 +1,8 @@
 /** Whether rod, reel and line carry a rig, by how much, and what would. */
 export { bestGear, gearAt, usablePlaces, type BestGear, type GearOfBox } from './best-gear';
 export { cheapestChange, type ChangedGear, type GearChange } from './change';
+export { gearNamed, type GearTrays } from './named-gear';
+export { ownGear } from './own-gear';
 export {
   carries,
   fishedOf,

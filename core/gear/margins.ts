@@ -1,4 +1,4 @@
-import { HANDLING_RULES, type Choice, type RodAsked } from '../advice/handling';
+import { HANDLING_RULES, type RodAsked } from '../advice/handling';
 import { judgeRig } from '../advice/recommend/advise';
 import { arrivingSetN, dragSetN, neededSetN, straightensN } from '../hold/hook-set';
 import { PER_TURN_M, turnsPerS } from '../hold/pace';
@@ -56,7 +56,9 @@ const strengthLb = ({ kind, lb }: Pick<Line, 'kind' | 'lb'>): number => (kind ==
 /** How a rig is fished: its retrieve, and what is done with it by rule. */
 export interface HowFished {
   readonly plan: RetrievePlan;
-  readonly steps: readonly { readonly choice: Choice; readonly rule: string }[];
+  /** the line its rules ask, where it is fished on another */
+  readonly askedLine?: RetrievePlan['line'];
+  readonly steps: readonly { readonly choice: string; readonly rule: string }[];
 }
 
 /** What a rig asks as it was handled: the line and the rod its rules name. */
@@ -64,7 +66,13 @@ export function fishedOf(rig: Rig, handled: HowFished, water: Water | null): Fis
   const said = handled.steps.flatMap(({ choice, rule }) =>
     choice === 'rod' ? (HANDLING_RULES.find(({ id }) => id === rule)?.rod ?? []) : [],
   );
-  return { rig, plan: handled.plan, water, askedLb: strengthLb(handled.plan.line), rod: said[0] ?? null };
+  return {
+    rig,
+    plan: handled.plan,
+    water,
+    askedLb: strengthLb(handled.askedLine ?? handled.plan.line),
+    rod: said[0] ?? null,
+  };
 }
 
 /** The same of any rig on a water, judged as it is. */

@@ -54,6 +54,7 @@ export function makeTicket(
     bands: writtenBands(pick.bands),
     handling: pick.handled.steps.map(({ choice, rule }) => ({ choice, rule })),
     plan: pick.handled.plan,
+    ...(pick.handled.askedLine ? { askedLine: pick.handled.askedLine } : {}),
     wants: pick.wants.map(({ inHand: _own, ...want }) => ({ ...want, rules: [...want.rules] })),
     reasons: pick.reasons.map((reason) => ({ ...reason })),
     // how others fish the same rig is no rig of theirs

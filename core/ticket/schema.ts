@@ -2,7 +2,7 @@ import * as z from 'zod/mini';
 import { rigSchema, shortText } from '../rig/parts/schema';
 import { SCHOOL_QUESTIONS, waterSchema } from '../water/schema';
 import { CHOICES } from '../advice/handling/handling-rule';
-import { planSchema } from '../motion/plan';
+import { lineSchema, planSchema } from '../motion/plan';
 import { REELED_WANTS, WANT_IDS, type WantId } from '../advice/rules/rule';
 
 export const TICKET_VERSION = 1;
@@ -56,6 +56,8 @@ export const ticketSchema = z.strictObject({
   /** how it is cut, fitted and brought back; older tickets do not say */
   handling: z.exactOptional(z.array(z.strictObject({ choice: z.enum(CHOICES), rule: ruleId })).check(z.maxLength(60))),
   plan: z.exactOptional(planSchema),
+  /** the line its rules ask, where it is fished on another */
+  askedLine: z.exactOptional(lineSchema),
   wants: z.array(
     z.strictObject({
       id: z.enum(WANT_IDS),

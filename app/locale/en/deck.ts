@@ -69,6 +69,7 @@ export const leaveOut = 'Leave out';
 export const partsOfRig = 'Parts of this plan';
 export const marginsTitle = 'What the gear has in hand';
 export const marginsSay = '1× is just enough. The weakest of each rod is framed.';
+export const marginsTable = 'Margins, rod by rod';
 export const none = '–';
 
 export const strip = 'The day by the clock: light, stops, water';

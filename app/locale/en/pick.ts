@@ -90,3 +90,9 @@ export const otherQuestions = (count: number): string => `The other ${count} que
 export const typeTheEnds = (what: string, band: string): string => `${what}, ${band}: type its ends`;
 export const mapOfPicks = 'Map of picks';
 export const theYear = 'The year';
+export const onGear = 'On';
+export const gearLacks = (margin: string, value: string, less: string): string => `${margin} ${value}×: ${less}`;
+export const gearChoice = 'Gear';
+export const gearOwn = 'what I have';
+export const gearAsked = 'what it should have';
+export const mapGear = 'Drawn with the gear each rig should have.';

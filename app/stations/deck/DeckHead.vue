@@ -47,6 +47,7 @@ const offset = computed({
 
 <template>
   <section class="day" :aria-label="words.deckTitle">
+    <h1 class="visually-hidden">{{ trip.name || words.untitled }}</h1>
     <div class="day__row">
       <v-text-field
         class="day__name"

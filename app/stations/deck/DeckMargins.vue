@@ -41,7 +41,7 @@ const rows = computed(() =>
     <h2>
       {{ words.marginsTitle }} <small class="soft">{{ words.marginsSay }}</small>
     </h2>
-    <div class="in-hand__scroll" tabindex="0" role="region" :aria-label="words.marginsTitle">
+    <div class="in-hand__scroll" tabindex="0" role="region" :aria-label="words.marginsTable">
       <table class="ruled" data-testid="deck-margins">
         <thead>
           <tr>

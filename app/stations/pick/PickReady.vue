@@ -1,19 +1,24 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { judgeRig, planText, rigTitle, wantValue, type Pick, type Water } from '@core';
+import { judgeRig, ownGear, planText, rigTitle, wantValue, type Pick, type Water } from '@core';
 import FractionText from '../../parts/FractionText.vue';
 import { useUnits } from '../../composables/useUnits';
+import { useAdvice } from '../../stores/advice';
 import { cutsOf } from './cuts-of';
+import { gearLine } from './gear-line';
 import * as words from '../../locale/en/pick';
 
 /** `titled` where what to tie stands above it already. A pick in three lines: what to tie, how to cut and hang it, how to fish it; and what it would be uncut. */
 const props = defineProps<{ pick: Pick; water: Water; titled?: boolean }>();
 const { system } = useUnits();
+const advice = useAdvice();
+const own = computed(() => advice.gear && ownGear(advice.gear));
+const gear = computed(() => gearLine(props.pick.gear, system.value));
 
 const cuts = computed(() => cutsOf(props.pick, system.value));
 const uncut = computed(() => {
   if (cuts.value.length === 0) return '';
-  const { score, has } = judgeRig(props.water, props.pick.base);
+  const { score, has } = judgeRig(props.water, props.pick.base, own.value);
   return words.uncut(wantValue('fall', has.fall, system.value), Math.round(100 * score));
 });
 </script>
@@ -34,6 +39,13 @@ const uncut = computed(() => {
     </dd>
     <dt>{{ words.fish }}</dt>
     <dd><FractionText :text="planText(pick.handled.plan, system)" /></dd>
+    <template v-if="gear">
+      <dt>{{ words.onGear }}</dt>
+      <dd data-testid="ready-gear">
+        <FractionText :text="gear.text" />
+        <p v-if="gear.lacks" class="ready__lacks"><FractionText :text="gear.lacks" /></p>
+      </dd>
+    </template>
   </dl>
 </template>
 
@@ -51,6 +63,9 @@ const uncut = computed(() => {
 }
 .ready dd {
   margin: 0;
+}
+.ready__lacks {
+  color: rgb(var(--v-theme-oxblood));
 }
 .ready ol {
   padding-left: 18px;

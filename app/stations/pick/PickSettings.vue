@@ -37,6 +37,15 @@ const FAMILY_CHOICES = [
   { value: 'vibrating', title: words.familyChoice.vibrating },
   { value: 'spinner', title: words.familyChoice.spinner },
 ] as const;
+const gear = computed({
+  get: () => settings.settings.pickGear ?? 'own',
+  set: (value) => void settings.change({ pickGear: value }),
+});
+const GEAR = [
+  { value: 'own', title: words.gearOwn },
+  { value: 'asked', title: words.gearAsked },
+] as const;
+const hasGear = computed(() => (['rods', 'reels', 'lines'] as const).every((tray) => box.box[tray].length > 0));
 const chosen = computed(() => Object.keys(water.water.schools ?? {}).length);
 </script>
 
@@ -44,6 +53,7 @@ const chosen = computed(() => Object.keys(water.water.schools ?? {}).length);
   <div class="settings">
     <SelectField v-model="source" class="settings__source" :items="sources" :label="words.pickFrom" />
     <ChoiceRow v-model="families" class="settings__families" :label="words.among" :options="FAMILY_CHOICES" />
+    <SelectField v-if="hasGear" v-model="gear" class="settings__source" :label="words.gearChoice" :items="GEAR" />
     <button type="button" class="press settings__schools" @click="choosing = true">
       {{ chosen > 0 ? words.schoolsChosen(chosen) : words.schoolsItem }}
     </button>

@@ -36,8 +36,8 @@ const { system, show } = useUnits();
 
 /** how it is fished, as it was written; older tickets say only what it is */
 const handled = computed(() => {
-  const { plan, handling } = props.ticket;
-  return plan && handling ? { plan, steps: handling } : null;
+  const { plan, handling, askedLine } = props.ticket;
+  return plan && handling ? { plan, steps: handling, ...(askedLine ? { askedLine } : {}) } : null;
 });
 const made = computed(() => moment(props.ticket.madeAt, 'long'));
 const water = computed(() => {

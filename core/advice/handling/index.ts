@@ -41,6 +41,8 @@ export interface Handled {
   readonly steps: readonly Handling[];
   /** the retrieve as a programme that can be computed */
   readonly plan: RetrievePlan;
+  /** the line its rules ask, where it is fished on another */
+  readonly askedLine?: RetrievePlan['line'];
   /** the trailer hook to put on; null for none */
   readonly trailerHook: TrailerHook | null;
 }

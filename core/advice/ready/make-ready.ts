@@ -11,6 +11,7 @@ import { mediumOf } from '../../motion/medium';
 import type { RetrievePlan } from '../../motion/plan';
 import { rigBody } from '../../rig/body/body';
 import type { Rig } from '../../rig/parts/schema';
+import { gearShare, type Fitted } from '../conditions/own-gear';
 import type { Reel, WaterFacts } from '../conditions/water-facts';
 import { towlineOf } from '../../motion/towed';
 
@@ -21,8 +22,10 @@ export interface JudgedWhole {
   /** pace, depth and line at which it is judged; null where nothing is reeled */
   readonly reel: Reel | null;
   readonly faults: readonly FaultId[];
-  /** share of all that could be collected here, its faults taken off, 0 to 1 */
+  /** share of all that could be collected here, its faults taken off, and what the gear at hand lacks, 0 to 1 */
   readonly score: number;
+  /** the angler’s own gear it is judged on; null where it gets what its rules ask */
+  readonly gear: Fitted | null;
 }
 
 /** A rig as it will be fished: cut, hung, fitted; every number is of that. */
@@ -111,7 +114,10 @@ const isTold = ({ rule }: Handling, rig: Rig): boolean =>
 /** Judges a rig as it is, on the retrieve that goes with it: what is prescribed is what is judged. */
 export function judgedWhole(compiled: CompiledWater, rig: Rig): JudgedWhole {
   const plain = handle(compiled, rig);
-  const plan = cured(rig, onFittingLine(rig, plain.plan, compiled.facts), compiled.facts);
+  const asked = cured(rig, onFittingLine(rig, plain.plan, compiled.facts), compiled.facts);
+  const gear = compiled.own?.(rig, { plan: asked, steps: plain.steps }, compiled.facts.water) ?? null;
+  const { kind, lb } = gear?.line ?? asked.line;
+  const plan = gear === null ? asked : cured(rig, { ...asked, line: { kind, lb } }, compiled.facts);
   const pace = paceOf(plan);
   const { reel } = compiled.facts;
   const line = towlineOf(plan.line, plan.tipHeightM);
@@ -121,11 +127,17 @@ export function judgedWhole(compiled: CompiledWater, rig: Rig): JudgedWhole {
   const faults = faultIdsOf(rig, { water: facts.water, facts: compiled.facts, plan });
   const untrue = contradicted(plain.plan, plan);
   return {
-    handled: { ...plain, plan, steps: plain.steps.filter((step) => !untrue.has(step.choice) && isTold(step, rig)) },
+    handled: {
+      ...plain,
+      plan,
+      ...(gear === null ? {} : { askedLine: asked.line }),
+      steps: plain.steps.filter((step) => !untrue.has(step.choice) && isTold(step, rig)),
+    },
     has,
     reel: brought,
     faults,
-    score: shareLeft(bestPossible(compiled), pointsOf(compiled, has, rulesOn(compiled, rig)), faults),
+    score: gearShare(gear) * shareLeft(bestPossible(compiled), pointsOf(compiled, has, rulesOn(compiled, rig)), faults),
+    gear,
   };
 }
 

@@ -21,6 +21,7 @@ import { reeledBands, type ReeledBands } from '../measures/retrieve-measures';
 import { fits, meets } from '../search/score';
 import { dissentsOf, NOT_ASKED, numbersIn, type OtherTies } from './other-schools';
 import type { SchoolAnswers } from '../conditions/schools';
+import type { Fitted, OwnGear } from '../conditions/own-gear';
 import { familiesOf, type Reel } from '../conditions/water-facts';
 import type { WantId } from '../rules/rule';
 import type { CompiledWater, Want } from '../rules/wants';
@@ -58,6 +59,8 @@ export interface Pick extends OtherTies {
   readonly reasons: readonly Reason[];
   /** how it is cut, fitted and fished here */
   readonly handled: Handled;
+  /** the angler’s own gear it goes on; null where it gets what its rules ask */
+  readonly gear: Fitted | null;
   /** further rigs with the same head and trailer kind that differ in weight, size, skirt or colour */
   readonly alike: number;
 }
@@ -105,6 +108,8 @@ export interface Asked {
   readonly tell?: (told: Told) => void;
   /** the first rig of the answer before, as it came out of the box: it stays first where the numbers cannot tell it from the best */
   readonly before?: Rig | null;
+  /** what the angler fishes with; left out, every rig gets what its rules ask */
+  readonly own?: OwnGear | null;
 }
 
 export const DEFAULT_TOP = 8;
@@ -140,15 +145,15 @@ export type Judged = Omit<Pick, 'rank' | 'base' | 'alike' | keyof OtherTies>;
  * Judges one rig that need not come from a box: one that was cut, turned or cured.
  * @param rig  checked
  */
-export function judgeRig(water: Water, rig: Rig): Judged {
+export function judgeRig(water: Water, rig: Rig, own: OwnGear | null = null): Judged {
   const families = familiesOf(water).includes(rig.family) ? familiesOf(water) : [...familiesOf(water), rig.family];
   const suits = familiesSuit(water, families).find(({ family }) => family === rig.family)!;
-  const field = fieldOf(water, emptyBox(), suits);
+  const field = fieldOf(water, emptyBox(), suits, undefined, undefined, own);
   return judgedIn(field, rig, judgedWhole(field.compiled, rig));
 }
 
 /** Everything known of one rig in its field. */
-function judgedIn(field: Field, rig: Rig, { has, handled, faults, reel, score }: JudgedWhole): Judged {
+function judgedIn(field: Field, rig: Rig, { has, handled, faults, reel, score, gear }: JudgedWhole): Judged {
   const { fall } = numbersIn(field, rig);
   const bands = bandsIn(field, rig, reel);
   return {
@@ -162,6 +167,7 @@ function judgedIn(field: Field, rig: Rig, { has, handled, faults, reel, score }:
     schools: field.compiled.schools,
     bands,
     handled,
+    gear,
     reasons: reasonsFor(field.compiled, rig, has),
   };
 }
@@ -179,9 +185,9 @@ export function* adviseInSteps(
   water: Water,
   box: Box,
   top: number = DEFAULT_TOP,
-  { asks = 'all-schools', tell, before = null }: Asked = {},
+  { asks = 'all-schools', tell, before = null, own = null }: Asked = {},
 ): Generator<number, Advice> {
-  const fields = fieldsOf(water, box);
+  const fields = fieldsOf(water, box, [], own);
   const pairs = fields.reduce((sum, field) => sum + field.pairs, 0);
   const tooMany = pairs > PAIR_LIMITS.compared;
   const ranked = tooMany ? [] : yield* scaled(rankFields(fields, top + SPARE), 0, RANKING_SHARE);
@@ -236,11 +242,11 @@ export function* adviseInSteps(
   const { finalists: all, isKept } = keptFirst(ready, last, scoredOf);
   const best = all.slice(0, top);
   const leading = best[0]?.field ?? fields[0]!;
-  const own = best.filter(({ field }) => field === leading);
+  const ofLeading = best.filter(({ field }) => field === leading);
   const missed = yield* scaled(
     outOfReach(
       leading,
-      own.map(({ ready }) => ready.has),
+      ofLeading.map(({ ready }) => ready.has),
     ),
     1,
     1,

@@ -54,7 +54,7 @@ interface Dissenter {
 /** The other schools that have something to say in a field. */
 function dissentersOf(water: Water, field: Field): Dissenter[] {
   return otherSchools(field.compiled).map((ref) => {
-    const compiled = compileWater(withSchool(water, ref), field.suits.family);
+    const compiled = compileWater(withSchool(water, ref), field.suits.family, field.compiled.own);
     const moved = compiled.wants.filter((want) => {
       const own = field.compiled.wants.find(({ id }) => id === want.id);
       return own?.from !== want.from || own.to !== want.to;
@@ -179,7 +179,7 @@ function hookDissent(water: Water, field: Field, { rig, base }: Ready): Dissent[
   const { school } = field.compiled.schools['trailer-hook'];
   const other = school === 'on-when-fast' ? 'off-until-losing' : 'on-when-fast';
   const ref = `trailer-hook:${other}` as const;
-  const theirs = handle(compileWater(withSchool(water, ref), field.suits.family), rig).trailerHook;
+  const theirs = handle(compileWater(withSchool(water, ref), field.suits.family, field.compiled.own), rig).trailerHook;
   const ours = rig.trailerHook ?? null;
   if ((theirs === null) === (ours === null)) return [];
   const hooked: Rig = { ...rig, trailerHook: theirs };
@@ -196,7 +196,10 @@ function planDissents(water: Water, field: Field, ours: Ready): Dissent[] {
     for (const school of SCHOOLS[question]) {
       const ref = `${question}:${school}` as SchoolRef;
       if (field.compiled.schools[question].school === school) continue;
-      const theirs = judgedWhole(compileWater(withSchool(water, ref), field.suits.family), ours.rig);
+      const theirs = judgedWhole(
+        compileWater(withSchool(water, ref), field.suits.family, field.compiled.own),
+        ours.rig,
+      );
       const step = theirs.handled.steps.find((one) => one.school === ref && !told.has(one.rule));
       if (!step || spoiling(theirs.faults) > spoiling(ours.faults)) continue;
       const { rig, base } = ours;

@@ -1,4 +1,5 @@
 import { finished } from '../search/progress';
+import type { OwnGear } from '../conditions/own-gear';
 import type { Box } from '../../rig/parts/box';
 import type { Rig } from '../../rig/parts/schema';
 import { intentAtDepth } from '../../water/intent-words';
@@ -122,6 +123,7 @@ function* narrowed(
  * outward from the water as it is, step by step, then narrowed down between the last step where it stands and the first where it does not.
  * @param water  checked
  * @param picks  as they come out of the box, the first first
+ * @param own    what the angler fishes with; null where every rig gets what its rules ask
  * @yields       share of the work done, roughly
  * @returns      for each pick its flips, one a field at most; none where nothing within sensible bounds changes it; an empty list
  *               where the box is too large to be ranked so often
@@ -130,8 +132,9 @@ export function* tippingPointsInSteps(
   water: Water,
   box: Box,
   picks: readonly Rig[],
+  own: OwnGear | null = null,
 ): Generator<number, TippingPoint[][]> {
-  const base = fieldsOf(water, box);
+  const base = fieldsOf(water, box, [], own);
   const pairs = base.reduce((sum, field) => sum + field.pairs, 0);
   if (picks.length === 0 || pairs > TIPPING_PAIRS) return [];
   // made ready, picks may have changed places: each is looked for at the place where the search has it, and told by the one it has ready
@@ -141,7 +144,7 @@ export function* tippingPointsInSteps(
   const top = Math.max(0, ...places) + 1 + READY_BEYOND;
   const flips: TippingPoint[][] = picks.map(() => []);
   const rankAt = function* (field: TippingField, at: number | string): Generator<number, Ranked[]> {
-    return yield* rankOver(fieldsOf(changed(water, field, at), box, base), top);
+    return yield* rankOver(fieldsOf(changed(water, field, at), box, base, own), top);
   };
   /** the search has another one in its place; of the first pick, one so near that cutting may bring it past */
   const mayGiveWay = (ranked: readonly Ranked[], pick: number): boolean => {

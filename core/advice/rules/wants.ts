@@ -1,3 +1,4 @@
+import type { OwnGear } from '../conditions/own-gear';
 import { holds, share, type Condition } from '../conditions/condition';
 import { PREFER_RULES, WANT_TOPICS } from '.';
 import { isMistake, MISTAKE_RULES } from './mistakes';
@@ -53,6 +54,8 @@ export interface CompiledWater {
   readonly schools: SchoolAnswers;
   /** wants the angler took in hand that are not asked of this family here: they count for nothing */
   readonly unheeded: readonly WantId[];
+  /** what the angler fishes with; null where every rig gets what its rules ask */
+  readonly own: OwnGear | null;
 }
 
 /** Ends of the scales that have ends. */
@@ -128,8 +131,13 @@ function compileWant(topic: (typeof WANT_TOPICS)[number], facts: WaterFacts, sch
  * Turns a water into wants and the rules that speak about rigs of one family on it.
  * @param water   checked; a school chosen in it overrides what the water itself would decide
  * @param family  whose rigs are asked about; left out, the one this water speaks for
+ * @param own     what the angler fishes with; null where every rig gets what its rules ask
  */
-export function compileWater(water: Water, family: Family = leadingFamily(water)): CompiledWater {
+export function compileWater(
+  water: Water,
+  family: Family = leadingFamily(water),
+  own: OwnGear | null = null,
+): CompiledWater {
   const facts = waterFacts(water, family);
   const schools = schoolAnswers(facts);
   const { topics, prefers } = rulesFor(family);
@@ -146,6 +154,7 @@ export function compileWater(water: Water, family: Family = leadingFamily(water)
     ),
     schools,
     unheeded,
+    own,
   };
 }
 

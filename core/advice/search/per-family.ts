@@ -1,3 +1,4 @@
+import type { OwnGear } from '../conditions/own-gear';
 import type { Box } from '../../rig/parts/box';
 import type { Rig } from '../../rig/parts/schema';
 import { mediumOf, type Medium } from '../../motion/medium';
@@ -120,9 +121,10 @@ export function fieldOf(
   suits: FamilySuits,
   like?: Field,
   shared: SharedTrailers = new Map(),
+  own: OwnGear | null = null,
 ): Field {
   const { family } = suits;
-  const compiled = compileWater(water, family);
+  const compiled = compileWater(water, family, own);
   const same = like !== undefined && physicsKey(like.compiled.facts) === physicsKey(compiled.facts);
   const physics = same ? like : physicsOf(box, compiled, like, shared);
   const { space } = physics;
@@ -143,8 +145,9 @@ export function fieldOf(
 /**
  * The fields of all families a water may be answered with, the family that suits best first.
  * @param like  fields over the same box: what they measured is used again where this water leaves it unchanged
+ * @param own   what the angler fishes with; null where every rig gets what its rules ask
  */
-export function fieldsOf(water: Water, box: Box, like: readonly Field[] = []): Field[] {
+export function fieldsOf(water: Water, box: Box, like: readonly Field[] = [], own: OwnGear | null = null): Field[] {
   const shared: SharedTrailers = new Map();
   return familiesSuit(water).map((suits) =>
     fieldOf(
@@ -153,6 +156,7 @@ export function fieldsOf(water: Water, box: Box, like: readonly Field[] = []): F
       suits,
       like.find((field) => field.suits.family === suits.family),
       shared,
+      own,
     ),
   );
 }

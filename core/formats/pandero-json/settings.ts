@@ -6,6 +6,8 @@ export const settingsSchema = z.strictObject({
   units: z.enum(['us', 'metric']),
   theme: z.enum(['light', 'night']),
   source: z.enum(['box', 'catalogue']),
+  /** whether picks go on the gear the angler has, or on what each should have; left out, on what there is */
+  pickGear: z.exactOptional(z.enum(['own', 'asked'])),
   /** rod, reel and line the angler fishes with, by the ids of the parts; the best of the box where none is named */
   gear: z.exactOptional(
     z.strictObject({
