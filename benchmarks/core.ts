@@ -54,6 +54,7 @@ import { Solver } from 'odex';
 import { cardPdf } from '../paper/card-pdf';
 import { bigBox } from './big-box';
 import { measureJudgement } from './judgement';
+import { measureDeck } from './deck';
 import { measureTankAndMap } from './tank-and-map';
 import { line, medianUs, timesLonger } from './line';
 
@@ -314,4 +315,5 @@ const fished = fishedOn(NORTH_ARM, rig);
 const gear = gearAt(DEMO_BOX, { rod: 0, reel: 0, line: 0 })!;
 line('gear-margins', medianUs(200, () => marginsOf(fished, gear)) / 1000, 'ms', 1);
 line('gear-best-of-box', medianUs(3, () => bestGear(fished, DEMO_BOX)) / 1000, 'ms');
+await measureDeck();
 measureTankAndMap(rig, DEFAULT_PLAN);

@@ -80,7 +80,6 @@ test('pictures of the main views', async ({ page }) => {
   await expect(page.getByTestId('pick-1')).toContainText('spinnerbait');
   await page.mouse.move(640, 790);
   await page.waitForTimeout(900);
-  await page.screenshot(shot('spinnerbaits'));
   await page.getByTestId('pick-1').getByRole('button').first().click();
   await page.getByRole('button', { name: 'Cut and hang it on the bench' }).click();
   await page.getByTestId('open-steps').waitFor();
@@ -96,12 +95,19 @@ test('pictures of the main views', async ({ page }) => {
   await page.getByTestId('pick-1').getByRole('button').first().click();
   await page.getByTestId('pick-1').getByRole('region', { name: 'For it' }).getByRole('button').first().click();
   await page.waitForTimeout(600);
-  await page.screenshot(shot('rule'));
   await page.getByRole('button', { name: 'Read it in the handbook' }).click();
   await page.waitForTimeout(900);
   await page.screenshot(shot('handbook'));
 
+  await goTo(page, 'Deck');
+  await expect(page.getByTestId('deck-status')).toContainText('of 100', { timeout: 60_000 });
+  await page.waitForTimeout(900);
+  await page.screenshot(shot('deck'));
+
   await page.setViewportSize({ width: 390, height: 844 });
+  await expect(page.getByTestId('now')).toBeVisible();
+  await page.waitForTimeout(600);
+  await page.screenshot(shot('deck-phone'));
   await goTo(page, 'Water');
   await page.waitForTimeout(600);
   await page.screenshot(shot('water-phone'));

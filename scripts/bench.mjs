@@ -22,7 +22,8 @@ await build({
     target: 'node20',
     rollupOptions: { output: { entryFileNames: 'core.js' } },
   },
-  ssr: { noExternal: true },
+  // the solver finds its wasm beside itself
+  ssr: { noExternal: true, external: ['highs'] },
 });
 const tsx = pathToFileURL(join(root, 'node_modules/tsx/dist/esm/index.mjs')).href;
 for (const words of [[join(built, 'core.js')], ['--import', tsx, join(root, 'benchmarks/page.ts')]]) {

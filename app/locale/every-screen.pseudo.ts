@@ -87,7 +87,7 @@ async function visit(place: string): Promise<void> {
   await settle();
 }
 
-test.each(['/water', '/pick', '/bench', '/tank', '/box', '/tickets', '/handbook', '/tickets/nowhere'])(
+test.each(['/water', '/pick', '/bench', '/tank', '/deck', '/box', '/tickets', '/handbook', '/tickets/nowhere'])(
   'no word of %s is left outside the locale',
   async (place) => {
     await visit(place);

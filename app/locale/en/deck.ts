@@ -33,8 +33,7 @@ export const betweenNumbers = (from_: number, to: number): string => `Between ${
 export const planning = (percent: number): string => `Planning, ${percent} %`;
 export const asPlannedLast = 'As it was planned last; planned anew in a moment.';
 export const proven = 'Proven: no other plan of these rigs answers the day better.';
-export const gapIs = (percent: string): string =>
-  `Not proven in time: another plan might be ${percent} % better at most.`;
+export const gapIs = (percent: string): string => `Not proven: another plan might be ${percent} % better, and no more.`;
 export const notProven = 'Not proven in time: a better plan may exist.';
 export const answersDay = (percent: number): string => `${percent} of 100`;
 export const daySays = 'How well the day is answered';

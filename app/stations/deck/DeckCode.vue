@@ -90,11 +90,14 @@ async function copy(): Promise<void> {
 .code {
   padding: 22px 26px;
   display: grid;
+  grid-auto-rows: max-content;
   gap: 10px;
+  overflow-y: auto;
 }
 .code__picture {
   width: 100%;
-  max-width: 460px;
+  max-width: 400px;
+  aspect-ratio: 1;
   justify-self: center;
 }
 .code__address {

@@ -114,14 +114,19 @@ function stepKit(by: number): void {
   most.value = all[Math.max(0, Math.min(all.length - 1, at + by))]?.most ?? most.value;
 }
 
-const hundred = (score: number): string => (100 * score).toFixed(1);
+/** scores are shared by all minutes; here a minute that counts twice is two, as above the plan */
+const share = computed(() => {
+  const { answered = 0, score = 0 } = props.view?.plan ?? {};
+  return score > 0 ? answered / score : 1;
+});
+const hundred = (score: number): string => (100 * share.value * score).toFixed(1);
 const rodRows = computed(() =>
   (rods.value ?? []).map(({ rods: count, score }, at, all) => ({
     count,
     score,
     says: words.eachRodSays(
       count,
-      Math.round(100 * score),
+      Math.round(100 * share.value * score),
       words.plusPoints(hundred(score - (all[at - 1]?.score ?? 0))),
     ),
   })),
@@ -172,7 +177,7 @@ const banned = computed(() =>
         </button>
         <ol v-else class="more__rods" data-testid="each-rod">
           <li v-for="row in rodRows" :key="row.count">
-            <span class="more__bar" :style="{ width: `${100 * row.score}%` }" aria-hidden="true" />
+            <span class="more__bar" :style="{ width: `${100 * share * row.score}%` }" aria-hidden="true" />
             <span class="number">{{ row.says }}</span>
           </li>
         </ol>

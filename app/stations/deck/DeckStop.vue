@@ -214,8 +214,24 @@ const COVER_MOST_M = TRIP_LIMITS.coverM.max;
           @update:model-value="say(deck.changeStop(stop.id, { at: $event ? String($event) : undefined }))"
         />
         <UnitField v-model="coverLength" :label="words.coverLength" quantity="depth" :min="0" :max="COVER_MOST_M" />
-        <PlainNumber v-model="lat" :label="words.latitude" :min="-90" :max="90" :step="0.001" optional />
-        <PlainNumber v-model="lon" :label="words.longitude" :min="-180" :max="180" :step="0.001" optional />
+        <PlainNumber
+          v-model="lat"
+          class="stop__place"
+          :label="words.latitude"
+          :min="-90"
+          :max="90"
+          :step="0.001"
+          optional
+        />
+        <PlainNumber
+          v-model="lon"
+          class="stop__place"
+          :label="words.longitude"
+          :min="-180"
+          :max="180"
+          :step="0.001"
+          optional
+        />
       </div>
       <div class="stop__fields">
         <h3 class="stop__wide">{{ words.theWater }}</h3>
@@ -349,6 +365,10 @@ const COVER_MOST_M = TRIP_LIMITS.coverM.max;
   padding: 8px 0;
   border-bottom: 1px solid rgb(var(--v-theme-rule));
 }
+.stop__hour > .press {
+  align-self: end;
+  justify-self: start;
+}
 .stop__row {
   display: flex;
   flex-wrap: wrap;
@@ -367,6 +387,9 @@ const COVER_MOST_M = TRIP_LIMITS.coverM.max;
   padding-bottom: 8px;
 }
 @media (max-width: 700px) {
+  .stop__place {
+    grid-column: 1 / -1;
+  }
   .stop summary {
     min-height: 48px;
   }
