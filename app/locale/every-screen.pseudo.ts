@@ -1,7 +1,9 @@
 /** @jest-environment ./scripts/page-environment.mjs */
 import { expect, test } from '@jest/globals';
+import { DEMO_WEEKEND } from '../../demo/weekend';
 import { BLADE_SHAPES, COLOURS, HEAD_STYLES, NAME, PROGRAMME_IDS, TRAILER_KINDS } from '@core';
 import { useBench } from '../stores/bench';
+import { useDeck } from '../stores/deck';
 import { useMap } from '../stores/map';
 import { useTank } from '../stores/tank';
 import { useYear } from '../stores/year';
@@ -13,6 +15,14 @@ import { at, every, giveFile, inApp, until, user } from '../testing/in-app';
 import { router } from '../router';
 
 inApp('demo');
+/** Read one after another before the page asks for them side by side: the loader of the tests takes one at a time. */
+const DECK_PARTS = [
+  () => import('../stations/deck/DeckGrid.vue'),
+  () => import('../stations/deck/DeckMargins.vue'),
+  () => import('../stations/deck/DeckMore.vue'),
+  () => import('../stations/deck/DeckPaper.vue'),
+  () => import('../stations/deck/DeckStop.vue'),
+];
 
 /** Months are written by `Intl`, which knows nothing of the made-up language. */
 const month = (how: 'long' | 'short', at: number): string =>
@@ -24,7 +34,8 @@ const SAME = new RegExp(
     ...MONTH_NAMES,
     ...COLOURS.map(({ name }) => name),
     ...[
-      'Brindle Mere, north arm',
+      'Brindle Mere, (north arm|Saturday|Sunday)',
+      ...DEMO_WEEKEND[0]!.stops.map(({ name }) => name),
       'bought dressed',
       'slow roller',
       'gold',
@@ -36,7 +47,7 @@ const SAME = new RegExp(
       'short stiff one',
       'finesse',
     ],
-    'Pandero|Helvetica|PDF|SVG|CSV|JSON|npm run scale -- put 9.4',
+    'Pandero|Helvetica|PDF|SVG|CSV|JSON|GPX|--host|npm run scale -- put 9.4',
   ]
     .sort((a, b) => b.length - a.length)
     .join('|'),
@@ -87,7 +98,7 @@ async function visit(place: string): Promise<void> {
   await settle();
 }
 
-test.each(['/water', '/pick', '/bench', '/tank', '/deck', '/box', '/tickets', '/handbook', '/tickets/nowhere'])(
+test.each(['/water', '/pick', '/bench', '/tank', '/box', '/tickets', '/handbook', '/tickets/nowhere'])(
   'no word of %s is left outside the locale',
   async (place) => {
     await visit(place);
@@ -240,6 +251,26 @@ test('nor of what a tank shows: two rigs, every programme, falls, charts as tabl
     await settle();
     expect([nth, ...plainWords()]).toEqual([nth]);
   }
+});
+
+test('nor of a day on the deck: planned, with a lock that cannot be kept, what more would add, and what is handed on', async () => {
+  for (const part of DECK_PARTS) await part();
+  await visit('/deck');
+  const deck = useDeck();
+  await until(() => expect(deck.isPlanned).toBe(true));
+  await settle();
+  expect(plainWords()).toEqual([]);
+  for (const details of document.querySelectorAll('details')) details.open = true;
+  deck.change({ until: '07:00', reTieMin: 4 });
+  await until(() => expect(deck.isPlanned).toBe(true));
+  await settle();
+  expect(plainWords()).toEqual([]);
+  deck.changeStop(deck.trip!.stops[1]!.id, { at: '05:00' });
+  await settle();
+  expect(plainWords()).toEqual([]);
+  await deck.remove();
+  await settle();
+  expect(plainWords()).toEqual([]);
 });
 
 test('nor of the map of picks, as a picture and as a table, nor of the year', async () => {

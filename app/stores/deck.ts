@@ -40,6 +40,14 @@ import { useNotices } from './notices';
 import { today, useWater } from './water';
 import * as words from '../locale/en/deck';
 
+/** A day as it was handed to be planned. */
+interface Asked {
+  readonly of: string;
+  readonly trip: Trip;
+  /** of its stops, in their order then */
+  readonly ids: readonly string[];
+}
+
 type Optional<T> = { [K in keyof T]?: T[K] | undefined };
 /** Fields that are set to nothing are gone. */
 const without = <T extends object>(of: T): T =>
@@ -64,13 +72,19 @@ export const useDeck = defineStore('deck', () => {
 
   /** the box it is planned from: its own, or the angler's */
   const from = computed(() => trip.value?.box ?? box.box);
+  /** it came with the gear of its plan and nothing to build from: it is fished as it was planned */
+  const isBare = computed(() => trip.value?.box?.heads.length === 0);
   /** the day as it is planned: what was planned before, and where the day stands, change nothing in it */
-  const asked = shallowRef<{ readonly of: string; readonly trip: Trip } | null>(null);
+  const asked = shallowRef<Asked | null>(null);
   function ask(): void {
     const now = trip.value;
-    const input = now && now.stops.length > 0 && box.ready ? tripOf({ ...now, plan: null, now: null }, box.box) : null;
+    const input =
+      now && now.stops.length > 0 && box.ready && !isBare.value
+        ? tripOf({ ...now, plan: null, now: null }, box.box)
+        : null;
     const of = input && shortOf(input);
-    if (of !== (asked.value?.of ?? null)) asked.value = input && of !== null ? { of, trip: input } : null;
+    if (of !== (asked.value?.of ?? null))
+      asked.value = input && of !== null ? { of, trip: input, ids: now!.stops.map(({ id }) => id) } : null;
   }
   /** what was planned last still holds */
   const isPlanned = computed(() => asked.value !== null && trip.value?.plan?.of === asked.value.of);
@@ -262,14 +276,20 @@ export const useDeck = defineStore('deck', () => {
     change({ bans: trip.value?.bans.filter((other) => !sameJson(other, one)) ?? [] });
 
   /** Keeps what was planned, where the day is still the one it was planned for. */
-  function keepPlan(of: string, plan: DeckPlan): void {
+  function keepPlan(plan: DeckPlan): void {
     const now = trip.value;
-    if (!now || asked.value?.of !== of) return;
+    if (!now || !asked.value) return;
     const rods = plan.rods.map(({ rod, reel, line, rig, base, stops }) => ({
       ...{ rod, reel, line, rig, base },
       stops: [...stops],
     }));
-    const kept = keptPlanOf({ rods }, from.value, of);
+    const { of, ids } = asked.value;
+    const kept = keptPlanOf(
+      { rods },
+      from.value,
+      ids.map((id) => ({ id })),
+      of,
+    );
     if (!sameJson(kept, now.plan)) void store({ ...now, plan: kept });
   }
   /** The day in the shape of files: with the box it is planned from. */
@@ -283,6 +303,7 @@ export const useDeck = defineStore('deck', () => {
     from,
     asked,
     ask,
+    isBare,
     isPlanned,
     isFull,
     load,

@@ -53,7 +53,18 @@ describe('a day as a browser keeps it', () => {
     expect(day.stops).toMatchObject([{ id: 'y', name: 'weir', water }]);
   });
   test('locks, bans and the plan follow their parts wherever these stand; what is gone is left out', () => {
-    const plan = { of: 'x', rods: [{ rod: 'rod-2', reel: 'reel-1', line: 'line-0', rig: RIG, stops: [0, 1] }] };
+    const plan = {
+      of: 'x',
+      rods: [
+        {
+          rod: 'rod-2',
+          reel: 'reel-1',
+          line: 'line-0',
+          rig: RIG,
+          stops: SATURDAY.stops.slice(0, 2).map(({ id }) => id),
+        },
+      ],
+    };
     const day: KeptTrip = {
       ...SATURDAY,
       stops: SATURDAY.stops.map((stop, at) => (at === 0 ? { ...stop, lock: 'rod-3' } : stop)),
@@ -71,7 +82,7 @@ describe('a day as a browser keeps it', () => {
     expect([later.stops[0]!.lock, later.bans, later.plan?.rods[0]?.rod]).toEqual([2, undefined, 1]);
     const without = tripOf(day, { ...OWN, rods: OWN.rods.slice(0, 2) });
     expect(['lock' in without.stops[0]!, without.plan]).toEqual([false, undefined]);
-    expect(madePlanOf(plan, { ...OWN, reels: [] })).toBeNull();
+    expect(madePlanOf(plan, { ...OWN, reels: [] }, SATURDAY.stops)).toBeNull();
   });
   test('a trip of a file keeps the box it came with, locks and plan; and comes back the same', () => {
     const trip: Trip = {

@@ -29,7 +29,8 @@ const keptPlanSchema = z.strictObject({
         line: shortText(),
         rig: rigSchema,
         base: z.exactOptional(rigSchema),
-        stops: z.array(whole({ min: 0, max: TRIP_LIMITS.stops })).check(z.maxLength(TRIP_LIMITS.stops)),
+        /** by their ids: they may have changed places since */
+        stops: z.array(shortText()).check(z.maxLength(TRIP_LIMITS.stops)),
       }),
     )
     .check(z.maxLength(TRIP_LIMITS.stops)),
@@ -107,7 +108,7 @@ export function tripOf(kept: KeptTrip, own: Box): Trip {
     const part = placeById(box, tray, id);
     return part === -1 ? [] : [{ tray, part }];
   });
-  const made = plan && madePlanOf(plan, box);
+  const made = plan && madePlanOf(plan, box, stops);
   return {
     kind: 'trip',
     version: TRIP_VERSION,
@@ -119,10 +120,11 @@ export function tripOf(kept: KeptTrip, own: Box): Trip {
   };
 }
 
-/** A kept plan by places of a box; null where the box lacks some of its gear by now. */
-export function madePlanOf({ rods }: KeptPlan, box: Box): MadePlan | null {
-  const placed = rods.map(({ rod, reel, line, ...rest }) => ({
+/** A kept plan by places of a box and of the stops as they stand; null where the box lacks some of its gear by now. */
+export function madePlanOf({ rods }: KeptPlan, box: Box, stops: readonly Pick<KeptStop, 'id'>[]): MadePlan | null {
+  const placed = rods.map(({ rod, reel, line, stops: ids, ...rest }) => ({
     ...rest,
+    stops: stops.flatMap(({ id }, at) => (ids.includes(id) ? [at] : [])),
     rod: placeById(box, 'rods', rod),
     reel: placeById(box, 'reels', reel),
     line: placeById(box, 'lines', line),
@@ -131,7 +133,12 @@ export function madePlanOf({ rods }: KeptPlan, box: Box): MadePlan | null {
 }
 
 /** A plan as it is kept. */
-export const keptPlanOf = ({ rods }: MadePlan, box: Box, of: string): KeptPlan => ({
+export const keptPlanOf = (
+  { rods }: MadePlan,
+  box: Box,
+  planned: readonly Pick<KeptStop, 'id'>[],
+  of: string,
+): KeptPlan => ({
   of,
   rods: rods.map(({ rod, reel, line, rig, base, stops }) => ({
     rod: idAt(box, 'rods', rod),
@@ -139,7 +146,7 @@ export const keptPlanOf = ({ rods }: MadePlan, box: Box, of: string): KeptPlan =
     line: idAt(box, 'lines', line),
     rig,
     ...(base ? { base } : {}),
-    stops: [...stops],
+    stops: stops.flatMap((at) => planned[at]?.id ?? []),
   })),
 });
 
@@ -162,7 +169,7 @@ export function keptTripOf(trip: Trip, made: { readonly id: string; readonly at:
     now: null,
   };
   const isWhole = plan?.rods.every(({ rod, reel, line }) => box.rods[rod] && box.reels[reel] && box.lines[line]);
-  return { ...kept, plan: plan && isWhole ? keptPlanOf(plan, ours, shortOf(tripOf(kept, ours))) : null };
+  return { ...kept, plan: plan && isWhole ? keptPlanOf(plan, ours, kept.stops, shortOf(tripOf(kept, ours))) : null };
 }
 
 /** Part of a box by tray and id, for bans. */

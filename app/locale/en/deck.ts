@@ -229,3 +229,4 @@ export const useMyBox = 'Plan from my box';
 export const fish = 'Fish it';
 export const cut = 'Cut';
 export const asItComes = 'as it comes';
+export const letter = 'Letter';

@@ -38,7 +38,7 @@ onDeckRestart(() => notices.say(notes.workerRestarted));
 /** a phone opens a plan as what is fished now; the plan itself is a tap away */
 const wantsPlan = ref(false);
 const isNow = computed(
-  () => narrow.value && !wantsPlan.value && kept.value !== null && (deck.trip?.stops.length ?? 0) > 0,
+  () => (narrow.value || deck.isBare) && !wantsPlan.value && kept.value !== null && (deck.trip?.stops.length ?? 0) > 0,
 );
 const isOn = computed(() => !narrow.value || wantsPlan.value || deck.trip?.plan === null);
 const { view, kept, busy, problem, progress } = useDeckPlan(isOn);
@@ -120,7 +120,7 @@ const useMyBox = (): unknown => deck.change({ box: null, plan: null });
   </section>
   <DeckNow v-else-if="deck.trip && isNow && kept" :plan="kept" @plan="wantsPlan = true" />
   <div v-else-if="deck.trip" class="deck" data-testid="deck">
-    <div v-if="narrow && kept" class="deck__row deck__toNow">
+    <div v-if="(narrow || deck.isBare) && kept" class="deck__row deck__toNow">
       <button type="button" class="press act" @click="wantsPlan = false">{{ words.showNow }}</button>
     </div>
     <DeckHead />

@@ -20,7 +20,7 @@ const { packed, tools } = files;
 const paper = ref<Paper>(system.value === 'us' ? 'letter' : 'a4');
 const PAPERS = [
   { value: 'a4', title: 'A4' },
-  { value: 'letter', title: 'Letter' },
+  { value: 'letter', title: words.letter },
 ] as const;
 const scores = computed(() =>
   (deck.trip?.stops ?? []).map(({ id }) => props.view?.plan.stops[props.view.indexOf(id)]?.score ?? null),

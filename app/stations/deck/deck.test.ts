@@ -57,7 +57,9 @@ test('a lock is kept and told; one to a rod that carries nothing says why; times
   await planned();
   const rod = useDeck().from.rods.findIndex(({ label }) => label === 'finesse');
   await until(async () =>
-    expect((await kept())?.plan?.rods.find(({ stops }) => stops.includes(0))?.rod).toBe(useDeck().from.rods[rod]!.id),
+    expect((await kept())?.plan?.rods.find(({ stops }) => stops.includes(useDeck().trip!.stops[0]!.id))?.rod).toBe(
+      useDeck().from.rods[rod]!.id,
+    ),
   );
   await press('Take the lock of finesse from long hedgerow');
   await until(() => expect(useDeck().trip!.stops[0]!.lock).toBeUndefined());

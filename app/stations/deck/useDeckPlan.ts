@@ -1,4 +1,4 @@
-import { computed, ref, shallowRef, watch, type Ref } from 'vue';
+import { computed, ref, watch, type Ref } from 'vue';
 import type { DeckPlan, MadePlan } from '@core';
 import { madePlanOf } from '@core';
 import { useNewest } from '../../composables/useNewest';
@@ -26,8 +26,6 @@ export function useDeckPlan(isOn: Ref<boolean>) {
   const box = useBox();
   const progress = ref(0);
   watch([() => deck.trip, () => box.box, () => box.ready], () => deck.ask(), { immediate: true });
-  /** ids of the stops as they stood when the day was asked */
-  const ids = shallowRef<readonly string[]>([]);
   const { last, busy, problem } = useNewest(
     () => (isOn.value ? deck.asked : null),
     ({ trip }) => {
@@ -36,16 +34,14 @@ export function useDeckPlan(isOn: Ref<boolean>) {
     },
   );
   watch(last, (found) => {
-    if (!found) return;
-    if (found.to === deck.asked) ids.value = deck.trip?.stops.map(({ id }) => id) ?? [];
-    deck.keepPlan(found.to.of, found.answer.plan);
+    if (found && found.to === deck.asked) deck.keepPlan(found.answer.plan);
   });
   const view = computed((): PlanView | null => {
     const found = last.value;
     return (
       found && {
         ...found.answer,
-        indexOf: (id) => ids.value.indexOf(id),
+        indexOf: (id) => found.to.ids.indexOf(id),
         isCurrent: found.to === deck.asked,
       }
     );
@@ -53,7 +49,7 @@ export function useDeckPlan(isOn: Ref<boolean>) {
   /** the plan that is kept with the day; null where there is none, or its gear is gone */
   const kept = computed((): MadePlan | null => {
     const { plan } = deck.trip ?? {};
-    return plan ? madePlanOf(plan, deck.from) : null;
+    return plan ? madePlanOf(plan, deck.from, deck.trip!.stops) : null;
   });
   return { view, kept, busy, problem, progress };
 }
