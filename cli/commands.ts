@@ -20,7 +20,10 @@ import {
   leadAllowed,
   mediumAt,
   ok,
+  ratesReport,
+  readLogCsv,
   readPanderoJson,
+  sniff,
   retrieveReport,
   rigReadouts,
   rigReport,
@@ -29,6 +32,7 @@ import {
   SEMI_TIGHT_MAX,
   WATER_LIMITS,
   type Box,
+  type Log,
   type Issue,
   type Result,
   type RetrievePlan,
@@ -88,6 +92,20 @@ function readKind(parsed: Parsed, readText: ReadText, option: keyof Files): Resu
   if (!text.ok) return text;
   const file = readPanderoJson(text.value, [option]);
   return file.ok ? ok(file.value.value as Files[keyof Files]) : fail(under(`--${option}`, file.issues));
+}
+
+/** A log, as JSON or as a table. */
+function readLog(parsed: Parsed, readText: ReadText): Result<Log> {
+  const name = parsed.values['log'];
+  if (name === undefined) return fail([issue('missing', '--log', { expected: 'a file, or - for stdin' })]);
+  const text = readText(name);
+  if (!text.ok) return text;
+  if (sniff(text.value).format === 'csv') {
+    const table = readLogCsv(text.value);
+    return table.ok ? table : fail(under('--log', table.issues));
+  }
+  const file = readPanderoJson(text.value, ['log']);
+  return file.ok ? ok(file.value.value as Log) : fail(under('--log', file.issues));
 }
 
 const temperature = (parsed: Parsed): Result<number | undefined> =>
@@ -221,6 +239,17 @@ export const COMMANDS: Readonly<Record<string, Command>> = {
       const { rig, plan, water } = asked.value;
       const solved = solveRetrieve(rig, plan, water, by.value, depthM.value);
       return ok({ ...solved, why: solved.why === null ? null : issueText(solved.why) });
+    },
+  },
+  rates: {
+    usage: 'rates --log F',
+    about:
+      'what a log says (CSV or JSON): bites an hour and landed of hooked by group, with bands, and whether a trailer hook pays',
+    options: { log: true },
+    positional: 0,
+    run(parsed, readText) {
+      const log = readLog(parsed, readText);
+      return log.ok ? ok(ratesReport(log.value)) : log;
     },
   },
   trim: {

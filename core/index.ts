@@ -323,3 +323,23 @@ export { writeGpx } from './formats/gpx/write';
 export { deckReport } from './reports/deck-report';
 export { CHANGE_TEXT, MARGIN_TEXT, NOT_ENOUGH } from './locale/en/gear';
 export { breaksDownText, CAUSE_TEXT, HAPPENING_TEXT, MEASURE_TEXT, PROGRAMME_TEXT, WORKS_TEXT } from './locale/en/tank';
+export * from './log';
+export { ratesReport } from './reports/rates-report';
+export { unlikeText, verdictText } from './wording/log';
+export { LOG_COLUMNS, isLogCsv, readLogCsv, writeLogCsv } from './formats/log-csv';
+export {
+  asSentence,
+  checksumOf,
+  readSentence,
+  sentenceLines,
+  type Reading,
+  type Sentence,
+} from './formats/nmea/sentence';
+export {
+  afterReading,
+  depthBelowSurfaceM,
+  recordingInSteps,
+  TRACK_POINTS,
+  type Recording,
+  type TrackPoint,
+} from './formats/nmea/recording';

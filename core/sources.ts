@@ -21,6 +21,14 @@ export const SOURCES = {
     'Taylor, Nudds & Thomas (2003), Nature 425: tails and wings in cruise beat at Strouhal numbers near 0.2 to 0.4.',
   'euler-bernoulli':
     'Euler-Bernoulli beam: tip force of a clamped rod 3 E I d / l^3, first bending frequency, plastic moment of a round wire.',
+  'lanczos-1964': 'Lanczos (1964), SIAM J. Numer. Anal. B 1: an approximation of the gamma function.',
+  'numerical-recipes':
+    'Press, Teukolsky, Vetterling & Flannery (2007), Numerical Recipes, 3rd ed., ch. 6: incomplete gamma and beta functions.',
+  'jeffreys-1946':
+    'Jeffreys (1946), Proc. R. Soc. A 186: an invariant form for the prior probability in estimation problems.',
+  'mantel-haenszel-1959': 'Mantel & Haenszel (1959), J. Natl. Cancer Inst. 22: rates compared within strata.',
+  'nmea-0183':
+    'NMEA 0183, interface standard for marine electronics: sentences DPT, DBT, MTW, RMC and GGA, and their checksum.',
   'densities-crc':
     'CRC Handbook of Chemistry and Physics: densities of lead, tungsten alloy, bismuth, brass and steel.',
   'silicone-data': 'Published ranges for silicone and natural rubber: density and Young modulus at small strain.',
@@ -44,6 +52,7 @@ export const SOURCES = {
   'adr-0025': 'Estimate: docs/adr/0025-mechanics-version-3.md',
   'adr-0026': 'Estimate: docs/adr/0026-the-tank.md',
   'adr-0027': 'Estimate: docs/adr/0027-map-and-year.md',
+  'adr-0031': 'Judgement: docs/adr/0031-the-log.md',
   'adr-0030': 'Estimate: docs/adr/0030-a-day-on-the-water.md',
   'adr-0028': 'Estimate: docs/adr/0028-gear.md',
 } as const;

@@ -31,6 +31,14 @@ function startScale() {
 }
 const scale = await startScale();
 if (scale === null) console.error('pandero: the stand-in scale did not start; everything else works without it.');
+/** UDP port on which sounders are heard. */
+const SOUNDER_PORT = '10110';
+const sounder = spawn(process.execPath, [join(root, 'dist-server/sounder.js'), '--port', SOUNDER_PORT], {
+  stdio: 'ignore',
+});
+sounder.once('error', () =>
+  console.error('pandero: the stand-in sounder did not start; everything else works without it.'),
+);
 console.error('pandero: stop with Ctrl+C. Open:');
 const server = spawn(
   process.execPath,
@@ -39,6 +47,8 @@ const server = spawn(
     '--open',
     '/#/water?world=brindle-mere',
     ...(scale === null ? [] : ['--scale', scale.port]),
+    '--sounder',
+    SOUNDER_PORT,
     ...process.argv.slice(2),
   ],
   { stdio: 'inherit' },
@@ -46,5 +56,6 @@ const server = spawn(
 for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => server.kill(signal));
 server.on('exit', (code) => {
   scale?.child.kill();
+  sounder.kill();
   process.exit(code ?? 0);
 });

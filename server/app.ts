@@ -6,7 +6,9 @@ import { etag } from 'hono/etag';
 import { secureHeaders } from 'hono/secure-headers';
 import { onlyKnownHosts, type Names } from './hosts';
 import { scaleRoutes } from './routes/scale';
+import { sounderRoutes } from './routes/sounder';
 import type { ScaleLine } from './scale-line';
+import type { SounderLine } from './sounder-line';
 
 /** Nothing is posted here yet; whatever comes is small or refused. */
 const BODY_LIMIT_BYTES = 64 * 1024;
@@ -20,6 +22,8 @@ export interface AppOptions {
   readonly folder: string;
   /** the line to a pocket scale that pages may listen to; null when there is none */
   readonly scale?: ScaleLine | null;
+  /** where sentences of a sounder arrive; null when there is none */
+  readonly sounder?: SounderLine | null;
   readonly names?: Names;
 }
 
@@ -27,7 +31,12 @@ export interface AppOptions {
  * Serves the built app from a folder, with headers that keep the page to this machine. Exported so that tests call
  * `app.request(...)` without a port.
  */
-export function createApp({ folder, scale = null, names = { open: false, more: [] } }: AppOptions): Hono {
+export function createApp({
+  folder,
+  scale = null,
+  sounder = null,
+  names = { open: false, more: [] },
+}: AppOptions): Hono {
   const app = new Hono();
   app.use(onlyKnownHosts(names));
   // the worker that plans a day runs a solver in WebAssembly; no page and no other worker may
@@ -67,6 +76,7 @@ export function createApp({ folder, scale = null, names = { open: false, more: [
     bodyLimit({ maxSize: BODY_LIMIT_BYTES, onError: (c) => c.json({ code: 'too-big-a-file', issues: [] }, 413) }),
   );
   app.route('/api/scale', scaleRoutes(scale));
+  app.route('/api/sounder', sounderRoutes(sounder));
   app.use(async (c, next) => {
     await next();
     if (c.res.status === 302 || c.res.status >= 400) return;

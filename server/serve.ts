@@ -5,6 +5,7 @@ import { parseArgs } from 'node:util';
 import { serve, type ServerType } from '@hono/node-server';
 import { createApp } from './app';
 import { createScaleLine, type ScaleAddress } from './scale-line';
+import { createSounderLine } from './sounder-line';
 
 const LOCAL = '127.0.0.1';
 const EVERYWHERE = '0.0.0.0';
@@ -24,14 +25,21 @@ function options() {
   const text = { type: 'string' } as const;
   try {
     return parseArgs({
-      options: { host: text, port: text, scale: text, open: text, name: { type: 'string', multiple: true } },
+      options: {
+        host: text,
+        port: text,
+        scale: text,
+        sounder: text,
+        open: text,
+        name: { type: 'string', multiple: true },
+      },
     }).values;
   } catch (error) {
     const message = error instanceof Error ? error.message : String(error);
     const missing = /Option '--(\w+) <value>' argument missing/.exec(message)?.[1];
     if (missing === 'host') return stop('--host needs an address, e.g. --host 0.0.0.0');
     if (missing === 'port') return stop('--port needs a number from 1 to 65535');
-    return stop(`${message.split('\n')[0]!} It takes --host, --port, --name, --scale and --open.`);
+    return stop(`${message.split('\n')[0]!} It takes --host, --port, --name, --scale, --sounder and --open.`);
   }
 }
 const given = options();
@@ -63,6 +71,22 @@ function scaleAddress(): ScaleAddress | null {
 }
 const address = scaleAddress();
 const scale = address && createScaleLine(address);
+/** The port on which sentences of a sounder arrive, on the addresses this server listens on. */
+function sounderPort(): number | null {
+  if (given.sounder === undefined) return null;
+  const port = Number(given.sounder);
+  if (!/^\d+$/.test(given.sounder) || !isPort(port))
+    stop('--sounder needs the UDP port on which NMEA 0183 arrives, e.g. 10110');
+  return port;
+}
+const udpPort = sounderPort();
+const sounder =
+  udpPort === null
+    ? null
+    : createSounderLine({ host: hostname, port: udpPort }, (how) => {
+        if ('why' in how)
+          console.error(`pandero: no sounder can be heard on UDP port ${udpPort} (${how.why}); everything else works.`);
+      });
 const isOpen = ![LOCAL, 'localhost', '::1'].includes(hostname);
 
 /** Addresses a phone on the same network can be given. */
@@ -73,7 +97,7 @@ const reachedAt = (): string[] =>
     .map(({ address: own }) => own);
 
 function listen(port: number, triesLeft: number): void {
-  const app = createApp({ folder, scale, names: { open: isOpen, more: [...more, hostname] } });
+  const app = createApp({ folder, scale, sounder, names: { open: isOpen, more: [...more, hostname] } });
   const server = serve({ fetch: app.fetch, hostname, port }, () => {
     const shown =
       hostname === EVERYWHERE || hostname === '::' ? LOCAL : hostname.includes(':') ? `[${hostname}]` : hostname;
@@ -100,6 +124,7 @@ function endWith(server: ServerType): void {
   for (const signal of ['SIGINT', 'SIGTERM'] as const) {
     process.once(signal, () => {
       scale?.close('the server was stopped');
+      sounder?.close('the server was stopped');
       server.close(() => process.exit(0));
       setTimeout(() => {
         if ('closeAllConnections' in server) server.closeAllConnections();

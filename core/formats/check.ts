@@ -1,6 +1,9 @@
 import { partCount, TRAYS } from '../rig/parts/box';
-import type { Issue } from '../result';
+import { issue, type Issue } from '../result';
+import { finished } from '../advice/search/progress';
 import { readGpx } from './gpx/read';
+import { isLogCsv, readLogCsv } from './log-csv';
+import { recordingInSteps } from './nmea/recording';
 import { isStopsCsv, readStopsCsv } from './stops-csv';
 import { readBoxCsv } from './box-csv/read';
 import { readPanderoJson } from './pandero-json/read';
@@ -8,7 +11,7 @@ import { sniff } from './sniff';
 
 /** What a file is, how much it holds, and every problem in it. */
 export interface FileReport {
-  readonly format: 'json' | 'csv' | 'gpx' | 'foreign';
+  readonly format: 'json' | 'csv' | 'gpx' | 'nmea' | 'foreign';
   readonly kind: string | null;
   readonly counts: Readonly<Record<string, number>>;
   readonly issues: readonly Issue[];
@@ -38,6 +41,11 @@ function countsOf(file: Known): Record<string, number> {
         trips: file.value.trips.length,
         setAside: file.value.setAside.length,
       };
+    case 'log':
+      return {
+        outings: file.value.outings.length,
+        events: file.value.outings.reduce((sum, { events }) => sum + events.length, 0),
+      };
     case 'trip':
       return { stops: file.value.stops.length, parts: partCount(file.value.box) };
     case 'water':
@@ -61,6 +69,22 @@ export function checkFile(text: string): FileReport {
     const gpx = readGpx(text);
     if (!gpx.ok) return { ...none, format, kind: null, issues: gpx.issues };
     return { format, kind: 'places', counts: { places: gpx.value.places.length }, issues: [], notes: gpx.value.notes };
+  }
+  if (format === 'nmea') {
+    const { track, sentences, readings, corrupt, noise, foreign } = finished(recordingInSteps(text));
+    const others = Object.values(foreign).reduce((sum, count) => sum + count, 0);
+    return {
+      ...none,
+      format,
+      kind: 'recording',
+      counts: { sentences, readings, foreign: others, corrupt, noise, points: track.length },
+      issues: readings === 0 ? [issue('no-readings', '')] : [],
+    };
+  }
+  if (format === 'csv' && isLogCsv(text)) {
+    const log = readLogCsv(text);
+    if (!log.ok) return { ...none, format, kind: null, issues: log.issues };
+    return { ...none, format, kind: 'log', counts: { outings: log.value.outings.length }, issues: [] };
   }
   if (format === 'csv' && isStopsCsv(text)) {
     const stops = readStopsCsv(text);

@@ -189,7 +189,7 @@ describe('lists from spreadsheets that mean harm, or well', () => {
     ],
     ['a GPX file', '<?xml version="1.0"?>\n<gpx version="1.1"><wpt/></gpx>', ['-  read-on-the-deck']],
     ['a GPX file with a remark', '<?xml version="1.0"?><!-- mine -->\n<gpx/>', ['-  read-on-the-deck']],
-    ['a sounder’s recording', '$SDDPT,3.2,0.4*5A\n$SDMTW,14.2,C*0B\n', ['-  not-read-yet']],
+    ['a sounder’s recording', '$SDDPT,3.2,0.4*5A\n$SDMTW,14.2,C*0B\n', ['-  read-in-the-log']],
     ['a map', '<kml xmlns="x"></kml>', ['-  not-read-yet']],
     ['a web page', '<!DOCTYPE html><p>hello', ['-  not-read-yet']],
     ['a header with a prototype', '__proto__,style,weight\nx,ball,1/4\n', ['1  proto  unknown-column']],

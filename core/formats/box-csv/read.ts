@@ -5,6 +5,7 @@ import { massContradiction, WEIGHED_TRAYS } from '../../rig/body/part-mass';
 import { putAt } from '../../part-fields/described';
 import { filled } from '../../part-fields/filled';
 import { setAside, type Aside, type ReadHow } from '../aside';
+import { isLogCsv } from '../log-csv';
 import { delimiterOf, isBlank, opening, rowsOf } from '../csv-rows';
 import { sniff } from '../sniff';
 import { COLUMNS, type Column } from './columns';
@@ -93,6 +94,7 @@ export function readBoxCsv(text: string, how: ReadHow = 'all-or-nothing'): Resul
   const plain = text.replace(/^\uFEFF/, '');
   if (plain.trim() === '') return fail([issue('empty-file', '')]);
   const sniffed = sniff(plain);
+  if (sniffed.format === 'nmea' || isLogCsv(plain)) return fail([issue('read-in-the-log', '')]);
   if (sniffed.format === 'gpx') return fail([issue('read-on-the-deck', '')]);
   if (sniffed.format === 'foreign') return fail([issue('not-read-yet', '', { got: sniffed.name })]);
   const { from, line: headerLine, delimiter } = opening(plain);

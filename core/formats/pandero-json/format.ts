@@ -3,6 +3,7 @@ import { BOX_VERSION, boxSchema, PART_SCHEMAS, READ_LIMIT, TRAYS, upgradeBox } f
 import { buildSchema } from '../../bench/build';
 import { keptTripSchema } from '../../deck/kept-trip';
 import { TRIP_VERSION, tripSchema } from '../../deck/trip';
+import { LOG_VERSION, logSchema, outingSchema } from '../../log/schema';
 import { planSchema } from '../../motion/plan';
 import { rigSchema, shortText } from '../../rig/parts/schema';
 import { yearSchema } from '../../season/year';
@@ -122,6 +123,13 @@ export const JSON_KINDS = {
       { path: ['builds'], row: buildSchema, id: 'id' },
       { path: ['trips'], row: keptTripSchema, id: 'id' },
     ] as RowList[],
+  },
+  log: {
+    schema: logSchema,
+    version: LOG_VERSION,
+    title: formats.log,
+    upgrade: asItIs,
+    lists: [{ path: ['outings'], row: outingSchema, id: 'id' }] as RowList[],
   },
   trip: {
     schema: tripSchema,

@@ -49,7 +49,9 @@ function kindOf(value: unknown): JsonKind | 'unknown' {
   if (typeof value !== 'object' || value === null) return 'unknown';
   if ('kind' in value) {
     const { kind } = value;
-    return kind === 'box' || kind === 'tickets' || kind === 'backup' || kind === 'trip' ? kind : 'unknown';
+    return kind === 'box' || kind === 'tickets' || kind === 'backup' || kind === 'trip' || kind === 'log'
+      ? kind
+      : 'unknown';
   }
   if ('head' in value && 'family' in value) return 'rig';
   if ('steps' in value || 'castM' in value) return 'plan';

@@ -4,6 +4,10 @@ import { issuePlace, issueSays, issueText } from './issues';
 
 /** Each code with the facts it carries where it is raised. */
 const EXAMPLES: Readonly<Record<IssueCode, Issue['data']>> = {
+  'read-in-the-log': {},
+  'no-readings': {},
+  'ends-before': { got: '2026-09-26T05:00:00Z', from: '2026-09-26T06:00:00Z' },
+  'outside-the-outing': { got: '04:00', from: '06:00', to: '11:00' },
   'read-on-the-deck': {},
   'broken-code': {},
   'not-xml': { why: 'unclosed tag' },

@@ -12,6 +12,12 @@ const list = (value: string | number | undefined): string =>
 
 /** What is wrong, why, and what to do, for every code. */
 const WORDING: Readonly<Record<IssueCode, Wording>> = {
+  'read-in-the-log': () => 'This belongs to the log. Open the Log, and choose “Import” there.',
+  'no-readings': () =>
+    'There is no depth, temperature or place in it that can be read. Record sentences DPT, DBT, MTW, RMC or GGA.',
+  'ends-before': ({ got, from }) => `ends at ${got}, before it begins at ${from}. Swap the two, or correct the day.`,
+  'outside-the-outing': ({ got, from, to }) =>
+    `was at ${got}, outside the outing from ${from} to ${to}. Correct its time, or let the outing last longer.`,
   'read-on-the-deck': () =>
     'This is a list of places. Open the Deck, and choose “Stops from a file” there: what is taken is chosen first.',
   'broken-code': () =>
