@@ -15,6 +15,7 @@ export const inEnglish = {
     // looks and the addresses of workers belong to the build
     '\\.css$': '<rootDir>/scripts/jest-nothing.mjs',
     '/\\w+\\.worker\\.ts$': '<rootDir>/scripts/jest-nothing.mjs',
+    '^highs/runtime': '<rootDir>/scripts/jest-nothing.mjs',
     '^vuetify/styles/': '<rootDir>/scripts/jest-nothing.mjs',
   },
   setupFiles: ['fake-indexeddb/auto'],

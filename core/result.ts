@@ -69,6 +69,8 @@ export type IssueCode =
   | 'ends-before'
   | 'outside-the-outing'
   | 'read-on-the-deck'
+  | 'solver-missing'
+  | 'cannot-unpack'
   | 'broken-code'
   | 'not-xml'
   | 'no-places'

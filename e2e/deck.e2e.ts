@@ -40,6 +40,9 @@ test(
     await expect(page.getByTestId('deck-status')).toContainText('Proven');
     await expect(page.locator('[data-answers=yes]')).toHaveCount(8);
     await expectAxeClean(page);
+    await page.getByRole('button', { name: /^Theme/ }).click();
+    await expectAxeClean(page);
+    await page.getByRole('button', { name: /^Theme/ }).click();
 
     // a stop is dragged two places on, and back with the arrow keys
     const before = await names(page, 'stop-head');

@@ -1,5 +1,5 @@
 import { onScopeDispose, ref, shallowRef, watch, type Ref } from 'vue';
-import { issueText, type Result } from '@core';
+import { issueText, type Issue, type Result } from '@core';
 
 /** An answer, and what it was given to. */
 interface Answered<Question, Answer> {
@@ -17,10 +17,12 @@ interface Newest<Question, Answer> {
 /**
  * Asks a worker about the newest of something, one question at a time: while one is answered those between are passed over. It ends with the page.
  * @param question  null where there is nothing to ask
+ * @param worded    how a problem is told
  */
 export function useNewest<Question, Answer>(
   question: () => Question | null,
   ask: (question: Question) => Promise<Result<Answer>>,
+  worded: (issue: Issue) => string = issueText,
 ): Newest<Question, Answer> {
   const last = shallowRef<Answered<Question, Answer> | null>(null);
   const busy = ref(false);
@@ -37,7 +39,7 @@ export function useNewest<Question, Answer>(
       const found = await ask(of);
       if (isGone) break;
       if (newest !== of) continue;
-      problem.value = found.ok ? '' : found.issues.map(issueText).join(' ');
+      problem.value = found.ok ? '' : found.issues.map(worded).join(' ');
       last.value = found.ok ? { to: of, answer: found.value } : null;
       break;
     }

@@ -1,6 +1,7 @@
 import { fail, type Result } from '@core';
 import { createAsker, type WorkerLike } from './asker';
 import type { DeckAnswers, DeckAsk, DeckRequest, DeckRequests } from './deck';
+import wasmUrl from 'highs/runtime?url';
 import workerUrl from './deck.worker.ts?worker&url';
 import * as words from '../locale/en/notices';
 
@@ -11,7 +12,7 @@ const SILENT_MS = 60_000;
 let restarted: () => void = () => undefined;
 export const onDeckRestart = (hear: () => void): void => void (restarted = hear);
 
-const asker = createAsker<DeckRequest, DeckAnswers[DeckAsk]>({
+const asker = createAsker<DeckRequest, DeckAnswers[DeckAsk] | Result<never>>({
   what: words.planningTheDay,
   make: () => new Worker(workerUrl, { type: 'module' }) as unknown as WorkerLike,
   silentMs: SILENT_MS,
@@ -23,8 +24,11 @@ const asker = createAsker<DeckRequest, DeckAnswers[DeckAsk]>({
   },
 });
 
-/** Fetches the worker ahead of need, into the browser's own cache. */
-export const preloadDeck = async (): Promise<void> => void (await fetch(workerUrl));
+/** Fetches the worker and its solver ahead of need, into the browser's own cache. */
+export const preloadDeck = async (): Promise<void> => {
+  await fetch(workerUrl);
+  await (await fetch(wasmUrl)).arrayBuffer();
+};
 
 type ValueOf<T> = [T] extends [Result<infer Value>] ? Value : T;
 

@@ -1,6 +1,9 @@
 import {
   eachRodMore,
+  fail,
+  issue,
   nothingAsked,
+  ok,
   onePartMore,
   paceByHead,
   planPrepared,
@@ -29,7 +32,6 @@ import {
   type Water,
   type Year,
 } from '@core';
-import { ok } from '@core';
 
 /** How fast a stop is fished, and what a head lighter or heavier makes of it. */
 export interface PaceTold {
@@ -127,9 +129,17 @@ export async function answerDeck(
   job: DeckRequest,
   tell: (done: number) => void,
   solver: () => Promise<Solver>,
-): Promise<DeckAnswers[DeckAsk]> {
+): Promise<DeckAnswers[DeckAsk] | Result<never>> {
   const isReading = job.ask === 'read' || job.ask === 'gpx';
-  const solve: Solver = isReading ? () => ({ isOptimal: false, set: [], value: 0 }) : await solver();
+  let solve: Solver = () => ({ isOptimal: false, set: [], value: 0 });
+  if (!isReading) {
+    try {
+      solve = await solver();
+    } catch {
+      // it is asked for again the next time
+      return fail([issue('solver-missing', '')]);
+    }
+  }
   const answers: Answering = {
     plan({ trip }) {
       const made = prepared(trip, tell);

@@ -38,6 +38,8 @@ export const notProven = 'Not proven in time: a better plan may exist.';
 export const answersDay = (percent: number): string => `${percent} of 100`;
 export const daySays = 'How well the day is answered';
 export const greedySays = (percent: string): string => `${percent} more than taking the best rod one after another.`;
+export const problemAt = (stop: string, says: string): string => `“${stop}” ${says}`;
+export const theBox = (says: string): string => `The box ${says}`;
 export const noPlan = 'There is no plan yet';
 export const needsStop = 'Add a stop: a day without one has nothing to answer.';
 
@@ -200,6 +202,7 @@ export const codeSays =
 export const codeLocal =
   'This page runs for this machine alone, so that a phone cannot open the address. Start the server for the boat’s network (--host 0.0.0.0), or use the file.';
 export const codeTooLarge = 'This day is too large for one code. Use the file: the phone opens it under Files.';
+export const codeOldBrowser = 'This browser is too old to make the code. Use the file: the phone opens it under Files.';
 export const codeAlt = (name: string): string => `Code that opens “${name}” on a phone`;
 export const codeFile = 'The same as a file';
 export const codeCopy = 'Copy the address';

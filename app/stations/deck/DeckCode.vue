@@ -5,7 +5,7 @@ import type { MadePlan } from '@core';
 import { useFocusBack } from '../../composables/useFocusBack';
 import { useDeck } from '../../stores/deck';
 import { useNotices } from '../../stores/notices';
-import { CODE_LETTERS, dayToCode } from './day-code';
+import { canPack, CODE_LETTERS, dayToCode } from './day-code';
 import * as words from '../../locale/en/deck';
 
 /** The planned day as a code for a phone's camera, or as a file. */
@@ -17,6 +17,7 @@ const deck = useDeck();
 const notices = useNotices();
 const address = ref('');
 const isLocal = /^(localhost|127\.|\[?::1)/.test(location.hostname);
+const isOld = !canPack();
 const isTooLarge = computed(() => address.value.length > CODE_LETTERS);
 const name = computed(() => deck.trip?.name || words.untitled);
 
@@ -56,6 +57,7 @@ async function copy(): Promise<void> {
       <h2>{{ words.codeTitle }}</h2>
       <p>{{ words.codeSays }}</p>
       <p v-if="isLocal" class="code__warn" role="status">{{ words.codeLocal }}</p>
+      <p v-if="isOld" role="alert">{{ words.codeOldBrowser }}</p>
       <p v-if="isTooLarge" role="alert">{{ words.codeTooLarge }}</p>
       <svg
         v-if="picture"

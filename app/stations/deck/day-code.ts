@@ -13,10 +13,14 @@ const toText = (bytes: Uint8Array): string =>
 const fromText = (text: string): Uint8Array<ArrayBuffer> =>
   Uint8Array.from(atob(text.replace(/-/g, '+').replace(/_/g, '/')), (letter) => letter.charCodeAt(0));
 
-/** A planned day as it stands behind the # of an address. */
+/** Whether this browser packs and unpacks: older ones do not. */
+export const canPack = (): boolean =>
+  typeof CompressionStream === 'function' && typeof DecompressionStream === 'function';
+
+/** A planned day as it stands behind the # of an address; null where there is no plan, or this browser cannot pack it. */
 export async function dayToCode(trip: Trip): Promise<string | null> {
   const { plan } = trip;
-  if (!plan) return null;
+  if (!plan || !canPack()) return null;
   const json = JSON.stringify(handOverOf({ ...trip, plan }));
   const packed = new Blob([json]).stream().pipeThrough(new CompressionStream('deflate-raw'));
   return toText(new Uint8Array(await new Response(packed).arrayBuffer()));
@@ -43,6 +47,7 @@ async function unpacked(stream: ReadableStream<Uint8Array>): Promise<string | nu
 /** The day an address carries, checked as any file is. */
 export async function dayFromCode(code: string): Promise<Result<Trip>> {
   const broken = fail([issue('broken-code', '')]);
+  if (!canPack()) return fail([issue('cannot-unpack', '')]);
   if (!/^[\w-]+$/.test(code) || code.length > 100_000) return broken;
   try {
     const stream = new Blob([fromText(code)]).stream().pipeThrough(new DecompressionStream('deflate-raw'));

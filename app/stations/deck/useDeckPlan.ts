@@ -1,10 +1,10 @@
 import { computed, ref, watch, type Ref } from 'vue';
-import type { DeckPlan, MadePlan } from '@core';
-import { madePlanOf } from '@core';
+import { issueSays, madePlanOf, type DeckPlan, type MadePlan } from '@core';
 import { useNewest } from '../../composables/useNewest';
 import { useBox } from '../../stores/box';
 import { useDeck } from '../../stores/deck';
 import { askDeck } from '../../workers/ask-deck';
+import * as words from '../../locale/en/deck';
 import type { PaceTold } from '../../workers/deck';
 
 /** What is shown of a plan: by the stops as they stand now. */
@@ -31,6 +31,14 @@ export function useDeckPlan(isOn: Ref<boolean>) {
     ({ trip }) => {
       progress.value = 0;
       return askDeck('plan', { trip }, (done) => (progress.value = done));
+    },
+    // of a stop its number is told, of the box nothing: the words say which tray
+    (found) => {
+      const [, at] = /^stops\[(\d+)\]/.exec(found.path) ?? [];
+      const says = issueSays(found);
+      if (at !== undefined)
+        return words.problemAt(words.stopTitle(Number(at) + 1, deck.trip?.stops[Number(at)]?.name ?? ''), says);
+      return found.path.startsWith('box.') ? words.theBox(says) : says;
     },
   );
   watch(last, (found) => {

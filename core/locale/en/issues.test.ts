@@ -9,6 +9,8 @@ const EXAMPLES: Readonly<Record<IssueCode, Issue['data']>> = {
   'ends-before': { got: '2026-09-26T05:00:00Z', from: '2026-09-26T06:00:00Z' },
   'outside-the-outing': { got: '04:00', from: '06:00', to: '11:00' },
   'read-on-the-deck': {},
+  'solver-missing': {},
+  'cannot-unpack': {},
   'broken-code': {},
   'not-xml': { why: 'unclosed tag' },
   'no-places': {},

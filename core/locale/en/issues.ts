@@ -20,6 +20,10 @@ const WORDING: Readonly<Record<IssueCode, Wording>> = {
     `was at ${got}, outside the outing from ${from} to ${to}. Correct its time, or let the outing last longer.`,
   'read-on-the-deck': () =>
     'This is a list of places. Open the Deck, and choose “Stops from a file” there: what is taken is chosen first.',
+  'solver-missing': () =>
+    'What plans a day could not be fetched: the server that brought the page does not answer. Start it again, then change something of the day; what you entered is kept.',
+  'cannot-unpack': () =>
+    'This browser is too old to unpack the day of an address. Bring its browser up to date, or use the file.',
   'broken-code': () =>
     'The address holds a day that cannot be read: part of it is missing. Scan the code once more, or use the file.',
   'not-xml': ({ why }) => `The file cannot be read as places (${why}). Write it anew from where it came, as GPX 1.1.`,
