@@ -84,7 +84,8 @@ function move(from: number, to: number): void {
   emit('choose', stop.id);
 }
 const { held, over, grab } = useStopDrag(
-  () => heads.value,
+  // those of stops that were taken out stand no longer
+  () => heads.value.slice(0, props.trip.stops.length),
   () => 'x',
   move,
 );

@@ -47,7 +47,8 @@ function move(from: number, to: number): void {
   says.value = words.movedTo(row.name, to + 1, rows.value.length);
 }
 const { held, over, grab } = useStopDrag(
-  () => elements.value,
+  // those of stops that were taken out stand no longer
+  () => elements.value.slice(0, rows.value.length),
   () => 'y',
   move,
 );
