@@ -28,7 +28,9 @@ const FILES: readonly { readonly name: string; readonly test: RegExp }[] = [
 ];
 
 /** Nothing happens by merely reading the core, or what it reads places with: whoever uses none of it does not fetch it. */
-const PURE = { moduleSideEffects: (id: string): boolean => !/\/core\/(?!testing)|node_modules\/(@xmldom|suncalc)\//.test(id) };
+const PURE = {
+  moduleSideEffects: (id: string): boolean => !/\/core\/(?!testing)|node_modules\/(@xmldom|suncalc)\//.test(id),
+};
 
 /** Has the page fetch the files of the first view side by side, while the first script paints; they are read in its order. */
 const fetchAhead: Plugin = {

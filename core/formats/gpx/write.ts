@@ -10,7 +10,6 @@ type Placed = Pick<Stop, 'name' | 'minutes' | 'weight' | 'at' | 'coverM' | 'lat'
 const BEFORE_NAME = ['ele', 'time', 'magvar', 'geoidheight'];
 
 /** Letters no XML may hold. */
-// eslint-disable-next-line no-control-regex
 const clean = (words: string): string => words.replace(/[\u0000-\u0008\u000b\u000c\u000e-\u001f\ufffe\uffff]/g, '');
 
 /** The waypoint a stop came from, or a new one. */
