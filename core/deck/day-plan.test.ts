@@ -159,8 +159,9 @@ describe('pace', () => {
     expect(slow.inWaterS).toBeGreaterThan(1.6 * fast.inWaterS);
   });
   test('cover that fits, and the minutes all of it would take', () => {
-    expect(coverFits({ coverMPerHour: 60 }, 30, 100)).toEqual({ fitsM: 30, wantsMin: 100 });
-    expect(coverFits({ coverMPerHour: 60 }, 30, 10)).toEqual({ fitsM: 10, wantsMin: 10 });
+    expect(coverFits({ coverMPerHour: 60 }, 30, 100)).toEqual({ fitsM: 30, wantsMin: 100, fits: false });
+    expect(coverFits({ coverMPerHour: 60 }, 30, 10)).toEqual({ fitsM: 10, wantsMin: 10, fits: true });
+    expect(coverFits({ coverMPerHour: 60 }, 30, 30).fits).toBeNull();
   });
 });
 

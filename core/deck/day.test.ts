@@ -97,7 +97,7 @@ describe('stops one after another', () => {
       [540, 570],
     ]);
     expect(found.value.stops[1]!.water.temperatureC).toBeCloseTo(10, 9);
-    expect(found.value.endMin).toBe(570);
+    expect(found.value.stops.at(-1)!.toMin).toBe(570);
   });
   test('two that overlap are refused, with both their places', () => {
     const found = timesOf({ from: '07:00', stops: [stop(), stop({ at: '07:30' }), stop({ name: '', at: '07:40' })] });

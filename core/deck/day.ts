@@ -1,5 +1,5 @@
 import { getPosition, getTimes } from 'suncalc';
-import { fail, issue, ok, type Result } from '../result';
+import { fail, issue, ok, type Issue, type Result } from '../result';
 import type { Water } from '../water/schema';
 import type { Stop, StopHour, Trip } from './trip';
 
@@ -40,7 +40,6 @@ export type Daylight =
 
 export interface DayTimes {
   readonly stops: readonly StopTime[];
-  readonly endMin: number;
   /** minutes of stops past the time the day has to end */
   readonly overMin: number;
   /** null where place or day is not known */
@@ -126,12 +125,13 @@ export function waterAtMinute(day: Day, stop: Timed, minute: number): Water {
   };
 }
 
-/**
- * The stops of a day one after another, each with its water in the middle of it.
- * @returns a problem where a stop begins before the one before it ends
- */
-export function timesOf(trip: Day & { readonly stops: readonly Timed[] }): Result<DayTimes> {
-  const stops: StopTime[] = [];
+/** When each stop of a day begins and ends, and what overlaps: such a stop begins when the one before it ends. */
+export function laidOnClock(trip: Day & { readonly stops: readonly Timed[] }): {
+  readonly stops: readonly Pick<StopTime, 'fromMin' | 'toMin'>[];
+  readonly overMin: number;
+  readonly clashes: readonly Issue[];
+} {
+  const stops: Pick<StopTime, 'fromMin' | 'toMin'>[] = [];
   const startMin = trip.from === undefined ? USUAL_START_MIN : minuteOf(trip.from);
   const untilMin = trip.until === undefined ? null : minuteOf(trip.until);
   /** a day that ends by the clock before it begins goes past midnight */
@@ -150,19 +150,28 @@ export function timesOf(trip: Day & { readonly stops: readonly Timed[] }): Resul
             }),
           ]
         : [];
-    const fromMin = asked ?? minute;
+    const fromMin = Math.max(minute, asked ?? minute);
     const toMin = fromMin + stop.minutes;
-    const middle = (fromMin + toMin) / 2;
-    stops.push({ fromMin, toMin, water: waterAtMinute(trip, stop, middle), sunDeg: sunDegAt(trip, stop, middle) });
+    stops.push({ fromMin, toMin });
     minute = toMin;
     return clash;
   });
+  return { stops, overMin: untilMin === null ? 0 : Math.max(0, minute - past(untilMin)), clashes };
+}
+
+/**
+ * The stops of a day one after another, each with its water in the middle of it.
+ * @returns a problem where a stop begins before the one before it ends
+ */
+export function timesOf(trip: Day & { readonly stops: readonly Timed[] }): Result<DayTimes> {
+  const { stops, overMin, clashes } = laidOnClock(trip);
   if (clashes.length > 0) return fail(clashes);
-  const endMin = stops.at(-1)?.toMin ?? minute;
   return ok({
-    stops,
-    endMin,
-    overMin: untilMin === null ? 0 : Math.max(0, endMin - past(untilMin)),
+    stops: stops.map(({ fromMin, toMin }, at): StopTime => {
+      const [stop, middle] = [trip.stops[at]!, (fromMin + toMin) / 2];
+      return { fromMin, toMin, water: waterAtMinute(trip, stop, middle), sunDeg: sunDegAt(trip, stop, middle) };
+    }),
+    overMin,
     daylight: daylightOf(trip, trip.stops),
   });
 }

@@ -2,6 +2,7 @@
 export {
   clockOf,
   daylightOf,
+  laidOnClock,
   minuteOf,
   sunDegAt,
   timesOf,

@@ -33,6 +33,7 @@ export interface StopPace {
   /** splash to rod, s */
   readonly inWaterS: number;
   readonly castsPerHour: number;
+  readonly castsBand: readonly [number, number];
   /** of cover along which casts are made, m an hour, and its band */
   readonly coverMPerHour: number;
   readonly band: readonly [number, number];
@@ -66,6 +67,7 @@ export function stopPace(rig: Rig, plan: RetrievePlan, water: Water): StopPace {
   return {
     inWaterS: takesS,
     castsPerHour,
+    castsBand: [castsPerHour / OFF, castsPerHour * OFF],
     coverMPerHour,
     band: [coverMPerHour / OFF, coverMPerHour * OFF],
   };
@@ -87,12 +89,13 @@ export function paceByHead(
   );
 }
 
-/** Metres of cover that fit into the minutes of a stop, and the minutes all of it would take. */
+/** Metres of cover that fit into the minutes of a stop, the minutes all of it would take, and whether it fits: null where that is too close to tell. */
 export const coverFits = (
   { coverMPerHour }: Pick<StopPace, 'coverMPerHour'>,
   minutes: number,
   coverM: number,
-): { readonly fitsM: number; readonly wantsMin: number } => ({
-  fitsM: Math.min(coverM, (coverMPerHour * minutes) / 60),
-  wantsMin: (60 * coverM) / coverMPerHour,
-});
+): { readonly fitsM: number; readonly wantsMin: number; readonly fits: boolean | null } => {
+  const wantsMin = (60 * coverM) / coverMPerHour;
+  const fits = wantsMin * OFF <= minutes ? true : wantsMin / OFF > minutes ? false : null;
+  return { fitsM: Math.min(coverM, (coverMPerHour * minutes) / 60), wantsMin, fits };
+};

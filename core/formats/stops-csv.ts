@@ -1,3 +1,4 @@
+import { PART_LIMITS } from '../rig/parts/schema';
 import Papa from 'papaparse';
 import type { Stop } from '../deck/trip';
 import { TRIP_LIMITS } from '../deck/trip';
@@ -107,7 +108,7 @@ function readRow(cells: ReadonlyMap<StopColumn, string>, line: number, issues: I
   const has = <T extends object>(of: T): T =>
     Object.fromEntries(Object.entries(of).filter(([, value]) => value !== undefined)) as T;
   return {
-    name: (cells.get('name') ?? '').trim().slice(0, 120),
+    name: (cells.get('name') ?? '').trim().slice(0, PART_LIMITS.text).trim(),
     minutes,
     ...has({ weight, lat, lon, coverM }),
     ...(isClock ? { at: at.padStart(5, '0') } : {}),
@@ -145,7 +146,9 @@ export function readStopsCsv(text: string): Result<readonly ListedPlace[]> {
   if (strange.length > 0)
     return fail(strange.map((name) => issue('unknown-column', name.slice(0, 60), { allowed }, headerLine)));
   if (!header.includes('name'))
-    return fail([issue('wrong-header', '', { got: header.join(',').slice(0, 120), allowed }, headerLine)]);
+    return fail([
+      issue('wrong-header', '', { got: header.join(',').slice(0, PART_LIMITS.text).trim(), allowed }, headerLine),
+    ]);
   const rows = all.slice(1).filter(({ cells }) => !isBlank(cells));
   if (rows.length === 0) return fail([issue('empty-file', '')]);
   const issues: Issue[] = [];

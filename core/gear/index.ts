@@ -2,7 +2,7 @@
 export { bestGear, gearAt, usablePlaces, type BestGear, type GearOfBox } from './best-gear';
 export { cheapestChange, type ChangedGear, type GearChange } from './change';
 export { gearNamed, type GearTrays } from './named-gear';
-export { ownGear } from './own-gear';
+export { isTooMuchGear, ownGear } from './own-gear';
 export {
   carries,
   fishedOf,

@@ -6,7 +6,7 @@ import { emptyBox } from '../rig/parts/box';
 import { bestGear } from './best-gear';
 import { carries, fishedOf, marginsOf, weakestOf } from './margins';
 import { gearNamed, type GearTrays } from './named-gear';
-import { ownGear } from './own-gear';
+import { isTooMuchGear, ownGear } from './own-gear';
 
 const TRAYS: GearTrays = {
   rods: DEMO_BOX.rods.map((rod, at) => ({ ...rod, id: `rod-${at}` })),
@@ -52,6 +52,8 @@ describe('picks on the gear the angler has', () => {
   });
   test('without a rod, a reel or a line there is none; nor where there is too much to go through', () => {
     expect(ownGear({ ...TRAYS, reels: [] })).toBeNull();
+    expect(isTooMuchGear(TRAYS)).toBe(false);
+    expect(isTooMuchGear({ ...TRAYS, rods: Array.from({ length: 600 }, () => TRAYS.rods[0]!) })).toBe(true);
     expect(ownGear({ ...TRAYS, rods: Array.from({ length: 600 }, () => TRAYS.rods[0]!) })).toBeNull();
     expect(picksOn({ ...TRAYS, lines: [] }, 1)[0]!.gear).toBeNull();
   });

@@ -31,7 +31,6 @@ export const moreOf = (name: string): string => `more: ${name}`;
 export const betweenNumbers = (from_: number, to: number): string => `Between ${from_} and ${to}.`;
 
 export const planning = (percent: number): string => `Planning, ${percent} %`;
-export const asPlannedLast = 'As it was planned last; planned anew in a moment.';
 export const proven = 'Proven: no other plan of these rigs answers the day better.';
 export const gapIs = (percent: string): string => `Not proven: another plan might be ${percent} % better, and no more.`;
 export const notProven = 'Not proven in time: a better plan may exist.';
@@ -40,7 +39,6 @@ export const daySays = 'How well the day is answered';
 export const greedySays = (percent: string): string => `${percent} more than taking the best rod one after another.`;
 export const problemAt = (stop: string, says: string): string => `“${stop}” ${says}`;
 export const theBox = (says: string): string => `The box ${says}`;
-export const noPlan = 'There is no plan yet';
 export const needsStop = 'Add a stop: a day without one has nothing to answer.';
 
 export const grid = 'Rods down, stops across';
@@ -55,7 +53,6 @@ export const later = (name: string): string => `${name} one place later`;
 export const choose = (name: string): string => `Show ${name}`;
 export const lockHere = (rodName: string, stop: string): string => `Lock ${rodName} to ${stop}`;
 export const unlock = (rodName: string, stop: string): string => `Take the lock of ${rodName} from ${stop}`;
-export const locked = 'locked';
 export const tieHere = 'tie on';
 export const wouldBe = (value: number): string => `would be ${value}`;
 export const notCarried = 'not carried here';
@@ -77,13 +74,10 @@ export const strip = 'The day by the clock: light, stops, water';
 export const sunUpDown = (up: string, down: string): string => `sun up ${up}, down ${down}`;
 export const sunAllDay = 'the sun does not set';
 export const noSun = 'the sun does not rise';
-export const light = 'Light';
-export const waterRow = 'Water';
 export const noPlaceForLight = 'Say where it is, and on which day: then the light is told too.';
 export const minutesShort = (minutes: number): string => `${minutes} min`;
 export const stripStop = (name: string, from_: string, to: string): string => `${name}, ${from_} to ${to}`;
 
-export const addStop = 'Add a stop here';
 export const addFrom = 'Add a stop at';
 export const addAtHand = 'the water at hand';
 export const addIt = 'Add it';
@@ -112,16 +106,18 @@ export const hoursForAll = 'Give this course to every stop';
 export const hoursGiven = 'Every stop has this course now.';
 export const takeOut = 'Take this stop out';
 export const pace = 'Pace';
-export const castsAnHour = (casts: number): string => `${casts} casts an hour`;
+export const castsAnHour = (casts: number, from_: number, to: number): string =>
+  `${casts} casts an hour (${from_} to ${to})`;
 export const coverAnHour = (cover: string, band: string): string => `${cover} of cover an hour (${band})`;
 export const withHead = (weight_: string, casts: number, cover: string): string =>
-  `with ${weight_}: ${casts} casts, ${cover} an hour`;
-export const coverFitsAll = (minutes_: number): string => `All of its cover takes ${minutes_} min: it fits.`;
+  `with ${weight_}: about ${casts} casts, ${cover} an hour`;
+export const coverFitsAll = (minutes_: number): string => `All of its cover takes about ${minutes_} min: it fits.`;
+export const coverNearlyFits = (minutes_: number): string =>
+  `All of its cover takes about ${minutes_} min: too close to tell whether it fits.`;
 export const coverDoesNotFit = (cover: string, minutes_: number): string =>
-  `In its minutes ${cover} of it are fished; all of it takes ${minutes_} min.`;
+  `In its minutes ${cover} of it are fished; all of it takes about ${minutes_} min.`;
 export const answeredBy = 'Answered by';
 export const toTheBench = 'To the bench';
-export const howFished = 'How it is fished there';
 
 export const more = 'What more would add';
 export const eachRod = 'Each rod more';
@@ -206,13 +202,15 @@ export const codeOldBrowser = 'This browser is too old to make the code. Use the
 export const codeAlt = (name: string): string => `Code that opens “${name}” on a phone`;
 export const codeFile = 'The same as a file';
 export const codeCopy = 'Copy the address';
+export const codeByHand =
+  'This browser copies nothing over a plain connection: the address is marked, copy it by hand.';
+export const sampleStop = 'long hedgerow';
 export const codeCopied = 'The address is copied.';
 export const close = 'Close';
 export const takenFromCode = (name: string): string => `“${name}” is on the deck.`;
 
 export const now = 'Now';
 export const next = 'Next';
-export const nowIs = (name: string): string => `Now: ${name}`;
 export const previousStop = 'Stop before';
 export const nextStop = 'Next stop';
 export const untilTime = (at: string): string => `until ${at}`;
@@ -225,11 +223,8 @@ export const dayAhead = 'The day';
 export const showPlan = 'Plan the day';
 export const showNow = 'Now and next';
 export const noAnswer = 'No rig of the box answers this stop.';
-export const gearGone = 'The box has some gear of this plan no more: plan it anew.';
-export const planAnew = 'Plan anew';
 export const wasHandedOver = 'This day came with its own box.';
 export const useMyBox = 'Plan from my box';
 export const fish = 'Fish it';
 export const cut = 'Cut';
-export const asItComes = 'as it comes';
 export const letter = 'Letter';

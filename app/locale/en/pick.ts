@@ -95,4 +95,5 @@ export const gearLacks = (margin: string, value: string, less: string): string =
 export const gearChoice = 'Gear';
 export const gearOwn = 'what I have';
 export const gearAsked = 'what it should have';
-export const mapGear = 'Drawn with the gear each rig should have.';
+export const tooMuchGear =
+  'That is more gear than can be gone through for each rig: picks get what they should have. Name a rod, reel or line in the margins of a pick.';

@@ -33,3 +33,4 @@ export const waterTaken = (name: string): string => `The water is now that of ${
 export const tooManyParts = (limit: number): string =>
   `A year is asked of boxes of up to ${limit} parts, not of every kind there is. Pick from your box.`;
 export const tableOf = 'Month by month';
+export const withAskedGear = 'Asked with the gear each rig should have, not with your own: picks may differ from it.';

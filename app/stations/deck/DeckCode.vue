@@ -47,6 +47,7 @@ async function copy(): Promise<void> {
   } catch {
     // over plain http there is no clipboard: the address stands there to be taken by hand
     document.querySelector<HTMLInputElement>('[data-testid="day-address"]')?.select();
+    notices.say(words.codeByHand);
   }
 }
 </script>

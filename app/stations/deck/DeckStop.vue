@@ -150,16 +150,20 @@ const pace = computed(() => {
   if (!of) return null;
   const fits = props.stop.coverM ? coverFits(of.pace, props.stop.minutes, props.stop.coverM) : null;
   return {
-    casts: words.castsAnHour(Math.round(of.pace.castsPerHour)),
+    casts: words.castsAnHour(
+      ...([of.pace.castsPerHour, ...of.pace.castsBand].map(Math.round) as [number, number, number]),
+    ),
     cover: words.coverAnHour(metres(of.pace.coverMPerHour), showBand('depth', of.pace.band[0], of.pace.band[1])),
     heads: of.byHead.map(({ weightOz, pace: by }) =>
       words.withHead(showHead(massKgFromOz(weightOz)), Math.round(by.castsPerHour), metres(by.coverMPerHour)),
     ),
-    isShort: fits !== null && fits.wantsMin > props.stop.minutes,
+    isShort: fits?.fits === false,
     fits: fits
-      ? fits.wantsMin > props.stop.minutes
-        ? words.coverDoesNotFit(metres(fits.fitsM), Math.round(fits.wantsMin))
-        : words.coverFitsAll(Math.round(fits.wantsMin))
+      ? fits.fits === null
+        ? words.coverNearlyFits(Math.round(fits.wantsMin))
+        : fits.fits
+          ? words.coverFitsAll(Math.round(fits.wantsMin))
+          : words.coverDoesNotFit(metres(fits.fitsM), Math.round(fits.wantsMin))
       : '',
   };
 });

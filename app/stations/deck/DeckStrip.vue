@@ -3,7 +3,7 @@ import { computed } from 'vue';
 import {
   clockOf,
   daylightOf,
-  minuteOf,
+  laidOnClock,
   sunDegAt,
   USUAL_START_MIN,
   waterAtMinute,
@@ -33,15 +33,10 @@ interface Block {
   readonly fromMin: number;
   readonly toMin: number;
 }
-/** Stops one after another; where two run into each other that is told elsewhere, and the later one is drawn behind. */
-const blocks = computed((): Block[] => {
-  let minute = props.trip.from ? minuteOf(props.trip.from) : USUAL_START_MIN;
-  return props.trip.stops.map((stop, at) => {
-    const fromMin = Math.max(minute, stop.at ? minuteOf(stop.at) : minute);
-    minute = fromMin + stop.minutes;
-    return { stop, at, fromMin, toMin: minute };
-  });
-});
+/** as the plan has them; where two run into each other, which is told elsewhere, the later one is drawn behind */
+const blocks = computed((): Block[] =>
+  laidOnClock(props.trip).stops.map((time, at) => ({ ...time, at, stop: props.trip.stops[at]! })),
+);
 const startMin = computed(() => blocks.value[0]?.fromMin ?? USUAL_START_MIN);
 const endMin = computed(() => Math.max(blocks.value.at(-1)?.toMin ?? 0, startMin.value + 30));
 const x = (minute: number): number => (WIDE.value * (minute - startMin.value)) / (endMin.value - startMin.value);

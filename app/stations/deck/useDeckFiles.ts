@@ -135,7 +135,7 @@ export function useDeckFiles(kept: () => MadePlan | null) {
       'pandero-stops.csv',
       writeStopsCsv([
         {
-          name: 'long hedgerow',
+          name: words.sampleStop,
           at: '07:00',
           minutes: 45,
           weight: 1,

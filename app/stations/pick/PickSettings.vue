@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent, ref } from 'vue';
-import { FAMILIES, type Family } from '@core';
+import { FAMILIES, isTooMuchGear, type Family } from '@core';
 import ChoiceRow from '../../parts/ChoiceRow.vue';
 import SelectField from '../../parts/SelectField.vue';
+import { useAdvice } from '../../stores/advice';
 import { useBox } from '../../stores/box';
 import { useSettings } from '../../stores/settings';
 import { useWater } from '../../stores/water';
@@ -13,6 +14,7 @@ const PickSchools = defineAsyncComponent(() => import('./PickSchools.vue'));
 const settings = useSettings();
 const water = useWater();
 const box = useBox();
+const advice = useAdvice();
 const choosing = ref(false);
 
 const source = computed({
@@ -46,6 +48,7 @@ const GEAR = [
   { value: 'asked', title: words.gearAsked },
 ] as const;
 const hasGear = computed(() => (['rods', 'reels', 'lines'] as const).every((tray) => box.box[tray].length > 0));
+const tooMuch = computed(() => advice.gear !== null && isTooMuchGear(advice.gear));
 const chosen = computed(() => Object.keys(water.water.schools ?? {}).length);
 </script>
 
@@ -57,6 +60,7 @@ const chosen = computed(() => Object.keys(water.water.schools ?? {}).length);
     <button type="button" class="press settings__schools" @click="choosing = true">
       {{ chosen > 0 ? words.schoolsChosen(chosen) : words.schoolsItem }}
     </button>
+    <p v-if="tooMuch" role="status" class="soft">{{ words.tooMuchGear }}</p>
     <PickSchools v-if="choosing" v-model="choosing" />
   </div>
 </template>

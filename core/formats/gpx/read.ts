@@ -1,3 +1,4 @@
+import { PART_LIMITS } from '../../rig/parts/schema';
 import type { Element } from '@xmldom/xmldom';
 import { fail, issue, ok, type Issue, type Result } from '../../result';
 import { TRIP_LIMITS, type Stop } from '../../deck/trip';
@@ -114,7 +115,7 @@ function placeOf(element: Element, at: number, issues: Issue[]): GpxPlace | null
     issues.push(issue('wrong-type', `${path}.at`, { got: clock, expected: 'a time such as 06:40' }));
   if (lat === undefined || lon === undefined || issues.length > before) return null;
   const { minutes = USUAL_MINUTES, weight, coverM, ...water } = numbers;
-  const name = textOf(childNamed(element, 'name')).slice(0, 120);
+  const name = textOf(childNamed(element, 'name')).slice(0, PART_LIMITS.text).trim();
   withoutOurs(element);
   const gpx = asXml(element);
   const known = <T>(fields: Readonly<Record<string, T | undefined>>): Record<string, T> =>

@@ -4,6 +4,7 @@ import { MAP_AXES, type MapAxis } from '@core';
 import ChoiceRow from '../../../parts/ChoiceRow.vue';
 import SelectField from '../../../parts/SelectField.vue';
 import { MANY_PARTS, useManyParts } from '../../../composables/useManyParts';
+import { useAdvice } from '../../../stores/advice';
 import { useMap } from '../../../stores/map';
 import { useWater } from '../../../stores/water';
 import MapLegend from './MapLegend.vue';
@@ -14,6 +15,7 @@ import * as words from '../../../locale/en/map';
 
 /** The decision map: the first pick over two sides of the water at hand, with today on it and where the day may go. */
 const map = useMap();
+const advice = useAdvice();
 const water = useWater();
 const isLarge = useManyParts();
 const { keys, regions, legend } = useMapRegions();
@@ -77,6 +79,7 @@ const counts = computed(() => {
       </button>
       <p class="soft map__counts" role="status">{{ isOld && !map.busy ? words.ofAnotherWater : counts }}</p>
     </div>
+    <p v-if="advice.gear" class="soft">{{ words.withAskedGear }}</p>
     <p v-if="isLarge" role="alert">{{ words.tooManyParts(MANY_PARTS) }}</p>
     <p v-if="map.problem" role="alert">{{ map.problem }}</p>
     <template v-if="map.picture">

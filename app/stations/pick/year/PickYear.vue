@@ -10,6 +10,7 @@ import { useYear } from '../../../stores/year';
 import { MONTH_NAMES, useMonths, type MonthName } from './useMonths';
 import YearCurves from './YearCurves.vue';
 import YearRing from './YearRing.vue';
+import { useAdvice } from '../../../stores/advice';
 import * as words from '../../../locale/en/year';
 
 /** The season clock: what each month ties on at the place at hand, where the year turns, and what the box lacks for it. */
@@ -37,6 +38,7 @@ watch(
 onBeforeUnmount(() => clearTimeout(resting));
 
 const CLIMATE_BY_HAND = 'by-hand';
+const advice = useAdvice();
 const climate = computed({
   get: (): string =>
     CLIMATES.find(
@@ -68,6 +70,7 @@ const takeMonth = ({ month, name }: MonthName): void =>
       </button>
       <p class="soft" role="status">{{ clock.busy ? words.asking : '' }}</p>
     </div>
+    <p v-if="advice.gear" class="soft">{{ words.withAskedGear }}</p>
     <p v-if="isLarge" role="alert">{{ words.tooManyParts(MANY_PARTS) }}</p>
     <p v-if="clock.problem" role="alert">{{ clock.problem }}</p>
     <YearCurves :months="MONTH_NAMES" />
