@@ -107,8 +107,10 @@ export { lureOf, type Lure, type Towline } from './motion/towed';
 export { holdSpeedMps, levelDepthM } from './motion/level';
 export { linearBand, logBand } from './motion/path-bands';
 export {
+  calibrateBy,
   dropNoiseSd,
   FACTOR_KEYS,
+  isBelief,
   learn,
   predict,
   priorBelief,
@@ -280,7 +282,8 @@ export { decodeText, type Decoded, type Encoding } from './formats/decode';
 export { sniff, type Sniffed } from './formats/sniff';
 export { oneLine } from './units/one-line';
 export { checkRows, readJson, readPanderoJson, type PanderoFile, type ReadFile } from './formats/pandero-json/read';
-export { backupPieces, writeBackup, writeTrip, writeBox, writeTickets } from './formats/pandero-json/write';
+export { backupPieces, writeBackup, writeLog,
+  writeTrip, writeBox, writeTickets } from './formats/pandero-json/write';
 export {
   BACKUP_VERSION,
   JSON_KINDS,
@@ -307,7 +310,9 @@ export * from './map';
 export * from './season';
 export * from './tank';
 export * from './gear';
+export type { Angler } from './advice/conditions/angler';
 export type { Fitted, OwnGear } from './advice/conditions/own-gear';
+export { loggedKind, logSaid, YOUR_LOG, type Logged, type LogSaid, type OwnLog } from './advice/conditions/own-log';
 export * from './deck';
 export { deckNotes, deckProblems } from './wording/deck';
 export {
@@ -323,9 +328,10 @@ export { writeGpx } from './formats/gpx/write';
 export { deckReport } from './reports/deck-report';
 export { CHANGE_TEXT, MARGIN_TEXT, NOT_ENOUGH } from './locale/en/gear';
 export { breaksDownText, CAUSE_TEXT, HAPPENING_TEXT, MEASURE_TEXT, PROGRAMME_TEXT, WORKS_TEXT } from './locale/en/tank';
+export { finished, finishedIn } from './advice/search/progress';
 export * from './log';
 export { ratesReport } from './reports/rates-report';
-export { unlikeText, verdictText } from './wording/log';
+export * from './wording/log';
 export { LOG_COLUMNS, isLogCsv, readLogCsv, writeLogCsv } from './formats/log-csv';
 export {
   asSentence,

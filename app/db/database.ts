@@ -5,7 +5,11 @@ import {
   TRAYS,
   type Aside,
   type Build,
+  type Belief,
+  type KeptOuting,
   type KeptTrip,
+  type OwnLog,
+  type TimedTest,
   type MeasuredScreen,
   type Settings,
   type Tank,
@@ -33,6 +37,12 @@ export type SettingsRow =
   | { readonly key: 'on-bench'; readonly value: string }
   /** id of the day on the deck */
   | { readonly key: 'on-deck'; readonly value: string }
+  /** id of the outing that runs */
+  | { readonly key: 'on-water'; readonly value: string }
+  /** what drop and wake tests taught; made of them anew whenever one changes */
+  | { readonly key: 'belief'; readonly value: Belief | null }
+  /** what the log has to say where a rig is picked; made of it anew whenever it changes */
+  | { readonly key: 'own-log'; readonly value: OwnLog }
   /** how large a millimetre is on this screen; version 3 kept the number alone */
   | { readonly key: 'screen'; readonly value: MeasuredScreen | number }
   /** changes when everything is cleared or replaced: changes made before that are not written after it */
@@ -94,6 +104,8 @@ export class PanderoDatabase extends Dexie {
   tickets!: EntityTable<Ticket, 'id'>;
   builds!: EntityTable<Build, 'id'>;
   trips!: EntityTable<KeptTrip, 'id'>;
+  outings!: EntityTable<KeptOuting, 'id'>;
+  tests!: EntityTable<TimedTest, 'id'>;
   setAside!: EntityTable<AsideRow, 'id'>;
   state: StoreState = 'open';
   /** called before the store is handed to another tab; what is still to be written gets its chance */
@@ -102,7 +114,8 @@ export class PanderoDatabase extends Dexie {
   onState: (state: StoreState) => void = () => undefined;
 
   constructor(name = 'pandero') {
-    super(name);
+    // what was confirmed is on the disk: a phone may lose its power in a wet hand
+    super(name, { chromeTransactionDurability: 'strict' });
     this.version(1).stores({
       settings: 'key',
       waters: 'key',
@@ -113,6 +126,7 @@ export class PanderoDatabase extends Dexie {
     this.version(3).stores({ builds: 'id, changedAt' });
     this.version(4).stores({ setAside: 'id, at' });
     this.version(5).stores({ trips: 'id, changedAt' });
+    this.version(6).stores({ outings: 'id, changedAt', tests: 'id, changedAt' });
     // returning false keeps the library from warning and reopening by itself
     this.on('blocked', () => {
       this.is('blocked');
@@ -162,8 +176,12 @@ export class PanderoDatabase extends Dexie {
   }
 }
 
+/** All tables: what touches everything touches them in one transaction. */
+export const everyTable = (of: PanderoDatabase) =>
+  [of.settings, of.waters, of.parts, of.tickets, of.builds, of.trips, of.outings, of.tests, of.setAside] as const;
+
 /** Version of the store this app knows. */
-export const STORE_VERSION = 5;
+export const STORE_VERSION = 6;
 /** Longest another tab is kept waiting for what is still to be written here, ms. */
 const HAND_OVER_MS = 1000;
 

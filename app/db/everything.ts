@@ -4,7 +4,9 @@ import {
   BACKUP_VERSION,
   isBoxKeepable,
   issue,
+  keptOutingOf,
   keptTripOf,
+  LOG_LIMITS,
   parseWith,
   partCount,
   sameJson,
@@ -13,9 +15,12 @@ import {
   STORE_LIMITS,
   tankSchema,
   TRIP_BOX_PARTS,
+  unite,
   type Aside,
   type Backup,
+  type KeptOuting,
   type KeptWater,
+  type Outing,
   type MeasuredScreen,
   type Result,
   type Settings,
@@ -28,7 +33,7 @@ import { boxOfRows } from './box-of-rows';
 import { addInChunks, rowsOfBox } from './box-rows';
 import { KeepError } from './cause';
 import { keepAside } from './set-aside';
-import { db, type AsideRow, type PanderoDatabase, type SettingsRow, type WaterRow } from './database';
+import { db, everyTable, type AsideRow, type PanderoDatabase, type SettingsRow, type WaterRow } from './database';
 import { keep } from './keep';
 import type { Pending } from './keeper-news';
 import { kindOf, type KindName, type Rows } from './kinds';
@@ -53,6 +58,8 @@ export interface AllRows {
   readonly tickets: readonly Ticket[];
   readonly builds: readonly Rows['build'][];
   readonly trips: readonly Rows['trip'][];
+  readonly outings: readonly Rows['outing'][];
+  readonly tests: readonly Rows['test'][];
   readonly setAside: readonly Aside[];
 }
 
@@ -90,19 +97,17 @@ async function ticketsOf(
  * @param onTicket  hears of tickets while others are read
  */
 export const readAll = (from: PanderoDatabase, onTicket?: (list: string, row: unknown) => void): Promise<AllRows> =>
-  from.transaction(
-    'r',
-    [from.settings, from.waters, from.parts, from.tickets, from.builds, from.trips, from.setAside],
-    async () => ({
-      settings: await from.settings.toArray(),
-      waters: ordered(await from.waters.toArray(), 'at'),
-      parts: ordered(await from.parts.toArray(), 'at'),
-      tickets: ordered(await ticketsOf(from.tickets, onTicket), 'madeAt'),
-      builds: ordered(await from.builds.toArray(), 'changedAt'),
-      trips: ordered(await from.trips.toArray(), 'changedAt'),
-      setAside: ordered(await from.setAside.toArray(), 'at').map(({ id: _id, at: _at, ...row }) => row),
-    }),
-  );
+  from.transaction('r', [...everyTable(from)], async () => ({
+    settings: await from.settings.toArray(),
+    waters: ordered(await from.waters.toArray(), 'at'),
+    parts: ordered(await from.parts.toArray(), 'at'),
+    tickets: ordered(await ticketsOf(from.tickets, onTicket), 'madeAt'),
+    builds: ordered(await from.builds.toArray(), 'changedAt'),
+    trips: ordered(await from.trips.toArray(), 'changedAt'),
+    outings: ordered(await from.outings.toArray(), 'changedAt'),
+    tests: ordered(await from.tests.toArray(), 'changedAt'),
+    setAside: ordered(await from.setAside.toArray(), 'at').map(({ id: _id, at: _at, ...row }) => row),
+  }));
 
 const keptWater = ({ key, place, day, value }: WaterRow): KeptWater => ({ id: key, place, day, water: value });
 
@@ -156,8 +161,10 @@ export function backupOf(
   const tickets = sifted('ticket', rows.tickets);
   const builds = sifted('build', rows.builds);
   const trips = sifted('trip', rows.trips);
+  const outings = sifted('outing', rows.outings);
+  const tests = sifted('test', rows.tests);
   const pointers = new Map(overlay('setting', rows.settings, waiting).map((row) => [row.key, row]));
-  const pointed = (key: 'at-hand' | 'on-bench' | 'on-deck', to: readonly string[]): string | null => {
+  const pointed = (key: 'at-hand' | 'on-bench' | 'on-deck' | 'on-water', to: readonly string[]): string | null => {
     const value = pointers.get(key)?.value;
     return typeof value === 'string' && to.includes(value) ? value : null;
   };
@@ -183,6 +190,12 @@ export function backupOf(
       'on-deck',
       trips.map(({ id }) => id),
     ),
+    outings: [...outings],
+    onWater: pointed(
+      'on-water',
+      outings.map(({ id }) => id),
+    ),
+    tests: [...tests],
     screen: screenOf(pointers.get('screen'), screen),
     tank: kept(pointers.get('tank'), tankSchema),
     year: kept(pointers.get('year'), yearSchema),
@@ -200,6 +213,8 @@ function withinLimits(backup: Backup): void {
     tickets: backup.tickets,
     builds: backup.builds,
     trips: backup.trips,
+    outings: backup.outings,
+    tests: backup.tests,
   } as const;
   for (const [what, rows] of Object.entries(counts)) {
     const limit = STORE_LIMITS[what as keyof typeof counts];
@@ -207,8 +222,8 @@ function withinLimits(backup: Backup): void {
   }
 }
 
-const everyTable = (of: PanderoDatabase) =>
-  [of.settings, of.waters, of.parts, of.tickets, of.builds, of.trips, of.setAside] as const;
+/** Settings that say what stands where, and what was made of what is kept: they go with it. */
+const STATION_KEYS = ['at-hand', 'on-bench', 'on-deck', 'on-water', 'tank', 'year', 'belief', 'own-log'] as const;
 
 /**
  * Replaces everything by a backup, all or nothing.
@@ -227,12 +242,14 @@ export function restoreBackup(
       into.transaction('rw', [...everyTable(into)], async () => {
         withinLimits(backup);
         await Promise.all([
-          into.settings.bulkDelete(['settings', 'at-hand', 'on-bench', 'on-deck', 'tank', 'year']),
+          into.settings.bulkDelete(['settings', ...STATION_KEYS]),
           into.waters.clear(),
           into.parts.clear(),
           into.tickets.clear(),
           into.builds.clear(),
           into.trips.clear(),
+          into.outings.clear(),
+          into.tests.clear(),
           into.setAside.clear(),
         ]);
         await into.settings.put({ key: 'settings', value: backup.settings });
@@ -244,6 +261,9 @@ export function restoreBackup(
         await into.tickets.bulkAdd([...backup.tickets]);
         await into.builds.bulkAdd([...backup.builds]);
         await into.trips.bulkAdd([...backup.trips]);
+        await into.outings.bulkAdd([...backup.outings]);
+        await into.tests.bulkAdd([...backup.tests]);
+        if (backup.onWater !== null) await into.settings.put({ key: 'on-water', value: backup.onWater });
         if (backup.onDeck !== null) await into.settings.put({ key: 'on-deck', value: backup.onDeck });
         if (backup.onBench !== null) await into.settings.put({ key: 'on-bench', value: backup.onBench });
         if (backup.tank !== null) await into.settings.put({ key: 'tank', value: backup.tank });
@@ -316,16 +336,73 @@ export function clearAll(of: PanderoDatabase = db): Promise<Result<string>> {
     () =>
       of.transaction('rw', [...everyTable(of)], async () => {
         await Promise.all([
-          of.settings.bulkDelete(['at-hand', 'on-bench', 'on-deck', 'tank', 'year']),
+          of.settings.bulkDelete([...STATION_KEYS]),
           of.waters.clear(),
           of.parts.clear(),
           of.tickets.clear(),
           of.builds.clear(),
           of.trips.clear(),
+          of.outings.clear(),
+          of.tests.clear(),
           of.setAside.clear(),
         ]);
         return beginEpoch(of);
       }),
     of,
+  );
+}
+
+/** What taking in a log did. */
+export interface OutingsTaken {
+  /** outings that were new, and that were here already */
+  readonly fresh: number;
+  readonly met: number;
+  /** events that were new to outings that were here, and that both tell differently: those here stand */
+  readonly added: number;
+  readonly differ: number;
+}
+/** Adds outings of a file or another device: one that is here already is put together with it, nothing twice. */
+export function addOutings(
+  outings: readonly Outing[],
+  aside: readonly Aside[] = [],
+  into: PanderoDatabase = db,
+): Promise<Result<OutingsTaken>> {
+  return keep(
+    () =>
+      into.transaction('rw', [into.outings, into.setAside], async () => {
+        const changedAt = new Date().toISOString();
+        let taken: OutingsTaken = { fresh: 0, met: 0, added: 0, differ: 0 };
+        const rows: KeptOuting[] = [];
+        const here = await into.outings.bulkGet(outings.map(({ id }) => id));
+        for (const [at, outing] of outings.entries()) {
+          const there = keptOutingOf(outing, changedAt);
+          const own = here[at];
+          if (!own) {
+            rows.push(there);
+            taken = { ...taken, fresh: taken.fresh + 1 };
+            continue;
+          }
+          const both = unite(own, there);
+          if (both.outing.events.length > LOG_LIMITS.events)
+            throw new KeepError(
+              issue('too-many-rows', outing.id, { got: both.outing.events.length, limit: LOG_LIMITS.events }),
+            );
+          if (both.added > 0 || !sameJson({ ...both.outing, changedAt: '' }, { ...own, changedAt: '' }))
+            rows.push({ ...both.outing, changedAt });
+          taken = {
+            ...taken,
+            met: taken.met + 1,
+            added: taken.added + both.added,
+            differ: taken.differ + both.differ,
+          };
+        }
+        await into.outings.bulkPut(rows);
+        const got = await into.outings.count();
+        if (got > STORE_LIMITS.outings)
+          throw new KeepError(issue('too-many-kept', '', { got, limit: STORE_LIMITS.outings, what: 'outings' }));
+        await keepAside(aside, Date.now(), into);
+        return taken;
+      }),
+    into,
   );
 }

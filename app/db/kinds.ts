@@ -14,11 +14,13 @@ import {
   STORE_LIMITS,
   TRAYS,
   type Build,
+  type KeptOuting,
   type KeptTrip,
   type Meeting,
   type Merged,
   type Result,
   type Ticket,
+  type TimedTest,
 } from '@core';
 import type { EntityTable, Table } from 'dexie';
 import type { PanderoDatabase, PartRow, SettingsRow, WaterRow } from './database';
@@ -36,7 +38,7 @@ export interface Kind<Row> {
   readonly counted?: { readonly index: string; of(row: Row): string };
 }
 
-export const KIND_NAMES = ['water', 'part', 'ticket', 'build', 'trip', 'setting'] as const;
+export const KIND_NAMES = ['water', 'part', 'ticket', 'build', 'trip', 'outing', 'test', 'setting'] as const;
 export type KindName = (typeof KIND_NAMES)[number];
 
 /** Tables are typed by their key in the library; here every key is a text. */
@@ -138,6 +140,8 @@ function mergeTank(base: SettingsRow | null, mine: SettingsRow, theirs: Settings
 
 /** What points at something, and what one tab set last, is that tab's; the settings meet field by field, and nobody is told. */
 function mergeSettings(base: SettingsRow | null, mine: SettingsRow, theirs: SettingsRow): Merged<SettingsRow> {
+  // made of other things: whoever made it last has seen more of them
+  if (mine.key === 'belief' || mine.key === 'own-log') return { value: mine, clashes: [] };
   if (mine.key === 'tank') return { value: mergeTank(base, mine, theirs), clashes: [] };
   return { value: mergeFields(base, mine, theirs).value, clashes: [] };
 }
@@ -169,6 +173,8 @@ export interface Rows {
   ticket: Ticket;
   build: Build;
   trip: KeptTrip;
+  outing: KeptOuting;
+  test: TimedTest;
   setting: SettingsRow;
 }
 

@@ -1,16 +1,21 @@
 import {
   buildSchema,
   byField,
+  keptOutingSchema,
   keptTripSchema,
+  mergeKeptOutings,
   mergeTrips,
   mergeBuilds,
   parseWith,
   STORE_LIMITS,
   ticketSchema,
+  timedTestSchema,
   type Build,
+  type KeptOuting,
   type KeptTrip,
   type Result,
   type Ticket,
+  type TimedTest,
 } from '@core';
 import { addKind, asTable, type Kind } from './kinds';
 
@@ -44,6 +49,28 @@ const trip: Kind<KeptTrip> = {
   limit: STORE_LIMITS.trips,
 };
 
+const checkOuting = (row: unknown): Result<KeptOuting> => parseWith(keptOutingSchema, row);
+const outing: Kind<KeptOuting> = {
+  name: 'outing',
+  table: (of) => asTable(of.outings),
+  key: ({ id }) => id,
+  check: checkOuting,
+  meeting: { merge: mergeKeptOutings, isValid: (row) => checkOuting(row).ok },
+  limit: STORE_LIMITS.outings,
+};
+
+const checkTest = (row: unknown): Result<TimedTest> => parseWith(timedTestSchema, row);
+const test: Kind<TimedTest> = {
+  name: 'test',
+  table: (of) => asTable(of.tests),
+  key: ({ id }) => id,
+  check: checkTest,
+  meeting: byField((row) => checkTest(row).ok),
+  limit: STORE_LIMITS.tests,
+};
+
+addKind(outing);
+addKind(test);
 addKind(trip);
 addKind(ticket);
 addKind(build);

@@ -1,7 +1,7 @@
 import { issue, sameJson, setAside, STORE_LIMITS, type Aside } from '@core';
 import { newId } from '../new-id';
 import { KeepError } from './cause';
-import type { AsideRow, PanderoDatabase } from './database';
+import { everyTable, type AsideRow, type PanderoDatabase } from './database';
 import type { UnreadNote } from './keeper-news';
 import { KIND_NAMES, kindOf, laterKinds } from './kinds';
 import type { Unreadable } from './sieve';
@@ -14,23 +14,19 @@ const asAside = ({ kind, row, issues }: Unreadable): Aside =>
  * @returns how many were moved; one that was mended meanwhile stays
  */
 export function moveAside(rows: readonly Unreadable[], at: number, of: PanderoDatabase): Promise<number> {
-  return of.transaction(
-    'rw',
-    [of.settings, of.waters, of.parts, of.tickets, of.builds, of.trips, of.setAside],
-    async () => {
-      let moved = 0;
-      const room = STORE_LIMITS.setAside - (await of.setAside.count());
-      for (const bad of rows.slice(0, Math.max(0, room))) {
-        const table = kindOf(bad.kind).table(of);
-        const key = kindOf(bad.kind).key(bad.row as never);
-        if (!sameJson(await table.get(key), bad.row)) continue;
-        await of.setAside.add({ ...asAside(bad), id: newId(), at });
-        await table.delete(key);
-        moved++;
-      }
-      return moved;
-    },
-  );
+  return of.transaction('rw', [...everyTable(of)], async () => {
+    let moved = 0;
+    const room = STORE_LIMITS.setAside - (await of.setAside.count());
+    for (const bad of rows.slice(0, Math.max(0, room))) {
+      const table = kindOf(bad.kind).table(of);
+      const key = kindOf(bad.kind).key(bad.row as never);
+      if (!sameJson(await table.get(key), bad.row)) continue;
+      await of.setAside.add({ ...asAside(bad), id: newId(), at });
+      await table.delete(key);
+      moved++;
+    }
+    return moved;
+  });
 }
 
 /** Keeps notes aside that cannot be read. */
@@ -55,24 +51,20 @@ export async function keepAside(rows: readonly Aside[], at: number, of: PanderoD
  */
 export async function tryAgain(of: PanderoDatabase): Promise<number> {
   await laterKinds();
-  return of.transaction(
-    'rw',
-    [of.settings, of.waters, of.parts, of.tickets, of.builds, of.trips, of.setAside],
-    async () => {
-      let back = 0;
-      for (const { id, from, row } of await of.setAside.toArray()) {
-        const name = KIND_NAMES.find((one) => one === from);
-        if (!name) continue;
-        const kind = kindOf(name);
-        const checked = kind.check(row);
-        if (!checked.ok || (await kind.table(of).get(kind.key(checked.value)))) continue;
-        await kind.table(of).add(checked.value);
-        await of.setAside.delete(id);
-        back++;
-      }
-      return back;
-    },
-  );
+  return of.transaction('rw', [...everyTable(of)], async () => {
+    let back = 0;
+    for (const { id, from, row } of await of.setAside.toArray()) {
+      const name = KIND_NAMES.find((one) => one === from);
+      if (!name) continue;
+      const kind = kindOf(name);
+      const checked = kind.check(row);
+      if (!checked.ok || (await kind.table(of).get(kind.key(checked.value)))) continue;
+      await kind.table(of).add(checked.value);
+      await of.setAside.delete(id);
+      back++;
+    }
+    return back;
+  });
 }
 
 /** Rows that lists never show, since they lack what lists are ordered by. */
@@ -85,6 +77,8 @@ export async function unlisted(of: PanderoDatabase): Promise<Unreadable[]> {
     ['ticket', 'madeAt'],
     ['build', 'changedAt'],
     ['trip', 'changedAt'],
+    ['outing', 'changedAt'],
+    ['test', 'changedAt'],
   ] as const) {
     const { check, key, table } = kindOf(name);
     const rows = table(of);

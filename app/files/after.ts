@@ -1,6 +1,8 @@
 import { keeper } from '../db/our-keeper';
 import { useBench } from '../stores/bench';
 import { useDeck } from '../stores/deck';
+import { useLearned } from '../stores/learned';
+import { useOutings } from '../stores/outings';
 import { useScreen } from '../stores/screen';
 import { useTank } from '../stores/tank';
 import { useSettings } from '../stores/settings';
@@ -12,11 +14,13 @@ export async function beginAnew(epoch: string): Promise<void> {
   keeper.forget(epoch);
   await Promise.all([
     useSettings().load(),
+    useLearned().load(),
     useWater().load(),
     useBench().reload(),
     useScreen().load(),
     useTank().reload(),
     useDeck().reload(),
+    useOutings().reload(),
     useYear().reload(),
   ]);
 }

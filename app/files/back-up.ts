@@ -8,12 +8,19 @@ import { useBench } from '../stores/bench';
 import { useBox } from '../stores/box';
 import { useDeck } from '../stores/deck';
 import { useNotices } from '../stores/notices';
+import { useOutings } from '../stores/outings';
 import { useTickets } from '../stores/tickets';
 import { useWater } from '../stores/water';
 import { askFiles, onScreen } from './ask-files';
 import type { BackupFile, Tell } from './jobs';
 import { saveBlob } from './save';
 import * as words from '../locale/en/files';
+
+/** The outing that runs, where this page knows of one. */
+function runningOnPage(): AllRows['outings'] {
+  const { running } = useOutings();
+  return running ? [running] : [];
+}
 
 /** What stands on the screen of this page, for when the store cannot be read. */
 function rowsOnScreen(): AllRows {
@@ -24,6 +31,9 @@ function rowsOnScreen(): AllRows {
     tickets: useTickets().tickets,
     builds: useBench().all,
     trips: useDeck().all,
+    // of the log a page holds the outing that runs, and no more
+    outings: runningOnPage(),
+    tests: [],
     setAside: [],
   };
 }
@@ -44,13 +54,15 @@ export async function backUp(tell?: Tell): Promise<Result<BackupFile & { readonl
 
 /** Says what is in a backup, and no more. */
 export function backupText({ counts, fromScreen }: BackupFile & { readonly fromScreen: boolean }): string {
-  const { waters, parts, tickets, builds, trips, setAside } = counts;
+  const { waters, parts, tickets, builds, trips, outings, tests, setAside } = counts;
   const held = [
     words.waters(waters),
     words.parts(parts),
     words.tickets(tickets),
     words.builds(builds),
     ...(trips > 0 ? [words.trips(trips)] : []),
+    ...(outings > 0 ? [words.outings(outings)] : []),
+    ...(tests > 0 ? [words.tests(tests)] : []),
     ...(setAside > 0 ? [words.rowsAside(setAside)] : []),
   ].join(', ');
   return fromScreen ? words.savedFromScreen(held) : words.savedWhole(held);

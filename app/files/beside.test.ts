@@ -28,6 +28,8 @@ const rowsWith = (tickets: readonly Ticket[]): AllRows => ({
   tickets,
   builds: [],
   trips: [],
+  outings: [],
+  tests: [],
   setAside: [],
 });
 const backupWith = (tickets: readonly Ticket[]): Backup =>

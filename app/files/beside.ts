@@ -4,7 +4,7 @@ import type { Answer, Asked } from '../workers/serve';
 import type { FileJob, Tell } from './jobs';
 
 /** Lists of a backup that are many and have much in each row. */
-const LISTS = ['tickets', 'builds', 'trips'];
+const LISTS = ['tickets', 'builds', 'trips', 'outings'];
 /** Rows sent at one go. */
 const LOT = 400;
 /** Longest it may say nothing while it is waited for, ms. */

@@ -15,7 +15,10 @@ import {
   type Backup,
   type Box,
   type BoxDiff,
+  isLogCsv,
+  readLogCsv,
   type Issue,
+  type Outing,
   type ReadHow,
   type Result,
   type Ticket,
@@ -39,6 +42,7 @@ export type Incoming = {
     }
   | { readonly what: 'tickets'; readonly tickets: readonly Ticket[] }
   | { readonly what: 'trip'; readonly trip: Trip }
+  | { readonly what: 'outings'; readonly outings: readonly Outing[] }
   | { readonly what: 'backup'; readonly backup: Backup }
 );
 
@@ -56,6 +60,12 @@ const repeats = (diff: BoxDiff, lines: readonly number[] | null): Issue[] =>
 export function readIncoming(text: string, box: Box = emptyBox(), how: ReadHow = 'all-or-nothing'): Result<Incoming> {
   const { format } = sniff(text);
   if (format === 'gpx' || (format === 'csv' && isStopsCsv(text))) return fail([issue('read-on-the-deck', '')]);
+  if (format === 'csv' && isLogCsv(text)) {
+    const log = readLogCsv(text);
+    if (!log.ok) return log;
+    const { outings } = log.value;
+    return ok({ notes: [], aside: [], what: 'outings', outings, count: outings.length });
+  }
   if (format !== 'json') {
     const csv = readBoxCsv(text, how);
     if (!csv.ok) return csv;
@@ -70,7 +80,7 @@ export function readIncoming(text: string, box: Box = emptyBox(), how: ReadHow =
       diff,
     });
   }
-  const json = readPanderoJson(text, ['box', 'tickets', 'trip', 'backup'], how);
+  const json = readPanderoJson(text, ['box', 'tickets', 'trip', 'log', 'backup'], how);
   if (!json.ok) return json;
   const { aside, ...file } = json.value;
   const whole = { notes: [], aside };
@@ -85,8 +95,12 @@ export function readIncoming(text: string, box: Box = emptyBox(), how: ReadHow =
       return ok({ ...whole, what: 'tickets', tickets: file.value.tickets, count: file.value.tickets.length });
     case 'trip':
       return ok({ ...whole, what: 'trip', trip: file.value, count: file.value.stops.length });
+    case 'log':
+      if (file.value.outings.length === 0) return fail([issue('empty-file', '')]);
+      return ok({ ...whole, what: 'outings', outings: file.value.outings, count: file.value.outings.length });
     case 'backup': {
-      const count = partCount(file.value.box) + file.value.tickets.length;
+      const { box: parts, tickets, outings } = file.value;
+      const count = partCount(parts) + tickets.length + outings.length;
       return ok({ ...whole, what: 'backup', backup: file.value, count });
     }
     default:

@@ -28,7 +28,17 @@ afterEach(() => db.close());
 const blob = (text: string | Uint8Array<ArrayBuffer>): Blob => new Blob([text]);
 
 describe('a backup', () => {
-  const nothing: AllRows = { settings: [], waters: [], parts: [], tickets: [], builds: [], trips: [], setAside: [] };
+  const nothing: AllRows = {
+    settings: [],
+    waters: [],
+    parts: [],
+    tickets: [],
+    builds: [],
+    trips: [],
+    outings: [],
+    tests: [],
+    setAside: [],
+  };
   const saved = async (rows: Partial<AllRows>, told: (part: number) => void = tell) => {
     const job = { do: 'back-up', onScreen: ON_SCREEN, madeAt: MADE_AT, rows: { ...nothing, ...rows } } as const;
     const made = await doFileJob(job, db, told);
@@ -41,7 +51,16 @@ describe('a backup', () => {
     const told: number[] = [];
     const tickets = Array.from({ length: 1750 }, (_, at) => ({ ...ticket, id: `t${at}` }));
     const { counts, backup } = await saved({ tickets }, (part) => told.push(part));
-    expect(counts).toEqual({ waters: 0, parts: 0, tickets: 1750, builds: 0, trips: 0, setAside: 0 });
+    expect(counts).toEqual({
+      waters: 0,
+      parts: 0,
+      tickets: 1750,
+      builds: 0,
+      trips: 0,
+      outings: 0,
+      tests: 0,
+      setAside: 0,
+    });
     expect(backup.tickets.length).toBe(1750);
     expect(told.length).toBeGreaterThan(5);
     expect(told).toEqual([...told].sort((a, b) => a - b));
@@ -107,7 +126,17 @@ describe('a backup', () => {
     db.close({ disableAutoOpen: true });
     const asked = { do: 'back-up', onScreen: ON_SCREEN, madeAt: MADE_AT } as const;
     expect((await doFileJob({ ...asked, rows: null }, db, tell)).ok).toBe(false);
-    const rows = { settings: [], waters: [], parts: [], tickets: [ticket], builds: [], trips: [], setAside: [] };
+    const rows = {
+      settings: [],
+      waters: [],
+      parts: [],
+      tickets: [ticket],
+      builds: [],
+      trips: [],
+      outings: [],
+      tests: [],
+      setAside: [],
+    };
     const made = await doFileJob({ ...asked, rows }, db, tell);
     expect(made.ok && made.value.counts.tickets).toBe(1);
   });

@@ -5,12 +5,18 @@ import {
   fail,
   issue,
   JSON_LIMIT_CHARS,
+  LOG_VERSION,
+  msOf,
   ok,
+  outingOf,
   readPanderoJson,
   sameJson,
+  writeLog,
+  writeLogCsv,
   writeTickets,
   type Backup,
   type Box,
+  type Log,
   type ReadHow,
   type ReadFile,
   type Result,
@@ -18,7 +24,17 @@ import {
 import { boxOfRows } from '../db/box-of-rows';
 import { takeIntoBox, type TakeMode } from '../db/box-rows';
 import type { PanderoDatabase } from '../db/database';
-import { addTickets, addTrip, backupOf, readAll, restoreBackup, type AllRows, type OnScreen } from '../db/everything';
+import {
+  addOutings,
+  addTickets,
+  addTrip,
+  backupOf,
+  readAll,
+  restoreBackup,
+  type AllRows,
+  type OnScreen,
+  type OutingsTaken,
+} from '../db/everything';
 import { keep } from '../db/keep';
 import { overlay } from '../db/overlay';
 import '../db/later-kinds';
@@ -39,13 +55,17 @@ export type FileJob =
   /** @param rows  what is on the screen, where the store cannot be read */
   | { readonly do: 'back-up'; readonly onScreen: OnScreen; readonly madeAt: string; readonly rows: AllRows | null }
   | { readonly do: 'tickets'; readonly onScreen: OnScreen }
+  /** the log as a file */
+  | { readonly do: 'log'; readonly as: 'json' | 'csv'; readonly onScreen: OnScreen }
   /** @param text  rows of one list of a backup: whether they read as they are written */
   | { readonly do: 'check-rows'; readonly list: string; readonly text: string };
 
 /** What a backup holds, and the file itself. */
 export interface BackupFile {
   readonly blob: Blob;
-  readonly counts: Readonly<Record<'waters' | 'parts' | 'tickets' | 'builds' | 'trips' | 'setAside', number>>;
+  readonly counts: Readonly<
+    Record<'waters' | 'parts' | 'tickets' | 'builds' | 'trips' | 'outings' | 'tests' | 'setAside', number>
+  >;
 }
 
 /** What was taken in; a new epoch where everything was replaced. */
@@ -53,6 +73,8 @@ export interface Taken {
   readonly count: number;
   readonly aside: number;
   readonly epoch: string | null;
+  /** of a log: what was new, and what met what was here */
+  readonly outings?: OutingsTaken;
 }
 
 export interface FileAnswers {
@@ -60,6 +82,7 @@ export interface FileAnswers {
   take: Taken;
   'back-up': BackupFile;
   tickets: { readonly blob: Blob; readonly count: number };
+  log: { readonly blob: Blob; readonly count: number };
   'check-rows': boolean;
 }
 
@@ -106,6 +129,10 @@ async function take(
     const added = await addTickets(file.tickets, aside, of);
     return added.ok ? taken(file.count) : added;
   }
+  if (file.what === 'outings') {
+    const added = await addOutings(file.outings, aside, of);
+    return added.ok ? ok({ count: file.count, aside: aside.length, epoch: null, outings: added.value }) : added;
+  }
   if (file.what === 'trip') {
     const added = await addTrip(file.trip, of);
     return added.ok ? taken(file.count) : added;
@@ -115,11 +142,12 @@ async function take(
 }
 
 /** Rows a backup is made of, for the report of progress. */
-const rowsOf = ({ waters, tickets, builds, trips, box }: Backup): number =>
+const rowsOf = ({ waters, tickets, builds, trips, outings, box }: Backup): number =>
   waters.length +
   tickets.length +
   builds.length +
   trips.length +
+  outings.length +
   box.heads.length +
   box.trailers.length +
   box.skirts.length;
@@ -159,7 +187,7 @@ export async function writtenAndRead(
   if (beside && same.ok && !(await beside.areWell(tell))) same = isSame(readPanderoJson(text, ['backup']));
   tell(0.9);
   if (!same.ok) return same;
-  const { waters, box, tickets, builds, trips, setAside } = backup;
+  const { waters, box, tickets, builds, trips, outings, tests, setAside } = backup;
   const parts = Object.values(box).reduce((sum, tray) => sum + (Array.isArray(tray) ? tray.length : 0), 0);
   return ok({
     blob,
@@ -169,6 +197,8 @@ export async function writtenAndRead(
       tickets: tickets.length,
       builds: builds.length,
       trips: trips.length,
+      outings: outings.length,
+      tests: tests.length,
       setAside: setAside.length,
     },
   });
@@ -241,6 +271,16 @@ export async function doFileJob(
       return take(of, job, tell);
     case 'back-up':
       return backUp(job, of, tell, makeSecond);
+    case 'log': {
+      const rows = await keep(() => of.outings.orderBy('changedAt').toArray(), of);
+      if (!rows.ok) return rows;
+      const kept = overlay('outing', rows.value, job.onScreen.waiting);
+      const outings = kept.map(outingOf).sort((a, b) => msOf(a.from) - msOf(b.from));
+      const log: Log = { kind: 'log', version: LOG_VERSION, outings };
+      const [text, type] =
+        job.as === 'json' ? [writeLog(log), 'application/json'] : [writeLogCsv(log), 'text/csv;charset=utf-8'];
+      return ok({ blob: new Blob([text], { type }), count: outings.length });
+    }
     case 'check-rows':
       return ok(checkRows(job.list, job.text));
     case 'tickets': {

@@ -2,6 +2,7 @@ import { createPinia, setActivePinia } from 'pinia';
 import { useAdvice } from '../stores/advice';
 import { useBox } from '../stores/box';
 import { useKeeping } from '../stores/keeping';
+import { useLearned } from '../stores/learned';
 import { useSettings } from '../stores/settings';
 import { useWater } from '../stores/water';
 import { showsAnswer } from './warm-ranker';
@@ -16,7 +17,7 @@ async function read(): Promise<void> {
   setActivePinia(pinia);
   useKeeping().start();
   useBox();
-  await Promise.all([useSettings().load(), useWater().load()]);
+  await Promise.all([useSettings().load(), useLearned().load(), useWater().load()]);
   if (showsAnswer()) useAdvice();
 }
 

@@ -80,6 +80,7 @@ function summary(file: Preview): string {
   if (file.what === 'parts') return words.readWithoutProblem(counted(file), rest);
   if (file.what === 'tickets') return words.ticketsToBeAdded(counted(file), rest);
   if (file.what === 'trip') return words.dayToBeAdded(counted(file));
+  if (file.what === 'outings') return words.outingsToBeAdded(counted(file), rest);
   return words.backupReplaces(file.madeAt?.slice(0, 10) ?? '', rest);
 }
 
@@ -101,6 +102,14 @@ async function take(): Promise<void> {
   }
   if (taken.value.epoch !== null) await beginAnew(taken.value.epoch);
   if (preview.what === 'trip') await (await import('../stores/deck')).useDeck().reload();
+  if (taken.value.outings) {
+    const { fresh, met, added, differ } = taken.value.outings;
+    await (await import('../stores/outings')).useOutings().read();
+    notices.say(words.outingsMet(fresh, met, added, differ));
+    keeping.somethingToLose();
+    open.value = false;
+    return;
+  }
   const aside = taken.value.aside > 0 ? words.asideInFiles(taken.value.aside) : '';
   notices.say(`${preview.what === 'backup' ? words.backupIsBack : words.takenIn(counted(preview))}${aside}`);
   keeping.somethingToLose();

@@ -7,13 +7,16 @@ import {
   type Advice,
   type Box,
   type GearTrays,
+  type OwnLog,
   type Pick,
   type TippingPoint,
   type Water,
 } from '@core';
 import { takeRanker } from '../first/warm-ranker';
 import { createRanker } from '../workers/ranker';
+import { beliefNow } from '../workers/belief';
 import { useBox } from './box';
+import { useLearned } from './learned';
 import { useNotices } from './notices';
 import { useSettings } from './settings';
 import { useWater } from './water';
@@ -28,6 +31,7 @@ export const useAdvice = defineStore('advice', () => {
   const water = useWater();
   const box = useBox();
   const settings = useSettings();
+  const learned = useLearned();
   const notices = useNotices();
 
   const advice = shallowRef<Advice | null>(null);
@@ -130,8 +134,13 @@ export const useAdvice = defineStore('advice', () => {
   });
   /** the same as text: the settings change for other reasons too */
   const gearText = computed(() => JSON.stringify(gear.value));
+  /** what the log has to say; null where it is not asked */
+  const log = computed((): OwnLog | null => {
+    const said = learned.ownLog;
+    return settings.settings.pickLog === 'none' || Object.keys(said).length === 0 ? null : said;
+  });
   watch(
-    [() => water.water, () => box.box, () => settings.settings.source, () => box.ready, gearText],
+    [() => water.water, () => box.box, () => settings.settings.source, () => box.ready, gearText, log],
     ([current, owned, source, ready]) => {
       if (ready) start(current, source === 'catalogue' ? 'catalogue' : owned);
     },
@@ -144,10 +153,19 @@ export const useAdvice = defineStore('advice', () => {
     stopped.value = false;
     progress.value = 0;
     flips.value = null;
-    askedOf = `${water.key} ${from === 'catalogue'} ${gearText.value}`;
+    askedOf = `${water.key} ${from === 'catalogue'} ${gearText.value} ${log.value !== null}`;
     // of two that cannot be told apart the one that is shown stays first
     const stays = answeredOf === askedOf ? (picks.value[0]?.base ?? null) : null;
-    ranker.rank({ water: current, box: from, top: TOP, flipsFor: FLIPS_FOR, before: stays, gear: gear.value });
+    ranker.rank({
+      water: current,
+      box: from,
+      top: TOP,
+      flipsFor: FLIPS_FOR,
+      before: stays,
+      gear: gear.value,
+      log: log.value,
+      belief: beliefNow(),
+    });
   }
   const cancel = (): void => ranker.cancel();
   const again = (): void => start(water.water, settings.settings.source === 'catalogue' ? 'catalogue' : box.box);
@@ -158,6 +176,7 @@ export const useAdvice = defineStore('advice', () => {
     flips,
     picks,
     gear,
+    log,
     isFirstOnly,
     before,
     older,

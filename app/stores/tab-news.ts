@@ -10,6 +10,8 @@ const TITLES: Readonly<Record<KindName, string>> = {
   ticket: words.theTicket,
   build: words.theBuild,
   trip: words.theDay,
+  outing: words.theOuting,
+  test: words.theTest,
   setting: words.theSettings,
 };
 

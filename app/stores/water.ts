@@ -116,6 +116,9 @@ export const useWater = defineStore('water', () => {
     return [];
   }
 
+  /** Tells whoever computes from this water that it has to be done again: the model is another now. */
+  const touch = (): void => void (water.value = { ...water.value });
+
   /**
    * Takes a want in hand, or gives it back to the water with `null`.
    * @param band  in the core's own units
@@ -188,6 +191,7 @@ export const useWater = defineStore('water', () => {
   const putBack = (row: WaterRow): Promise<Result<unknown>> => keeper.put('water', { ...row }, null);
 
   return {
+    touch,
     water,
     key,
     place,

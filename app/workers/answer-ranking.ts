@@ -10,6 +10,7 @@ import {
   type Told,
 } from '@core';
 import { breath } from '../first/breath';
+import { heedBelief } from './belief';
 import type { BoxPiece, RankCancel, RankReply, RankRequest } from './protocol';
 
 /** Time a job may take before the worker looks at its mail, and between two reports of progress, ms. */
@@ -60,12 +61,14 @@ export function answerRankings(mail: Mail): void {
     }
   }
 
-  async function rank({ id, water, box, top, flipsFor, before, gear }: RankRequest): Promise<void> {
+  async function rank({ id, water, box, top, flipsFor, before, gear, log, belief }: RankRequest): Promise<void> {
     const started = performance.now();
     reply({ id, alive: true });
     const from =
       box === 'catalogue' ? catalogueFor({ lead: leadAllowed(water.localRules) }) : box === 'held' ? held : box;
-    const own = gear && ownGear(gear);
+    heedBelief(belief);
+    const fitting = gear && ownGear(gear);
+    const own = fitting || log ? { gear: fitting, log } : null;
     let told = false;
     const tell = (early: Told): void => {
       if ('first' in early) return reply({ id, first: early.first });

@@ -1,4 +1,5 @@
 import { fail, issue, ok, type Result } from '@core';
+import { beliefNow } from './belief';
 import type { Answer, Asked } from './serve';
 
 /** The part of a Worker that is used; tests hand in a stand-in. */
@@ -64,7 +65,8 @@ export function createAsker<Job, Value>({ what, make, silentMs, restarted, here 
         end(spoke ? 'silent' : 'missing');
       };
       try {
-        worker.postMessage({ id, job } satisfies Asked<Job>);
+        const belief = beliefNow();
+        worker.postMessage({ id, job, ...(belief ? { belief } : {}) } satisfies Asked<Job>);
       } catch (error) {
         end(fail([issue('our-fault', '', { got: `${what}: ${String(error)}` })]));
       }

@@ -1,4 +1,4 @@
-import type { Advice, Box, GearTrays, OtherTies, Rig, TippingPoint, Tray, Water } from '@core';
+import type { Advice, Belief, Box, GearTrays, OtherTies, OwnLog, Rig, TippingPoint, Tray, Water } from '@core';
 
 /** What the page asks of the ranking worker. */
 export interface RankRequest {
@@ -13,6 +13,10 @@ export interface RankRequest {
   readonly before: Rig | null;
   /** what the angler fishes with; null where every rig gets what its rules ask */
   readonly gear: GearTrays | null;
+  /** what the angler’s log has to say; null where there is none, or it is not asked */
+  readonly log: OwnLog | null;
+  /** what tests taught; null where none did */
+  readonly belief: Belief | null;
 }
 
 /** A piece of a large box: handed over whole it would hold the page up. The first piece forgets the box before. */

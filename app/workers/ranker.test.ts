@@ -34,6 +34,8 @@ function setUp() {
       flipsFor: 1,
       before: null,
       gear: null,
+      log: null,
+      belief: null,
     });
   const finish = (at: number): void =>
     workers.at(-1)!.onmessage!({ data: { id: sent[at]!.id, ok: false, bug: `answer ${sent[at]!.water.depthM}` } });
@@ -161,7 +163,18 @@ describe('newest water wins', () => {
     const { sent, pieces, ranker, finish } = setUp();
     const box = { ...emptyBox(), lines: Array.from({ length: 1500 }, () => ({ kind: 'braid', lb: 50 }) as const) };
     const ask = (depthM: number): void =>
-      ranker.rank({ water: { ...DEFAULT_WATER, depthM }, box, top: 1, flipsFor: 1, before: null, gear: null });
+      ranker.rank({
+        water: { ...DEFAULT_WATER, depthM },
+        box,
+        top: 1,
+        flipsFor: 1,
+        before: null,
+        gear: null,
+      log: null,
+      belief: null,
+        log: null,
+        belief: null,
+      });
     ask(1);
     ask(2);
     await until(() => expect(sent.map(({ water, box: from }) => [water.depthM, from])).toEqual([[2, 'held']]));

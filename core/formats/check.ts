@@ -39,6 +39,8 @@ function countsOf(file: Known): Record<string, number> {
         tickets: file.value.tickets.length,
         builds: file.value.builds.length,
         trips: file.value.trips.length,
+        outings: file.value.outings.length,
+        tests: file.value.tests.length,
         setAside: file.value.setAside.length,
       };
     case 'log':

@@ -13,6 +13,7 @@ export const LOG_COLUMNS = [
   'at',
   'what',
   'rod',
+  'stop',
   'hookedBy',
   'lengthMm',
   'says',
@@ -26,6 +27,7 @@ export function writeLogCsv({ outings }: Log): string {
   const row = ({ id, place, from, to }: Outing, event: Partial<LogEvent>): string[] => {
     const cells: Record<LogColumn, string | number | undefined> = {
       ...{ outing: id, place, from, to, at: event.at, what: event.what, rod: event.rod },
+      stop: event.stop,
       ...{ hookedBy: event.hookedBy, lengthMm: event.lengthMm, says: event.says },
       rig: event.rig && JSON.stringify(event.rig),
       water: event.water && JSON.stringify(event.water),
@@ -98,8 +100,11 @@ export function readLogCsv(text: string): Result<Log> {
     };
     outings.set(id, own);
     if (at('what') === '') continue;
-    const number = (column: LogColumn): Record<string, unknown> =>
-      at(column) === '' ? {} : { [column]: Number.isFinite(Number(at(column))) ? Number(at(column)) : at(column) };
+    // a spreadsheet may write decimals with a comma
+    const number = (column: LogColumn): Record<string, unknown> => {
+      const plainly = at(column).replace(/^(-?\d+),(\d+)$/, '$1.$2');
+      return plainly === '' ? {} : { [column]: Number.isFinite(Number(plainly)) ? Number(plainly) : plainly };
+    };
     const word = (column: LogColumn): Record<string, unknown> => (at(column) === '' ? {} : { [column]: at(column) });
     const nested = (column: LogColumn): Record<string, unknown> =>
       at(column) === '' ? {} : { [column]: jsonCell(at(column), column, line, issues) };
@@ -108,6 +113,7 @@ export function readLogCsv(text: string): Result<Log> {
       what: at('what'),
       ...number('rod'),
       ...number('lengthMm'),
+      ...word('stop'),
       ...word('hookedBy'),
       ...word('says'),
       ...nested('rig'),

@@ -14,7 +14,7 @@ const TRAYS: GearTrays = {
   lines: DEMO_BOX.lines.map((line, at) => ({ ...line, id: `line-${at}` })),
 };
 const picksOn = (trays: GearTrays, top = 6) =>
-  advise(NORTH_ARM, DEMO_BOX, top, { asks: 'own-school', own: ownGear(trays) }).picks;
+  advise(NORTH_ARM, DEMO_BOX, top, { asks: 'own-school', own: { gear: ownGear(trays), log: null } }).picks;
 
 describe('picks on the gear the angler has', () => {
   test('each goes on the best of it, is fished on that line and judged so', () => {
@@ -28,7 +28,7 @@ describe('picks on the gear the angler has', () => {
       expect(weakestOf(margins).value).toBeCloseTo(weakestOf(best.margins).value, 6);
       expect(gear!.weakest.value).toBeCloseTo(weakestOf(margins).value, 6);
       // judged again it comes to the same
-      expect(judgeRig(NORTH_ARM, rig, ownGear(TRAYS)).score).toBeCloseTo(pick.score, 9);
+      expect(judgeRig(NORTH_ARM, rig, { gear: ownGear(TRAYS), log: null }).score).toBeCloseTo(pick.score, 9);
     }
   });
   test('gear that carries nothing heavy takes from what is: another rig leads, or the same one says what is lacking', () => {
@@ -36,7 +36,7 @@ describe('picks on the gear the angler has', () => {
     const light: GearTrays = { ...TRAYS, rods: [finesse!], lines: [{ kind: 'fluorocarbon', lb: 8 }] };
     const [asked] = advise(NORTH_ARM, DEMO_BOX, 1, { asks: 'own-school' }).picks;
     const [own] = picksOn(light, 1);
-    expect(judgeRig(NORTH_ARM, asked!.rig, ownGear(light)).score).toBeLessThan(asked!.score);
+    expect(judgeRig(NORTH_ARM, asked!.rig, { gear: ownGear(light), log: null }).score).toBeLessThan(asked!.score);
     expect(own!.score).toBeLessThan(asked!.score);
     expect(own!.gear!.weakest.value).toBeLessThan(1);
     expect(carries(marginsOf(fishedOf(own!.rig, own!.handled, NORTH_ARM), own!.gear!))).toBe(false);

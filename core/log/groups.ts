@@ -1,9 +1,12 @@
-import { schoolAnswers } from '../advice/conditions/schools';
-import { waterFacts } from '../advice/conditions/water-facts';
+import { wantOf, type Want } from '../advice/rules/wants';
 import type { Rig } from '../rig/parts/schema';
-import { clarityOf, type ClarityId } from '../water/clarity';
-import type { Water } from '../water/schema';
+import { massKgFromOz } from '../units/units';
+import { WANT_SCALES } from '../water/intent';
+import { SCHOOLS, type Family, type Water } from '../water/schema';
+import { waterClass } from '../water/water-class';
 import type { Spell } from './spells';
+
+export { temperatureClass, waterClass } from '../water/water-class';
 
 /** By what rates can be told apart. */
 export const GROUPINGS = [
@@ -18,21 +21,11 @@ export const GROUPINGS = [
 ] as const;
 export type Grouping = (typeof GROUPINGS)[number];
 
-/** Temperatures at which a water is another one to fish, °C. @source craft-practice */
-const TEMPERATURES = [10, 16, 22] as const;
-export const TEMPERATURE_CLASSES = ['cold', 'cool', 'mild', 'warm'] as const;
-export type TemperatureClass = (typeof TEMPERATURE_CLASSES)[number];
-
-export const temperatureClass = ({ temperatureC }: Pick<Water, 'temperatureC'>): TemperatureClass =>
-  TEMPERATURE_CLASSES[TEMPERATURES.filter((limit) => temperatureC >= limit).length]!;
-/** Sight class and temperature class: waters of one class are compared with each other. */
-export type WaterClass = `${ClarityId}/${TemperatureClass}`;
-export const waterClass = (water: Water): WaterClass => `${clarityOf(water.visibilityM)}/${temperatureClass(water)}`;
 export const UNKNOWN = 'unknown';
 export const NO_TRAILER = 'none';
 
 /** What makes one rig another: its parts, not their cuts. */
-function rigKey({ family, head, trailer, skirt, blade, blades }: Rig): string {
+export function rigKey({ family, head, trailer, skirt, blade, blades }: Rig): string {
   const parts = [
     family,
     `${head.weightOz}`,
@@ -45,11 +38,37 @@ function rigKey({ family, head, trailer, skirt, blade, blades }: Rig): string {
   return parts.filter(Boolean).join(' · ');
 }
 
-/** The school about head weight a rig was tied by: the one whose answer on that water it lies in; by the water where it was not said. */
-function schoolOf({ water }: Spell): string {
+/** More than one school would tie it, or none would. */
+export const EITHER = 'either';
+export const NEITHER = 'neither';
+
+type WeightBands = ReadonlyMap<string, Want | null>;
+const weightBands = new WeakMap<Water, Map<Family, WeightBands>>();
+/** What each school about head weight asks for on a water. */
+function weightsBySchool(water: Water, family: Family): WeightBands {
+  const known = weightBands.get(water) ?? new Map<Family, WeightBands>();
+  weightBands.set(water, known);
+  const found =
+    known.get(family) ??
+    new Map(
+      SCHOOLS.weight.map((school) => [
+        school,
+        wantOf({ ...water, schools: { ...water.schools, weight: school } }, family, 'weight'),
+      ]),
+    );
+  known.set(family, found);
+  return found;
+}
+
+/** The school about head weight a rig was tied by: the one whose answer on that water it lies in. */
+export function schoolOf({ rig, water }: Pick<Spell, 'rig' | 'water'>): string {
   if (!water) return UNKNOWN;
-  const answer = schoolAnswers(waterFacts(water))['weight'] as { readonly school?: string } | undefined;
-  return answer?.school ?? UNKNOWN;
+  const massKg = massKgFromOz(rig.head.weightOz);
+  const { grain } = WANT_SCALES.weight;
+  const inside = [...weightsBySchool(water, rig.family)].filter(
+    ([, want]) => want && massKg >= want.from - grain && massKg <= want.to + grain,
+  );
+  return inside.length === 1 ? inside[0]![0] : inside.length === 0 ? NEITHER : EITHER;
 }
 
 const VALUE: Readonly<Record<Grouping, (spell: Spell) => string>> = {

@@ -1,6 +1,44 @@
 /** What happened on the water, and what that says. */
-export { GROUPINGS, temperatureClass, waterClass, type Grouping } from './groups';
-export { SETTLED } from './pooled';
+export { analysisOf, comparedIn, type LogAnalysis, type WaterCell } from './analysis';
+export {
+  joinOutings,
+  shiftClock,
+  splitOuting,
+  standing,
+  withChanged,
+  withEvent,
+  withoutEvent,
+  freeMoment,
+  type Standing,
+} from './edits';
+export {
+  EITHER,
+  GROUPINGS,
+  NEITHER,
+  NO_TRAILER,
+  rigKey,
+  temperatureClass,
+  UNKNOWN,
+  valueOf,
+  waterClass,
+  type Grouping,
+} from './groups';
+export { EXPECTED_AT, hookPlaces, type HookPlaces, type OffRig } from './hook-places';
+export {
+  eventKeys,
+  keptOutingOf,
+  keptOutingSchema,
+  lastMoment,
+  mergeKeptOutings,
+  momentOf,
+  offsetOf,
+  outingOf,
+  unite,
+  type KeptOuting,
+} from './kept-outing';
+export { odditiesOf, outingSums, type Oddity } from './oddities';
+export { ownLogOf } from './own-log';
+export { betaMean, gammaMean, SETTLED } from './pooled';
 export {
   compared,
   grouped,
@@ -20,6 +58,7 @@ export {
   LOG_LIMITS,
   LOG_VERSION,
   logSchema,
+  msOf,
   outingSchema,
   parseLog,
   type EventKind,
@@ -29,3 +68,30 @@ export {
   type Outing,
 } from './schema';
 export { spellsOf, type Spell } from './spells';
+export { schoolsFavoured, type Favoured } from './schools-favoured';
+export {
+  SHORT_STRIKE_CHANGES,
+  shortStrikeAdvice,
+  shortStrikes,
+  type ShortStrikeAdvice,
+  type ShortStrikeChange,
+} from './short-strikes';
+export {
+  COUNTED_S,
+  FAR_OFF_SD,
+  measuredBy,
+  oddReadings,
+  predictedFor,
+  reactionOf,
+  taughtBy,
+  TEST_LIMITS,
+  timedTestSchema,
+  USUAL_REACTION_S,
+  type Measured as MeasuredTest,
+  type Taught,
+  type TestTold,
+  type TimedTest,
+} from './timed-tests';
+export type { TemperatureClass } from '../water/water-class';
+export { TEMPERATURE_CLASSES } from '../water/water-class';
+export type { Stretch } from './when';

@@ -1,4 +1,5 @@
-import { temperatureClass, UNKNOWN, valueOf, waterClass, type Grouping } from './groups';
+import { temperatureClass, waterClass } from '../water/water-class';
+import { UNKNOWN, valueOf, type Grouping } from './groups';
 import {
   betaBand,
   betaMean,

@@ -30,6 +30,8 @@ export const eventSchema = z.strictObject({
   rig: z.exactOptional(rigSchema),
   /** the last one said holds */
   water: z.exactOptional(waterSchema),
+  /** where: a stop of the day; the last one said holds */
+  stop: z.exactOptional(shortText(0)),
   hookedBy: z.exactOptional(z.enum(HOOKED_BY)),
   lengthMm: z.exactOptional(within(LOG_LIMITS.lengthMm)),
   says: z.exactOptional(shortText(0)),
@@ -37,7 +39,7 @@ export const eventSchema = z.strictObject({
 export type LogEvent = z.infer<typeof eventSchema>;
 
 /** A point of a sounder’s track: seconds since the outing began, place, depth and temperature where they were told. */
-const trackPoint = z.tuple([
+export const trackPointSchema = z.tuple([
   z.number(),
   z.nullable(z.number()),
   z.nullable(z.number()),
@@ -46,7 +48,25 @@ const trackPoint = z.tuple([
 ]);
 
 /* eslint-disable-next-line no-restricted-globals -- a moment that stands in a log; no clock is asked */
-const msOf = (at: string): number => Date.parse(at);
+export const msOf = (at: string): number => Date.parse(at);
+
+type Tell = (path: (string | number)[], code: IssueCode, data: Record<string, string | number>) => void;
+/** Tells what cannot be in an outing: an end before its start, events out of order or outside of it, a rig tied to nothing. */
+export function checkTimes(
+  { from, to, events }: { readonly from: string; readonly to: string | null; readonly events: readonly LogEvent[] },
+  tell: Tell,
+): void {
+  const ends = to === null ? Infinity : msOf(to);
+  if (ends < msOf(from)) tell(['to'], 'ends-before', { got: to ?? '', from });
+  events.forEach(({ at, what, rig, rod }, place) => {
+    const before = events[place - 1];
+    if (before && msOf(at) < msOf(before.at)) tell(['events', place, 'at'], 'not-in-order', {});
+    if (msOf(at) < msOf(from) || msOf(at) > ends)
+      tell(['events', place, 'at'], 'outside-the-outing', { got: at, from, to: to ?? '' });
+    if (what === 'tie-on' && rig === undefined) tell(['events', place, 'rig'], 'missing', { expected: 'a rig' });
+    if (what === 'tie-on' && rod === undefined) tell(['events', place, 'rod'], 'missing', { expected: 'a rod' });
+  });
+}
 
 /** One outing: what was tied on and what came of it, in the order of time. */
 export const outingSchema = z
@@ -56,23 +76,15 @@ export const outingSchema = z
     from: moment,
     to: moment,
     events: z.array(eventSchema).check(z.maxLength(LOG_LIMITS.events)),
-    track: z.exactOptional(z.array(trackPoint).check(z.maxLength(LOG_LIMITS.track))),
+    track: z.exactOptional(z.array(trackPointSchema).check(z.maxLength(LOG_LIMITS.track))),
   })
-  .check(({ value: outing, issues }) => {
-    const problem = (path: (string | number)[], code: IssueCode, data: Record<string, string | number> = {}): void => {
-      issues.push({ code: 'custom', input: outing, path, params: { code, data } });
-    };
-    if (msOf(outing.to) < msOf(outing.from)) problem(['to'], 'ends-before', { got: outing.to, from: outing.from });
-    outing.events.forEach(({ at, what, rig, rod }, place) => {
-      const before = outing.events[place - 1];
-      if (before && msOf(at) < msOf(before.at)) problem(['events', place, 'at'], 'not-in-order');
-      if (msOf(at) < msOf(outing.from) || msOf(at) > msOf(outing.to))
-        problem(['events', place, 'at'], 'outside-the-outing', { got: at, from: outing.from, to: outing.to });
-      if (what === 'tie-on' && rig === undefined) problem(['events', place, 'rig'], 'missing', { expected: 'a rig' });
-      if (what === 'tie-on' && rod === undefined) problem(['events', place, 'rod'], 'missing', { expected: 'a rod' });
-    });
-  });
+  .check(({ value, issues }) =>
+    checkTimes(value, (path, code, data) =>
+      issues.push({ code: 'custom', input: value, path, params: { code, data } }),
+    ),
+  );
 export type Outing = z.infer<typeof outingSchema>;
+export type TrackPoint = z.infer<typeof trackPointSchema>;
 
 export const logSchema = z.strictObject({
   kind: z.literal('log'),

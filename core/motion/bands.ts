@@ -1,23 +1,11 @@
 import type { RigBody } from '../rig/body/body';
+import { varianceOf, type FactorName } from '../rig/body/known-factors';
 import { BAND_80_SD } from '../units/band-80';
-import { radFromDeg } from '../units/units';
 import { steadyFall, type SteadyFall } from './fall';
 import type { Medium } from './medium';
 import { UNIT_FACTORS, type DragFactors } from './fall-areas';
 
-/** How unsure the angle of a fall is, degrees. @source adr-0025 */
-const POSTURE_SD_DEG = 5;
-
-/** Standard deviation of the logarithm of each factor. @source adr-0005, adr-0025 for posture and mass */
-export const FACTOR_SD: DragFactors = {
-  head: 0.1,
-  skirt: 0.2,
-  trailer: 0.25,
-  lift: 0.35,
-  blade: 0.25,
-  posture: radFromDeg(POSTURE_SD_DEG),
-  mass: 0.04,
-};
+export { FACTOR_SD } from '../rig/body/known-factors';
 
 /** Unknown factors that bear on a rig at all. */
 export const factorsOf = (body: RigBody): (keyof DragFactors)[] => [
@@ -37,7 +25,7 @@ export type Band = readonly [low: number, high: number];
 
 /**
  * 80 % band of a number that follows from a fall: how its logarithm moves with each unknown factor (one-sided differences),
- * joined as independent log-normals.
+ * joined as the log-normals they are known as.
  * @param numberOf  the number, above 0, in any unit
  * @returns         in that unit; both 0 for a rig that does not sink or a number that is 0
  * @source adr-0005
@@ -51,13 +39,13 @@ export function fallBand(
 ): Band {
   const value = numberOf(fall);
   if (!(fall.speedMps > 0 && value > 0)) return [0, 0];
-  let variance = 0;
+  const slopes: Partial<Record<FactorName, number>> = {};
   for (const name of factorsOf(body)) {
     const nudged: DragFactors = { ...UNIT_FACTORS, [name]: Math.exp(NUDGE) };
     const moved = numberOf(steadyFall(body, medium, semiTight, nudged, fall.pathMps));
-    variance += ((Math.log(moved / value) / NUDGE) * FACTOR_SD[name]) ** 2;
+    slopes[name] = Math.log(moved / value) / NUDGE;
   }
-  const reach = Math.exp(BAND_80_SD * Math.sqrt(variance));
+  const reach = Math.exp(BAND_80_SD * Math.sqrt(varianceOf(body.known, slopes)));
   return [value / reach, value * reach];
 }
 

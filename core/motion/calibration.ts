@@ -1,7 +1,16 @@
 import { TRAILER_KINDS, type TrailerKind } from '../tackle/trailers';
 import { BAND_80_SD } from '../units/band-80';
-import { FACTOR_SD, type Band } from './bands';
-import type { DragFactors } from './fall-areas';
+import type { RigBody } from '../rig/body/body';
+import {
+  FACTOR_NAMES,
+  FACTOR_SD,
+  putInForce,
+  UNTESTED,
+  type DragFactors,
+  type FactorName,
+  type KnownFactors,
+} from '../rig/body/known-factors';
+import type { Band } from './bands';
 
 /** Unknown factors by name; every kind of trailer has its own. */
 export type FactorKey = 'head' | 'skirt' | 'lift' | 'blade' | 'posture' | 'mass' | `trailer:${TrailerKind}`;
@@ -139,7 +148,48 @@ const TAPE_SHARE = 0.03;
 const TURNS_OFF = 0.25;
 const SURFACE_SHARE = 0.04;
 
-/** Standard deviation of the logarithm of a timed drop. */
-export const dropNoiseSd = (seconds: number): number => Math.hypot(WATCH_S / seconds, TAPE_SHARE);
+/** Standard deviation of the logarithm of a timed drop; the hand differs from time to time, the tape does not. */
+export const dropNoiseSd = (seconds: number, times = 1, watchS = WATCH_S): number =>
+  Math.hypot(Math.max(WATCH_S, watchS) / seconds / Math.sqrt(times), TAPE_SHARE);
 /** Standard deviation of the logarithm of a wake speed from turns of the handle in ten seconds. */
-export const wakeNoiseSd = (turns: number): number => Math.hypot(TURNS_OFF / turns, SURFACE_SHARE);
+export const wakeNoiseSd = (turns: number, times = 1): number =>
+  Math.hypot(TURNS_OFF / turns / Math.sqrt(times), SURFACE_SHARE);
+
+/** A body as it is before any test: what is learnt is told against that. */
+export const untested = (body: RigBody): RigBody => ({ ...body, known: UNTESTED });
+
+/** What a belief says of rigs with one kind of trailer; without one that factor says nothing. */
+export function knownOf(belief: Belief, kind: TrailerKind | null): KnownFactors {
+  const placeOf = (name: FactorName): number =>
+    name === 'trailer' ? (kind === null ? -1 : FACTOR_KEYS.indexOf(`trailer:${kind}`)) : FACTOR_KEYS.indexOf(name);
+  const at = FACTOR_NAMES.map((name) => [name, placeOf(name)] as const);
+  const joint = (row: number, column: number): number =>
+    row === -1 || column === -1 ? 0 : belief.covariance[row]![column]!;
+  return {
+    centre: factorsAt(belief.mean, kind),
+    covariance: Object.fromEntries(
+      at.map(([name, row]) => [name, Object.fromEntries(at.map(([other, column]) => [other, joint(row, column)]))]),
+    ) as KnownFactors['covariance'],
+  };
+}
+
+/** Whether a belief, as it was written somewhere, is of the factors there are today. */
+export const isBelief = (value: unknown): value is Belief => {
+  const { mean, covariance } = (value ?? {}) as Partial<Belief>;
+  const isRow = (row: unknown): boolean =>
+    Array.isArray(row) && row.length === FACTOR_KEYS.length && row.every((one) => Number.isFinite(one));
+  return (
+    isRow(mean) && Array.isArray(covariance) && covariance.length === FACTOR_KEYS.length && covariance.every(isRow)
+  );
+};
+
+/** Works with what tests taught from now on in this thread; null for what is known without any. */
+export function calibrateBy(belief: Belief | null): void {
+  if (belief === null) return putInForce(null);
+  const known = new Map<TrailerKind | null, KnownFactors>();
+  putInForce((kind) => {
+    const of = known.get(kind) ?? knownOf(belief, kind);
+    known.set(kind, of);
+    return of;
+  });
+}

@@ -1,22 +1,9 @@
 import type { RigBody } from '../rig/body/body';
 import { spinningDragM2 } from '../rig/body/frame';
+import { UNIT_FACTORS, type DragFactors } from '../rig/body/known-factors';
 import { FALL_PUSH_SHARE } from '../rig/body/trails';
 
-/** Multipliers on drag and lift areas that nobody knows exactly; all 1 in the best estimate. */
-export interface DragFactors {
-  readonly head: number;
-  readonly skirt: number;
-  readonly trailer: number;
-  readonly lift: number;
-  /** blades and plates */
-  readonly blade: number;
-  /** the angle a head falls at: its logarithm, in radians, is added to it */
-  readonly posture: number;
-  /** mass of the head beside what is stamped on it */
-  readonly mass: number;
-}
-
-export const UNIT_FACTORS: DragFactors = { head: 1, skirt: 1, trailer: 1, lift: 1, blade: 1, posture: 1, mass: 1 };
+export { UNIT_FACTORS, type DragFactors } from '../rig/body/known-factors';
 
 /** How the parts of drag turn with the angle between body and motion. @source adr-0003 */
 const SKIRT_ANGLE = { base: 0.4, along: 0.6, across: 0.2 } as const;

@@ -1,5 +1,6 @@
 import type { RigBody, SkirtBody } from '../rig/body/body';
 import { GRAVITY_MPS2 } from '../units/units';
+import { submergedWeightN } from './fall';
 import type { Medium } from './medium';
 import { areasWithoutSkirt } from './fall-areas';
 import { fallAngleRad } from './attitude';
@@ -75,11 +76,12 @@ const SLACK = 1e-6;
  * @param body  the rig without a skirt
  */
 export function fallBoundsMps(body: RigBody, envelope: SkirtEnvelope, medium: Medium): readonly [number, number] {
-  const bareKg = body.massKg - medium.densityKgM3 * body.volumeM3;
+  const bareKg = submergedWeightN(body, medium) / GRAVITY_MPS2;
+  const { centre } = body.known;
   const lightKg = bareKg + envelope.lightestKg;
   const heavyKg = bareKg + envelope.heaviestKg;
   if (heavyKg <= 0) return [0, 0];
-  const { dragM2, skirtShare, liftM2 } = areasWithoutSkirt(body, fallAngleRad(body, medium, 0));
+  const { dragM2, skirtShare, liftM2 } = areasWithoutSkirt(body, fallAngleRad(body, medium, 0, centre.posture), centre);
   const lift2 = liftM2 * liftM2;
   const logLoadOf = (submergedKg: number): number => Math.log((2 * GRAVITY_MPS2 * submergedKg) / medium.densityKgM3);
   const fast = carried(logLoadOf(heavyKg), dragM2, skirtShare, lift2, envelope.leastM2);

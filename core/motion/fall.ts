@@ -1,4 +1,5 @@
 import type { RigBody, SkirtBody } from '../rig/body/body';
+import { onTopOf } from '../rig/body/known-factors';
 import { passingShare, skirtSpreadM, strandLoad } from '../rig/body/skirt-shape';
 import { strandRoom } from '../rig/body/strand';
 import { GRAVITY_MPS2 } from '../units/units';
@@ -29,13 +30,13 @@ const TOLERANCE = 1e-9;
 
 /**
  * Submerged weight, N: negative floats.
- * @param massFactor  of the head, which is as dense whatever it weighs
+ * @param massFactor  of the head beside what is known of it; it is as dense whatever it weighs
  */
 export const submergedWeightN = (body: RigBody, medium: Medium, massFactor = 1): number =>
   GRAVITY_MPS2 *
   (body.massKg -
     medium.densityKgM3 * body.volumeM3 +
-    (massFactor - 1) * (body.head.massKg - medium.densityKgM3 * body.head.volumeM3));
+    (body.known.centre.mass * massFactor - 1) * (body.head.massKg - medium.densityKgM3 * body.head.volumeM3));
 
 /** Drag and lift areas at a speed and angle, m². */
 function areasAt(
@@ -55,7 +56,7 @@ function areasAt(
  * @param body       SI body of the rig
  * @param medium     water at its temperature
  * @param semiTight  share of the weight the line carries, 0 (slack) to 0.6
- * @param factors    multipliers for bands and calibration
+ * @param factors    multipliers beside what is known, for bands
  * @param guessMps   where to start looking, m/s; only speed depends on it
  * @returns          m/s and rad; a rig without weight in the water hangs still
  * @source adr-0003 (slender body for the trailer, bluff parts by cos²/sin² of their areas)
@@ -67,13 +68,14 @@ export function steadyFall(
   factors: DragFactors = UNIT_FACTORS,
   guessMps = 0.5,
 ): SteadyFall {
-  const angleRad = fallAngleRad(body, medium, semiTight, factors.posture);
+  const all = onTopOf(body.known, factors);
+  const angleRad = fallAngleRad(body, medium, semiTight, all.posture);
   const loadN = submergedWeightN(body, medium, factors.mass) * (1 - semiTight);
   if (loadN <= 0) return { pathMps: 0, speedMps: 0, driftMps: 0, glideRad: 0, attitudeRad: Math.PI / 2 - angleRad };
 
   const logLoad = Math.log((2 * loadN) / medium.densityKgM3);
   let x = Math.log(guessMps);
-  const fixed = areasWithoutSkirt(body, angleRad, factors);
+  const fixed = areasWithoutSkirt(body, angleRad, all);
   let areas = areasAt(body, medium, guessMps, fixed);
   const excessAt = (logSpeed: number): number => {
     areas = areasAt(body, medium, Math.exp(logSpeed), fixed);

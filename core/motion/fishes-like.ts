@@ -2,7 +2,7 @@ import { rigBody } from '../rig/body/body';
 import { PLAIN_CHUNK } from '../rig/parts/plain-chunk';
 import type { Rig } from '../rig/parts/schema';
 import { BAND_80_SD } from '../units/band-80';
-import { FACTOR_SD, type Band } from './bands';
+import type { Band } from './bands';
 import { steadyFall } from './fall';
 import type { Medium } from './medium';
 import { UNIT_FACTORS, type DragFactors } from './fall-areas';
@@ -48,7 +48,7 @@ export function fishesLikeOz(
 export function fishesLikeBandOz(rig: Rig, medium: Medium, semiTight = 0): Band | null {
   if (rig.trailer?.kind === PLAIN_CHUNK.kind) return null;
   const body = rigBody(rig);
-  const reach = Math.exp(BAND_80_SD * FACTOR_SD.trailer);
+  const reach = Math.exp(BAND_80_SD * Math.sqrt(body.known.covariance.trailer.trailer));
   const endOz = (trailer: number): number | null => {
     const factors: DragFactors = { ...UNIT_FACTORS, trailer };
     // without a trailer of its own it is the yardstick's that is unknown, the other way round

@@ -1,6 +1,7 @@
 import type { RigBody } from '../rig/body/body';
 import { BAND_80_SD } from '../units/band-80';
-import { FACTOR_SD, factorsOf, type Band } from './bands';
+import { FACTOR_SD, UNTESTED, varianceOf, type FactorName, type KnownFactors } from '../rig/body/known-factors';
+import { factorsOf, type Band } from './bands';
 import { UNIT_FACTORS, type DragFactors } from './fall-areas';
 
 /** Step of the differences, in standard deviations: wide enough to feel a bend, narrow enough to stay a slope. @source adr-0012 */
@@ -11,8 +12,9 @@ type Numbers<Name extends PropertyKey> = Readonly<Record<Name, number | null>>;
 
 /**
  * 80 % bands of several numbers that come of one run, on a scale that crosses zero or has ends, such as a depth: slopes against the logarithm of
- * each unknown factor by central differences, joined as independent normals.
+ * each unknown factor by central differences, joined as the normals they are known as.
  * @param factors    names of the factors that bear on what is run
+ * @param known      how unsure they are together
  * @param numbersOf  the numbers under some factors
  * @returns          in their units; null for each that a nudged factor leaves without a number
  * @source adr-0012
@@ -20,28 +22,29 @@ type Numbers<Name extends PropertyKey> = Readonly<Record<Name, number | null>>;
 export function linearBands<Name extends string | number>(
   factors: readonly (keyof DragFactors)[],
   numbersOf: (factors: DragFactors) => Numbers<Name>,
+  known: KnownFactors = UNTESTED,
   center = UNIT_FACTORS,
 ): Readonly<Record<Name, Band | null>> {
   const values = numbersOf(center);
   const names = Object.keys(values) as Name[];
-  const variances = Object.fromEntries(names.map((name) => [name, values[name] === null ? null : 0])) as Record<
+  const slopes = Object.fromEntries(names.map((name) => [name, values[name] === null ? null : {}])) as Record<
     Name,
-    number | null
+    Partial<Record<FactorName, number>> | null
   >;
   for (const factor of factors) {
     const step = STEP_SD * FACTOR_SD[factor];
     const up = numbersOf({ ...center, [factor]: center[factor] * Math.exp(step) });
     const down = numbersOf({ ...center, [factor]: center[factor] * Math.exp(-step) });
     for (const name of names) {
-      const [most, least, so] = [up[name], down[name], variances[name]];
-      variances[name] =
-        most === null || least === null || so === null ? null : so + ((most - least) / (2 * STEP_SD)) ** 2;
+      const [most, least, so] = [up[name], down[name], slopes[name]];
+      slopes[name] =
+        most === null || least === null || so === null ? null : { ...so, [factor]: (most - least) / (2 * step) };
     }
   }
   const bandOf = (name: Name): Band | null => {
-    const [value, variance] = [values[name], variances[name]];
-    if (value === null || variance === null) return null;
-    const reach = BAND_80_SD * Math.sqrt(variance);
+    const [value, of] = [values[name], slopes[name]];
+    if (value === null || of === null) return null;
+    const reach = BAND_80_SD * Math.sqrt(varianceOf(known, of));
     return [value - reach, value + reach];
   };
   return Object.fromEntries(names.map((name) => [name, bandOf(name)])) as Record<Name, Band | null>;
@@ -52,7 +55,7 @@ export const linearBand = (
   body: RigBody,
   numberOf: (factors: DragFactors) => number | null,
   center = UNIT_FACTORS,
-): Band | null => linearBands(factorsOf(body), (factors) => ({ of: numberOf(factors) }), center).of;
+): Band | null => linearBands(factorsOf(body), (factors) => ({ of: numberOf(factors) }), body.known, center).of;
 
 /** The same on a logarithmic scale, for numbers that are above 0, such as speeds. */
 export function logBand(

@@ -1,5 +1,6 @@
 import { type RigBody, TRAILER_NORMAL_CD } from '../rig/body/body';
 import { frameAreas } from '../rig/body/frame';
+import { onTopOf } from '../rig/body/known-factors';
 import { LINE_DENSITY_KG_M3, lineDiameterMm, type LineKind } from '../tackle/gear';
 import { GRAVITY_MPS2, lengthMFromMm } from '../units/units';
 import { cylinderCd } from '../water/cylinder-and-sphere';
@@ -55,20 +56,20 @@ export function towedAreas(lure: Lure, towMps: number): TowedAreas {
   const speedMps = Math.max(towMps, AT_REST_MPS);
   const awake = awakeAt(lure.kickOnsetMps, speedMps);
   const skirtM2 =
-    body.skirt === null
-      ? 0
-      : factors.skirt * skirtDragAreaM2(body.skirt, speedMps, medium.densityKgM3, medium.kinematicM2ps);
+    body.skirt === null ? 0 : skirtDragAreaM2(body.skirt, speedMps, medium.densityKgM3, medium.kinematicM2ps);
   return joined(lure, speedMps, awake, skirtM2, submergedWeightN(body, medium, factors.mass));
 }
 
-/** The same with drag and weight of the skirt given: bounds over a set of skirts put their extremes in here. */
+/** The same with drag and weight of the skirt given, as the best estimate has them: bounds over a set of skirts put their extremes in here. */
 export function joined(
-  { body, medium, factors }: Lure,
+  { body, medium, factors: beside }: Lure,
   speedMps: number,
   awake: number,
-  skirtM2: number,
+  bestSkirtM2: number,
   submergedN: number,
 ): TowedAreas {
+  const factors = onTopOf(body.known, beside);
+  const skirtM2 = factors.skirt * bestSkirtM2;
   const frame = body.frame === null ? NO_FRAME : frameAreas(body.frame, speedMps, medium.densityKgM3);
   const push = factors.trailer * PUSH_SHARE * body.pushM2 * awake;
   const face = (factors.trailer * body.trailerNormalM2) / TRAILER_NORMAL_CD;

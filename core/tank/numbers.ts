@@ -47,7 +47,7 @@ export function bandedOf(film: Film, water: Water): Readonly<Record<Measure, Ban
   const { prepared, done, endsS } = film;
   const { body, medium } = prepared.lure;
   const measured = measuredOf(film, water);
-  const bands = linearBands(factorsOf(body), (factors) => measuredOf(film, water, factors));
+  const bands = linearBands(factorsOf(body), (factors) => measuredOf(film, water, factors), body.known);
   const most: Partial<Record<Measure, number>> = {
     'mid-depth': prepared.ground.depthAt(prepared.plan.castM / 2),
     'max-depth': Math.max(...done.path.map(([, x]) => prepared.ground.depthAt(x))),
@@ -77,10 +77,14 @@ export function ribbonOf(film: Film): Ribbon {
   const { prepared, endsS } = film;
   const { ground, lure } = prepared;
   const timeS = Array.from({ length: MOMENTS }, (_, at) => (endsS * at) / (MOMENTS - 1));
-  const bands = linearBands(factorsOf(lure.body), (factors) => {
-    const { path } = runOf(film, factors);
-    return Object.fromEntries(timeS.map((s, at) => [at, placeAt(path, s).zM])) as Record<number, number>;
-  });
+  const bands = linearBands(
+    factorsOf(lure.body),
+    (factors) => {
+      const { path } = runOf(film, factors);
+      return Object.fromEntries(timeS.map((s, at) => [at, placeAt(path, s).zM])) as Record<number, number>;
+    },
+    lure.body.known,
+  );
   const xM = timeS.map((s) => placeAt(film.done.path, s).xM);
   return {
     timeS,
@@ -103,8 +107,12 @@ export function ribbonAt({ timeS, lowM, highM }: Ribbon, atS: number): Band {
 /** The band of the depth half way back, which is what a solved setting is checked by; null where it never comes there. */
 export function midDepthBand(film: Film): Band | null {
   const { prepared } = film;
-  const band = linearBands(factorsOf(prepared.lure.body), (factors) => ({
-    mid: runOf(film, factors).midCastDepthM,
-  })).mid;
+  const band = linearBands(
+    factorsOf(prepared.lure.body),
+    (factors) => ({
+      mid: runOf(film, factors).midCastDepthM,
+    }),
+    prepared.lure.body.known,
+  ).mid;
   return band && [Math.max(0, band[0]), Math.min(prepared.ground.depthAt(prepared.plan.castM / 2), band[1])];
 }

@@ -112,14 +112,18 @@ export const isTold = ({ band }: Banded): boolean => band === null || band[0] * 
 /** Bands of the differences of two films: each unknown factor is off for both alike. */
 function apartOf(a: Film, b: Film, water: Water): Readonly<Record<Measure, Band | null>> {
   const factors = [...new Set([a, b].flatMap(({ prepared }) => factorsOf(prepared.lure.body)))];
-  return linearBands(factors, (factor) => {
-    const [ofA, ofB] = [measuredOf(a, water, factor), measuredOf(b, water, factor)];
-    const apart = (measure: Measure): number | null => {
-      const [own, other] = [ofA[measure], ofB[measure]];
-      return own === null || other === null ? null : other - own;
-    };
-    return Object.fromEntries(MEASURES.map((measure) => [measure, apart(measure)])) as Record<Measure, number | null>;
-  });
+  return linearBands(
+    factors,
+    (factor) => {
+      const [ofA, ofB] = [measuredOf(a, water, factor), measuredOf(b, water, factor)];
+      const apart = (measure: Measure): number | null => {
+        const [own, other] = [ofA[measure], ofB[measure]];
+        return own === null || other === null ? null : other - own;
+      };
+      return Object.fromEntries(MEASURES.map((measure) => [measure, apart(measure)])) as Record<Measure, number | null>;
+    },
+    a.prepared.lure.body.known,
+  );
 }
 
 /** A rig that is neither the one nor the other may be one nobody can tie: then it says nothing. */

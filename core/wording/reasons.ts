@@ -10,6 +10,7 @@ import { IN_HAND, type Want } from '../advice/rules/wants';
 import { waterFacts } from '../advice/conditions/water-facts';
 import { faultText } from '../locale/en/faults';
 import { RULE_TEXT } from '../locale/en/rules';
+import { logReasonText } from './log';
 import { wantBand, wantValue } from './values';
 import {
   COVER_NAME,
@@ -63,6 +64,7 @@ export const wantBecause = (want: Want, water: Water, system: UnitSystem): strin
 
 /** A reason in words; for a want it names the number, the band and why the band lies there. */
 export function reasonText(reason: Reason, has: Has, wants: readonly Want[], water: Water, system: UnitSystem): string {
+  if (reason.logged) return logReasonText(reason.logged);
   const want = wants.find(({ id }) => id === reason.want);
   if (!want) return ruleText(reason.rule, water, system);
   const value = wantValue(want.id, has[want.id], system);

@@ -23,5 +23,6 @@ export const rowsSetAside = (count: number, first: string): string =>
 export const theFirst = (kind: string, why: string): string => ` The first, a ${kind}: ${why}`;
 export const drawingTheMap = 'Drawing the map';
 export const workerRestarted = 'What computes in the background stopped answering and was started anew.';
+export const readingTheLog = 'Reading the log';
 export const planningTheDay = 'Planning the day';
 export const runningTheTank = 'Running the tank';

@@ -2,7 +2,7 @@ import { plural } from '../intl';
 
 export const importAFile = 'Import a file';
 export const whatCanBeTakenIn =
-  'A box list (CSV), or a box, tickets, a day or a backup (JSON). Nothing is taken in unless all of it is right, or you say that the rest may be left out.';
+  'A box list (CSV), a log (CSV), or a box, tickets, a day, a log or a backup (JSON). Nothing is taken in unless all of it is right, or you say that the rest may be left out.';
 export const file = 'File';
 export const howFarItIs = 'How far it is';
 export const rowsSetAside = 'Rows set aside';
@@ -24,8 +24,24 @@ export const readWithoutProblem = (counted: string | number, rest: string | numb
 export const ticketsToBeAdded = (counted: string | number, rest: string | number): string =>
   `${counted}, to be added; one that is here already is replaced.${rest}`;
 export const dayToBeAdded = (counted: string): string => `A day of ${counted}, to be laid on the deck with its box.`;
+export const outingsToBeAdded = (counted: string, rest: string): string =>
+  `A log of ${counted}: what is here already is put together with it, nothing twice.${rest}`;
+export const outingsMet = (fresh: number, met: number, added: number, differ: number): string =>
+  [
+    plural(fresh, { one: '1 outing is new.', other: `${fresh} outings are new.` }),
+    ...(met > 0
+      ? [
+          `${plural(met, { one: '1 was here already', other: `${met} were here already` })}, with ${plural(added, { one: '1 event', other: `${added} events` })} more.`,
+        ]
+      : []),
+    ...(differ > 0
+      ? [
+          `${plural(differ, { one: '1 event is', other: `${differ} events are` })} told differently: what was here stands.`,
+        ]
+      : []),
+  ].join(' ');
 export const backupReplaces = (day: string, rest: string): string =>
-  `A full backup of ${day}: it replaces the waters, the box, all builds and all tickets.${rest}`;
+  `A full backup of ${day}: it replaces the waters, the box, all builds, tickets, days, outings and tests.${rest}`;
 export const asideInFiles = (aside: string | number): string => ` ${aside} set aside: Files, “Set aside”.`;
 export const backupIsBack = 'The backup is back in place.';
 export const takenIn = (counted: string | number): string => `${counted} taken in.`;
@@ -66,6 +82,7 @@ export const countedOf = {
   parts: (count: number): string => plural(count, { one: '1 part', other: `${count} parts` }),
   tickets: (count: number): string => plural(count, { one: '1 ticket', other: `${count} tickets` }),
   trip: (count: number): string => plural(count, { one: '1 stop', other: `${count} stops` }),
+  outings: (count: number): string => plural(count, { one: '1 outing', other: `${count} outings` }),
   backup: (count: number): string => plural(count, { one: '1 row', other: `${count} rows` }),
 } as const;
 export const never = 'never';

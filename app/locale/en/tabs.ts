@@ -3,6 +3,8 @@ export const thePart = 'The part';
 export const theTicket = 'The ticket';
 export const theBuild = 'The build';
 export const theDay = 'The day';
+export const theOuting = 'The outing';
+export const theTest = 'The test';
 export const theSettings = 'The settings';
 export const allOfIt = 'all of it';
 export const thereAndHere = (split: string | number, shown: string | number, shown2: string | number): string =>

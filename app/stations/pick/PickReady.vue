@@ -1,24 +1,23 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { judgeRig, ownGear, planText, rigTitle, wantValue, type Pick, type Water } from '@core';
+import { judgeRig, planText, rigTitle, wantValue, type Pick, type Water } from '@core';
 import FractionText from '../../parts/FractionText.vue';
 import { useUnits } from '../../composables/useUnits';
-import { useAdvice } from '../../stores/advice';
 import { cutsOf } from './cuts-of';
 import { gearLine } from './gear-line';
+import { useAngler } from './useAngler';
 import * as words from '../../locale/en/pick';
 
 /** `titled` where what to tie stands above it already. A pick in three lines: what to tie, how to cut and hang it, how to fish it; and what it would be uncut. */
 const props = defineProps<{ pick: Pick; water: Water; titled?: boolean }>();
 const { system } = useUnits();
-const advice = useAdvice();
-const own = computed(() => advice.gear && ownGear(advice.gear));
+const angler = useAngler();
 const gear = computed(() => gearLine(props.pick.gear, system.value));
 
 const cuts = computed(() => cutsOf(props.pick, system.value));
 const uncut = computed(() => {
   if (cuts.value.length === 0) return '';
-  const { score, has } = judgeRig(props.water, props.pick.base, own.value);
+  const { score, has } = judgeRig(props.water, props.pick.base, angler.value);
   return words.uncut(wantValue('fall', has.fall, system.value), Math.round(100 * score));
 });
 </script>

@@ -34,6 +34,7 @@ import { useBench } from '../../stores/bench';
 import { useTickets } from '../../stores/tickets';
 import PickFaults from './PickFaults.vue';
 import PickFlips from './PickFlips.vue';
+import { useAngler } from './useAngler';
 import PickReady from './PickReady.vue';
 import * as words from '../../locale/en/pick';
 
@@ -41,6 +42,7 @@ const GearMargins = defineAsyncComponent(() => import('../../parts/GearMargins.v
 const props = defineProps<{ pick: Pick; title: string; water: Water }>();
 const { system } = useUnits();
 const store = useAdvice();
+const angler = useAngler();
 /** reasons first; what is below them follows part by part, so that no frame has to draw it all */
 const parts = useGradually(() => 4 + props.pick.dissent.length, 0, 1);
 const tickets = useTickets();
@@ -58,7 +60,7 @@ const faults = computed(() =>
   rigFaults(shown.value.rig, { water: props.water, plan: shown.value.handled.plan }, system.value),
 );
 function cure({ fixedRig, fixedPlan }: WordedFault): void {
-  const judged = fixedRig ? judgeRig(props.water, fixedRig) : shown.value;
+  const judged = fixedRig ? judgeRig(props.water, fixedRig, angler.value) : shown.value;
   const plan = fixedPlan ?? shown.value.handled.plan;
   cured.value = { ...shown.value, ...judged, handled: { ...judged.handled, plan } };
 }

@@ -12,6 +12,7 @@ import type { RetrievePlan } from '../../motion/plan';
 import { rigBody } from '../../rig/body/body';
 import type { Rig } from '../../rig/parts/schema';
 import { gearShare, type Fitted } from '../conditions/own-gear';
+import { logSaid, type LogSaid } from '../conditions/own-log';
 import type { Reel, WaterFacts } from '../conditions/water-facts';
 import { towlineOf } from '../../motion/towed';
 
@@ -26,6 +27,8 @@ export interface JudgedWhole {
   readonly score: number;
   /** the angler’s own gear it is judged on; null where it gets what its rules ask */
   readonly gear: Fitted | null;
+  /** what the angler’s log says of it in waters like this; null where it says nothing, or is not asked */
+  readonly logged: LogSaid | null;
 }
 
 /** A rig as it will be fished: cut, hung, fitted; every number is of that. */
@@ -111,11 +114,15 @@ const LEFT_WHOLE: Partial<Record<HandlingId, (rig: Rig) => boolean>> = {
 const isTold = ({ rule }: Handling, rig: Rig): boolean =>
   HANDLING_RULES.find(({ id }) => id === rule)!.edits === undefined && (LEFT_WHOLE[rule]?.(rig) ?? true);
 
+/** What one want counts here, in the middle: as much as a log may say at most. */
+export const oneWant = ({ wants }: CompiledWater): number =>
+  wants.reduce((sum, { weight }) => sum + weight, 0) / Math.max(1, wants.length);
+
 /** Judges a rig as it is, on the retrieve that goes with it: what is prescribed is what is judged. */
 export function judgedWhole(compiled: CompiledWater, rig: Rig): JudgedWhole {
   const plain = handle(compiled, rig);
   const asked = cured(rig, onFittingLine(rig, plain.plan, compiled.facts), compiled.facts);
-  const gear = compiled.own?.(rig, { plan: asked, steps: plain.steps }, compiled.facts.water) ?? null;
+  const gear = compiled.own?.gear?.(rig, { plan: asked, steps: plain.steps }, compiled.facts.water) ?? null;
   const { kind, lb } = gear?.line ?? asked.line;
   const plan = gear === null ? asked : cured(rig, { ...asked, line: { kind, lb } }, compiled.facts);
   const pace = paceOf(plan);
@@ -126,6 +133,8 @@ export function judgedWhole(compiled: CompiledWater, rig: Rig): JudgedWhole {
   const has = measureRig(rig, rigBody(rig), mediumOf(facts.water), facts);
   const faults = faultIdsOf(rig, { water: facts.water, facts: compiled.facts, plan });
   const untrue = contradicted(plain.plan, plan);
+  const logged = logSaid(compiled.own?.log, facts.water, rig);
+  const points = pointsOf(compiled, has, rulesOn(compiled, rig)) + (logged?.weight ?? 0) * oneWant(compiled);
   return {
     handled: {
       ...plain,
@@ -136,8 +145,9 @@ export function judgedWhole(compiled: CompiledWater, rig: Rig): JudgedWhole {
     has,
     reel: brought,
     faults,
-    score: gearShare(gear) * shareLeft(bestPossible(compiled), pointsOf(compiled, has, rulesOn(compiled, rig)), faults),
+    score: gearShare(gear) * Math.min(1, shareLeft(bestPossible(compiled), points, faults)),
     gear,
+    logged,
   };
 }
 

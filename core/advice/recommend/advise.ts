@@ -15,13 +15,15 @@ import { finished, scaled } from '../search/progress';
 import { excludedFrom, type Excluded } from '../conditions/excluded';
 import type { FaultId } from '../checks';
 import type { Handled } from '../handling';
-import { judgedWhole, type JudgedWhole } from '../ready/make-ready';
+import { judgedWhole, oneWant, type JudgedWhole } from '../ready/make-ready';
 import { notAJig, type NotAJigId } from '../rules/not-a-jig';
 import { reeledBands, type ReeledBands } from '../measures/retrieve-measures';
 import { fits, meets } from '../search/score';
 import { dissentsOf, NOT_ASKED, numbersIn, type OtherTies } from './other-schools';
 import type { SchoolAnswers } from '../conditions/schools';
-import type { Fitted, OwnGear } from '../conditions/own-gear';
+import type { Angler } from '../conditions/angler';
+import type { Fitted } from '../conditions/own-gear';
+import { YOUR_LOG, type LogSaid } from '../conditions/own-log';
 import { familiesOf, type Reel } from '../conditions/water-facts';
 import type { WantId } from '../rules/rule';
 import type { CompiledWater, Want } from '../rules/wants';
@@ -35,6 +37,8 @@ export interface Reason {
   readonly want: Want['id'] | null;
   readonly weight: number;
   readonly for: boolean;
+  /** what the log counted, where it speaks */
+  readonly logged?: LogSaid;
 }
 
 export interface Pick extends OtherTies {
@@ -61,6 +65,8 @@ export interface Pick extends OtherTies {
   readonly handled: Handled;
   /** the angler’s own gear it goes on; null where it gets what its rules ask */
   readonly gear: Fitted | null;
+  /** what the angler’s log says of it in waters like this; null where it says nothing, or is not asked */
+  readonly logged: LogSaid | null;
   /** further rigs with the same head and trailer kind that differ in weight, size, skirt or colour */
   readonly alike: number;
 }
@@ -108,8 +114,8 @@ export interface Asked {
   readonly tell?: (told: Told) => void;
   /** the first rig of the answer before, as it came out of the box: it stays first where the numbers cannot tell it from the best */
   readonly before?: Rig | null;
-  /** what the angler fishes with; left out, every rig gets what its rules ask */
-  readonly own?: OwnGear | null;
+  /** what the angler fishes with, and what the log has to say; left out, every rig gets what its rules ask */
+  readonly own?: Angler | null;
 }
 
 export const DEFAULT_TOP = 8;
@@ -118,7 +124,7 @@ export const DEFAULT_TOP = 8;
 export const PAIR_LIMITS = { compared: 150_000_000, withDissent: 1_500_000 } as const;
 
 /** Reasons for and against one rig on this water, strongest first. */
-export function reasonsFor(compiled: CompiledWater, rig: Rig, has: Has): Reason[] {
+export function reasonsFor(compiled: CompiledWater, rig: Rig, has: Has, logged: LogSaid | null = null): Reason[] {
   const values = attributeValues(rig);
   const asked = fits(compiled, has).filter(({ want }) => Number.isFinite(has[want.id]));
   const fromWants = asked.map(({ want, fit }): Reason => {
@@ -129,7 +135,19 @@ export function reasonsFor(compiled: CompiledWater, rig: Rig, has: Has): Reason[
   const fromRules = compiled.prefers
     .filter(({ target, holds }) => holds && isAimedAt(target, values))
     .map(({ id, weight }): Reason => ({ rule: id, want: null, weight: Math.abs(weight), for: weight > 0 }));
-  return [...fromWants, ...fromRules].sort((a, b) => b.weight - a.weight);
+  const fromLog: Reason[] =
+    logged === null || logged.weight === 0
+      ? []
+      : [
+          {
+            rule: YOUR_LOG,
+            want: null,
+            weight: Math.abs(logged.weight) * oneWant(compiled),
+            for: logged.weight > 0,
+            logged,
+          },
+        ];
+  return [...fromWants, ...fromRules, ...fromLog].sort((a, b) => b.weight - a.weight);
 }
 
 const bandsIn = ({ compiled, medium }: Field, rig: Rig, reel: Reel | null): ReeledBands => {
@@ -145,7 +163,7 @@ export type Judged = Omit<Pick, 'rank' | 'base' | 'alike' | keyof OtherTies>;
  * Judges one rig that need not come from a box: one that was cut, turned or cured.
  * @param rig  checked
  */
-export function judgeRig(water: Water, rig: Rig, own: OwnGear | null = null): Judged {
+export function judgeRig(water: Water, rig: Rig, own: Angler | null = null): Judged {
   const families = familiesOf(water).includes(rig.family) ? familiesOf(water) : [...familiesOf(water), rig.family];
   const suits = familiesSuit(water, families).find(({ family }) => family === rig.family)!;
   const field = fieldOf(water, emptyBox(), suits, undefined, undefined, own);
@@ -153,7 +171,7 @@ export function judgeRig(water: Water, rig: Rig, own: OwnGear | null = null): Ju
 }
 
 /** Everything known of one rig in its field. */
-function judgedIn(field: Field, rig: Rig, { has, handled, faults, reel, score, gear }: JudgedWhole): Judged {
+function judgedIn(field: Field, rig: Rig, { has, handled, faults, reel, score, gear, logged }: JudgedWhole): Judged {
   const { fall } = numbersIn(field, rig);
   const bands = bandsIn(field, rig, reel);
   return {
@@ -168,7 +186,8 @@ function judgedIn(field: Field, rig: Rig, { has, handled, faults, reel, score, g
     bands,
     handled,
     gear,
-    reasons: reasonsFor(field.compiled, rig, has),
+    logged,
+    reasons: reasonsFor(field.compiled, rig, has, logged),
   };
 }
 

@@ -1,5 +1,5 @@
 import { finished } from '../search/progress';
-import type { OwnGear } from '../conditions/own-gear';
+import type { Angler } from '../conditions/angler';
 import type { Box } from '../../rig/parts/box';
 import type { Rig } from '../../rig/parts/schema';
 import { intentAtDepth } from '../../water/intent-words';
@@ -132,7 +132,7 @@ export function* tippingPointsInSteps(
   water: Water,
   box: Box,
   picks: readonly Rig[],
-  own: OwnGear | null = null,
+  own: Angler | null = null,
 ): Generator<number, TippingPoint[][]> {
   const base = fieldsOf(water, box, [], own);
   const pairs = base.reduce((sum, field) => sum + field.pairs, 0);

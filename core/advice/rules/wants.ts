@@ -1,4 +1,4 @@
-import type { OwnGear } from '../conditions/own-gear';
+import type { Angler } from '../conditions/angler';
 import { holds, share, type Condition } from '../conditions/condition';
 import { PREFER_RULES, WANT_TOPICS } from '.';
 import { isMistake, MISTAKE_RULES } from './mistakes';
@@ -55,7 +55,7 @@ export interface CompiledWater {
   /** wants the angler took in hand that are not asked of this family here: they count for nothing */
   readonly unheeded: readonly WantId[];
   /** what the angler fishes with; null where every rig gets what its rules ask */
-  readonly own: OwnGear | null;
+  readonly own: Angler | null;
 }
 
 /** Ends of the scales that have ends. */
@@ -136,7 +136,7 @@ function compileWant(topic: (typeof WANT_TOPICS)[number], facts: WaterFacts, sch
 export function compileWater(
   water: Water,
   family: Family = leadingFamily(water),
-  own: OwnGear | null = null,
+  own: Angler | null = null,
 ): CompiledWater {
   const facts = waterFacts(water, family);
   const schools = schoolAnswers(facts);
@@ -156,6 +156,13 @@ export function compileWater(
     unheeded,
     own,
   };
+}
+
+/** One want of a water for a family, as its schools have it; null where it is not asked. */
+export function wantOf(water: Water, family: Family, id: WantId): Want | null {
+  const facts = waterFacts(water, family);
+  const topic = rulesFor(family).topics.find(({ want }) => want === id);
+  return topic ? compileWant(topic, facts, schoolAnswers(facts)) : null;
 }
 
 type Values = readonly unknown[];

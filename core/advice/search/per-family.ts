@@ -1,4 +1,4 @@
-import type { OwnGear } from '../conditions/own-gear';
+import type { Angler } from '../conditions/angler';
 import type { Box } from '../../rig/parts/box';
 import type { Rig } from '../../rig/parts/schema';
 import { mediumOf, type Medium } from '../../motion/medium';
@@ -121,7 +121,7 @@ export function fieldOf(
   suits: FamilySuits,
   like?: Field,
   shared: SharedTrailers = new Map(),
-  own: OwnGear | null = null,
+  own: Angler | null = null,
 ): Field {
   const { family } = suits;
   const compiled = compileWater(water, family, own);
@@ -147,7 +147,7 @@ export function fieldOf(
  * @param like  fields over the same box: what they measured is used again where this water leaves it unchanged
  * @param own   what the angler fishes with; null where every rig gets what its rules ask
  */
-export function fieldsOf(water: Water, box: Box, like: readonly Field[] = [], own: OwnGear | null = null): Field[] {
+export function fieldsOf(water: Water, box: Box, like: readonly Field[] = [], own: Angler | null = null): Field[] {
   const shared: SharedTrailers = new Map();
   return familiesSuit(water).map((suits) =>
     fieldOf(

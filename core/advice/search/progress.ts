@@ -6,6 +6,15 @@ export function finished<T>(work: Generator<unknown, T>): T {
   }
 }
 
+/** The same, telling how far it is. */
+export function finishedIn<T>(work: Generator<number, T>, tell: (done: number) => void): T {
+  for (;;) {
+    const step = work.next();
+    if (step.done) return step.value;
+    tell(step.value);
+  }
+}
+
 /** A generator's own progress as a part of the whole. */
 export function* scaled<T>(work: Generator<number, T>, from: number, to: number): Generator<number, T> {
   for (;;) {

@@ -3,7 +3,9 @@ import { BOX_VERSION, boxSchema, PART_SCHEMAS, READ_LIMIT, TRAYS, upgradeBox } f
 import { buildSchema } from '../../bench/build';
 import { keptTripSchema } from '../../deck/kept-trip';
 import { TRIP_VERSION, tripSchema } from '../../deck/trip';
+import { keptOutingSchema } from '../../log/kept-outing';
 import { LOG_VERSION, logSchema, outingSchema } from '../../log/schema';
+import { timedTestSchema } from '../../log/timed-tests';
 import { planSchema } from '../../motion/plan';
 import { rigSchema, shortText } from '../../rig/parts/schema';
 import { yearSchema } from '../../season/year';
@@ -16,7 +18,7 @@ import { screenSchema, settingsSchema } from './settings';
 import * as formats from '../../locale/en/formats';
 
 export const TICKETS_VERSION = 1;
-export const BACKUP_VERSION = 6;
+export const BACKUP_VERSION = 7;
 
 /** A list in a file: it takes at least as many rows as a browser stores. */
 const listOf = <T extends z.ZodMiniType>(row: T): z.ZodMiniArray<T> => z.array(row).check(z.maxLength(READ_LIMIT));
@@ -49,6 +51,10 @@ export const backupSchema = z.strictObject({
   trips: listOf(keptTripSchema),
   /** id of the day on the deck */
   onDeck: z.nullable(shortText()),
+  outings: listOf(keptOutingSchema),
+  /** id of the outing that runs */
+  onWater: z.nullable(shortText()),
+  tests: listOf(timedTestSchema),
   /** rows that could not be read, as they came */
   setAside: listOf(asideSchema),
 });
@@ -56,13 +62,15 @@ export const backupSchema = z.strictObject({
 export type TicketsFile = z.infer<typeof ticketsFileSchema>;
 export type Backup = z.infer<typeof backupSchema>;
 
-/** Version 1 held one water without a place, 2 no builds, 3 neither a screen nor rows set aside, 4 neither a tank nor a year, 5 no trips. */
+/** Version 1 held one water without a place, 2 no builds, 3 neither a screen nor rows set aside, 4 neither a tank nor a year, 5 no trips, 6 no log. */
 export function upgradeBackup(old: unknown): unknown {
   if (typeof old !== 'object' || old === null) return old;
   const { version } = old as { version?: unknown };
-  const since6 = { version: BACKUP_VERSION, trips: [], onDeck: null };
+  const since7 = { version: BACKUP_VERSION, outings: [], onWater: null, tests: [] };
+  const since6 = { ...since7, trips: [], onDeck: null };
   const since5 = { ...since6, tank: null, year: null };
   const since4 = { ...since5, screen: null, setAside: [] };
+  if (version === 6) return { ...old, ...since7 };
   if (version === 5) return { ...old, ...since6 };
   if (version === 4) return { ...old, ...since5 };
   if (version === 3) return { ...old, ...since4 };
@@ -122,6 +130,8 @@ export const JSON_KINDS = {
       TICKET_LIST,
       { path: ['builds'], row: buildSchema, id: 'id' },
       { path: ['trips'], row: keptTripSchema, id: 'id' },
+      { path: ['outings'], row: keptOutingSchema, id: 'id' },
+      { path: ['tests'], row: timedTestSchema, id: 'id' },
     ] as RowList[],
   },
   log: {

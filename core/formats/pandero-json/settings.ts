@@ -8,6 +8,10 @@ export const settingsSchema = z.strictObject({
   source: z.enum(['box', 'catalogue']),
   /** whether picks go on the gear the angler has, or on what each should have; left out, on what there is */
   pickGear: z.exactOptional(z.enum(['own', 'asked'])),
+  /** whether picks weigh what the angler’s log says; left out, they do */
+  pickLog: z.exactOptional(z.enum(['own', 'none'])),
+  /** how late this hand stops a watch, s, where it was measured */
+  reactionS: z.exactOptional(within({ min: 0, max: 1 })),
   /** rod, reel and line the angler fishes with, by the ids of the parts; the best of the box where none is named */
   gear: z.exactOptional(
     z.strictObject({

@@ -1,5 +1,6 @@
 import type { Box } from '../../rig/parts/box';
 import type { Trip } from '../../deck/trip';
+import type { Log } from '../../log/schema';
 import type { Ticket } from '../../ticket/schema';
 import { TICKETS_VERSION, type Backup, type TicketsFile } from './format';
 
@@ -51,6 +52,9 @@ const laidOut = (value: unknown): string => `${[...rowALine(value)].join('')}\n`
 
 export const writeTickets = (tickets: readonly Ticket[]): string =>
   laidOut({ kind: 'tickets', version: TICKETS_VERSION, tickets: [...tickets] } satisfies TicketsFile);
+
+/** A log, an outing a line. */
+export const writeLog = (log: Log): string => laidOut(log);
 
 /** A day, laid out. */
 export const writeTrip = (trip: Trip): string => laidOut(trip);

@@ -4,6 +4,7 @@ import { COLLAR_MM, SKIRTS } from '../../tackle/skirts';
 import { lengthMFromIn, lengthMFromMm, massKgFromG, massKgFromOz, mmFromLengthM, radFromDeg } from '../../units/units';
 import type { Guard, Head, Rig, Skirt, Trailer } from '../parts/schema';
 import { frameBody, type FrameBody } from './frame';
+import { knownFactors, type KnownFactors } from './known-factors';
 import { trailerBody, type TrailerBody } from './trailer-body';
 import { trailsOf, type Trails } from './trails';
 import { FIBRE_DIAMETER_MM, threadedHookWire, wireBody, type WireBody } from './wire';
@@ -54,6 +55,8 @@ export interface RigBody {
   readonly hook: HookBody;
   /** blades on arms or a plate; null on a skirted jig */
   readonly frame: FrameBody | null;
+  /** what is known of what nobody knows exactly */
+  readonly known: KnownFactors;
 }
 
 /** A hook behind a head, as the water meets it with plastic on its shank. SI. */
@@ -268,5 +271,6 @@ export function rigBody(rig: Rig, parts?: JoinedParts): RigBody {
     trails: trailsOf(wire.acrossM2 * hook.leverM, hung, massKgM, volumeM4),
     hook,
     frame,
+    known: knownFactors(rig.trailer?.kind ?? null),
   };
 }

@@ -119,6 +119,8 @@ export const STORE_LIMITS = {
   tickets: 20_000,
   builds: 1_000,
   trips: 500,
+  outings: 5_000,
+  tests: 500,
   setAside: 20_000,
 } as const;
 const trayOf = <T extends z.ZodMiniType>(part: T) => z._default(z.array(part).check(z.maxLength(READ_LIMIT)), []);

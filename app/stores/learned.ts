@@ -1,0 +1,66 @@
+import { ref, shallowRef } from 'vue';
+import { defineStore } from 'pinia';
+import { isBelief, sameJson, type Belief, type OwnLog } from '@core';
+import { useFollowed } from '../composables/useFollowed';
+import { db, type SettingsRow } from '../db/database';
+import { keep } from '../db/keep';
+import { keeper } from '../db/our-keeper';
+import { workWith } from '../workers/belief';
+import { useNotices } from './notices';
+import { useWater } from './water';
+
+/**
+ * What tests and the log taught, in short: made of them whenever they change, and kept beside them so that the next visit need not read a
+ * thousand outings before it answers.
+ */
+export const useLearned = defineStore('learned', () => {
+  const belief = shallowRef<Belief | null>(null);
+  const ownLog = shallowRef<OwnLog>({});
+  const notices = useNotices();
+  const bases = new Map<SettingsRow['key'], SettingsRow>();
+
+  function work(next: Belief | null): void {
+    if (sameJson(next, belief.value)) return;
+    belief.value = next;
+    workWith(next);
+    // whatever was computed is of another model now
+    useWater().touch();
+  }
+  function take(row: SettingsRow | null | undefined): void {
+    if (!row) return;
+    bases.set(row.key, row);
+    // one of other factors, of an earlier version, is made anew once its tests are read
+    if (row.key === 'belief') work(isBelief(row.value) ? row.value : null);
+    if (row.key === 'own-log' && !sameJson(ownLog.value, row.value)) ownLog.value = row.value;
+  }
+  useFollowed('setting', ref('belief'), take);
+  useFollowed('setting', ref('own-log'), take);
+
+  async function load(): Promise<void> {
+    const stored = await keep(() => db.settings.bulkGet(['belief', 'own-log']));
+    if (!stored.ok) return notices.complain(stored.issues);
+    const [beliefRow, logRow] = (['belief', 'own-log'] as const).map(
+      (key, at) => keeper.pendingOf('setting', key)?.row ?? stored.value[at],
+    );
+    if (!beliefRow) work(null);
+    if (!logRow) ownLog.value = {};
+    take(beliefRow);
+    take(logRow);
+  }
+  function put(row: SettingsRow): void {
+    const base = bases.get(row.key) ?? null;
+    bases.set(row.key, row);
+    void keeper.put('setting', row, base);
+  }
+  function setBelief(next: Belief | null): void {
+    if (sameJson(next, belief.value)) return;
+    work(next);
+    put({ key: 'belief', value: next });
+  }
+  function setOwnLog(next: OwnLog): void {
+    if (sameJson(next, ownLog.value)) return;
+    ownLog.value = next;
+    put({ key: 'own-log', value: next });
+  }
+  return { belief, ownLog, load, setBelief, setOwnLog };
+});

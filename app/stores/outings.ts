@@ -1,0 +1,389 @@
+import { computed, onScopeDispose, ref, shallowRef } from 'vue';
+import { liveQuery } from 'dexie';
+import { defineStore } from 'pinia';
+import {
+  eventKeys,
+  freeMoment,
+  issue,
+  joinOutings,
+  keptOutingSchema,
+  LOG_LIMITS,
+  momentOf,
+  parseWith,
+  sameJson,
+  splitOuting,
+  standing,
+  withEvent,
+  withoutEvent,
+  type EventKind,
+  type Issue,
+  type KeptOuting,
+  type LogEvent,
+  type Result,
+  type Rig,
+  type Water,
+} from '@core';
+import { useFollowed } from '../composables/useFollowed';
+import { db, type SettingsRow } from '../db/database';
+import { keep } from '../db/keep';
+import '../db/later-kinds';
+import { keeper } from '../db/our-keeper';
+import { newId } from '../new-id';
+import { askLog } from '../workers/ask-log';
+import type { OutingRow } from '../workers/log';
+import { useKeeping } from './keeping';
+import { useLearned } from './learned';
+import { useNotices } from './notices';
+import { useWater } from './water';
+import * as words from '../locale/en/log';
+
+/** How an event stands: on its way to the disk, there, or not there yet. */
+export interface Confirmed {
+  readonly what: EventKind;
+  readonly at: string;
+  readonly is: 'storing' | 'stored' | 'not-stored';
+}
+/** Minutes east of Greenwich of the clock here and now. */
+const offsetHere = (ms: number): number => -new Date(ms).getTimezoneOffset();
+const stamp = (): string => new Date().toISOString();
+/** Changes of the store that follow each other are read once, ms. */
+const READ_AFTER_MS = 250;
+
+/** Outings: the one that runs, and the others in short; every change is stored at once. */
+export const useOutings = defineStore('outings', () => {
+  const water = useWater();
+  const notices = useNotices();
+  const keeping = useKeeping();
+  const learned = useLearned();
+  const running = shallowRef<KeptOuting | null>(null);
+  const loaded = ref(false);
+  const confirmed = shallowRef<Confirmed | null>(null);
+  /** all outings in short, the latest first; null until they were read */
+  const rows = shallowRef<readonly OutingRow[] | null>(null);
+  /** grows whenever the log changed */
+  const turn = ref(0);
+  /** the outing as it was read or stored last: what the next change is made of */
+  let stored: KeptOuting | null = null;
+  let onWater: SettingsRow | null = null;
+
+  const now = computed(() => (running.value ? standing(running.value.events) : null));
+
+  async function store(next: KeptOuting): Promise<boolean> {
+    running.value = next;
+    const kept = await keeper.put('outing', next, stored);
+    if (!kept.ok) return false;
+    if (kept.value && !keeper.pendingOf('outing', next.id)) takeUp(kept.value);
+    return true;
+  }
+  function takeUp(row: KeptOuting): void {
+    if (running.value?.id !== row.id) return;
+    stored = row;
+    // ended in another tab
+    if (row.to !== null) return clear();
+    if (!sameJson(running.value, row)) running.value = row;
+  }
+  useFollowed(
+    'outing',
+    computed(() => running.value?.id ?? null),
+    (row) => {
+      if (row !== null) return takeUp(row);
+      if (stored !== null && stored.id === running.value?.id) clear();
+    },
+  );
+  function clear(): void {
+    running.value = null;
+    stored = null;
+    confirmed.value = null;
+  }
+  async function point(to: string): Promise<void> {
+    const before = onWater;
+    onWater = { key: 'on-water', value: to };
+    await keeper.put('setting', onWater, before);
+  }
+
+  async function load(): Promise<void> {
+    if (loaded.value) return;
+    await keeper.recovered();
+    const found = await keep(async () => {
+      const pointer = keeper.pendingOf('setting', 'on-water')?.row ?? (await db.settings.get('on-water')) ?? null;
+      if (pointer?.key !== 'on-water') return { pointer, row: null };
+      const waiting = keeper.pendingOf('outing', pointer.value);
+      return { pointer, row: waiting ? waiting.row : ((await db.outings.get(pointer.value)) ?? null) };
+    });
+    if (loaded.value) return;
+    loaded.value = true;
+    if (!found.ok) return notices.complain(found.issues);
+    onWater = found.value.pointer;
+    const { row } = found.value;
+    if (!row) return;
+    const parsed = parseWith(keptOutingSchema, row);
+    if (!parsed.ok) return void keeping.setRowsAside([{ kind: 'outing', row, issues: parsed.issues }]);
+    if (row.to !== null) return;
+    stored = row;
+    running.value = row;
+  }
+  /** Looks again: everything was cleared, or another store put in its place. */
+  async function reload(): Promise<void> {
+    clear();
+    onWater = null;
+    loaded.value = false;
+    await load();
+    await read();
+  }
+
+  let reading: Promise<void> | null = null;
+  let isStale = false;
+  /** Reads all outings in short, and what they have to say where a rig is picked. */
+  function read(): Promise<void> {
+    isStale = true;
+    reading ??= (async () => {
+      while (isStale) {
+        isStale = false;
+        const found = await askLog('list', { waiting: keeper.waiting(), nowMs: Date.now() });
+        if (!found.ok) {
+          notices.complain(found.issues);
+          break;
+        }
+        rows.value = found.value.rows;
+        learned.setOwnLog(found.value.ownLog);
+        turn.value++;
+      }
+      reading = null;
+    })();
+    return reading;
+  }
+  let timer: ReturnType<typeof setTimeout> | undefined;
+  let following: { unsubscribe(): void } | null = null;
+  /** Follows the log from now on, whoever changes it. */
+  function follow(): void {
+    following ??= liveQuery(async () => {
+      const last = await db.outings.orderBy('changedAt').last();
+      return `${await db.outings.count()} ${last?.id ?? ''} ${last?.changedAt ?? ''}`;
+    }).subscribe({
+      next: () => {
+        clearTimeout(timer);
+        timer = setTimeout(() => void read(), rows.value === null ? 0 : READ_AFTER_MS);
+      },
+      // whoever reads the rows says what is wrong
+      error: () => undefined,
+    });
+  }
+  onScopeDispose(() => {
+    following?.unsubscribe();
+    clearTimeout(timer);
+  });
+
+  const moment = (ms: number): string => momentOf(ms, offsetHere(ms));
+
+  /** Begins an outing with what is on the rods. */
+  async function start(place: string, rigs: readonly { readonly rig: Rig }[], stop: string, at: Water): Promise<void> {
+    const ms = Date.now();
+    const from = moment(ms);
+    const events = rigs.map(({ rig }, rod): LogEvent => ({
+      at: from,
+      what: 'tie-on',
+      rod,
+      rig,
+      ...(rod === 0 ? { water: at, ...(stop === '' ? {} : { stop }) } : {}),
+    }));
+    loaded.value = true;
+    stored = null;
+    atHandSaid = water.water;
+    const made: KeptOuting = { id: newId(), changedAt: stamp(), place, from, to: null, events, rod: 0 };
+    void point(made.id);
+    keeping.somethingToLose();
+    await store(made);
+  }
+
+  /** the water at hand when it was said last: what changed since is said with the next event */
+  let atHandSaid: Water | null = null;
+  function waterSaid(): { readonly water?: Water } {
+    const said = now.value?.water ?? null;
+    atHandSaid ??= water.water;
+    if (said !== null && (sameJson(atHandSaid, water.water) || sameJson(said, water.water))) return {};
+    atHandSaid = water.water;
+    return { water: water.water };
+  }
+
+  /**
+   * Notes what happened on the rod in hand. It is on the screen at once; `confirmed` says when it is on the disk.
+   * @returns problems that keep it from being noted; empty when it was
+   */
+  async function note(what: EventKind, more: Partial<LogEvent> = {}): Promise<readonly Issue[]> {
+    const outing = running.value;
+    if (!outing) return [];
+    if (outing.events.length >= LOG_LIMITS.events)
+      return [issue('too-many-rows', 'events', { got: outing.events.length + 1, limit: LOG_LIMITS.events })];
+    // a clock that was set back does not put it before what was noted
+    const at = moment(freeMoment(outing.events, Math.max(Date.now(), Date.parse(outing.from))));
+    const rod = more.rod ?? outing.rod;
+    const event: LogEvent = { at, what, ...(rod === undefined ? {} : { rod }), ...waterSaid(), ...more };
+    confirmed.value = { what, at, is: 'storing' };
+    keeping.somethingToLose();
+    const isStored = await store({ ...withEvent(outing, event), changedAt: stamp() });
+    if (confirmed.value?.at === at) confirmed.value = { what, at, is: isStored ? 'stored' : 'not-stored' };
+    return [];
+  }
+  /** Tells more of the last event of its kind: where it was hooked, how long it is. */
+  async function tellMore(at: string, part: Pick<LogEvent, 'hookedBy' | 'lengthMm'>): Promise<void> {
+    const outing = running.value;
+    if (!outing) return;
+    const events = outing.events.map((event) => (event.at === at ? { ...event, ...part } : event));
+    await store({ ...outing, events, changedAt: stamp() });
+  }
+  const takeRod = (rod: number): void => {
+    if (running.value && running.value.rod !== rod) void store({ ...running.value, rod, changedAt: stamp() });
+  };
+  /** Takes back what was noted last. */
+  async function takeBack(): Promise<LogEvent | null> {
+    const outing = running.value;
+    const last = outing?.events.at(-1);
+    // what the outing began with stays: without a rig there is none
+    if (!outing || !last || (last.what === 'tie-on' && last.at === outing.from)) return null;
+    await store({ ...withoutEvent(outing, eventKeys(outing.events).at(-1)!), changedAt: stamp() });
+    confirmed.value = null;
+    return last;
+  }
+  const moveTo = (stop: string, at: Water): Promise<readonly Issue[]> => note('note', { stop, water: at });
+  async function end(at: string | null = null): Promise<void> {
+    const outing = running.value;
+    if (!outing) return;
+    const to = at ?? moment(freeMoment(outing.events, Date.now()));
+    const last = outing.events.at(-1);
+    const until = last && Date.parse(last.at) > Date.parse(to) ? last.at : to;
+    const ended = { ...outing, to: until, changedAt: stamp() };
+    const before = stored;
+    clear();
+    const kept = await keeper.put('outing', ended, before);
+    if (!kept.ok) return;
+    notices.say(words.ended, async () => {
+      const again = { ...ended, to: null, changedAt: stamp() };
+      await keeper.put('outing', again, ended);
+      stored = again;
+      running.value = again;
+      await point(again.id);
+    });
+  }
+  /** Keeps points of the sounder’s track with the outing that runs. */
+  function track(points: NonNullable<KeptOuting['track']>): void {
+    const outing = running.value;
+    if (!outing || points.length === 0) return;
+    const all = [...(outing.track ?? []), ...points];
+    // of too many every other one is let go
+    const kept = all.length > LOG_LIMITS.track ? all.filter((_, at) => at % 2 === 0) : all;
+    void store({ ...outing, track: kept, changedAt: stamp() });
+  }
+
+  // at home
+
+  async function get(id: string): Promise<KeptOuting | null> {
+    const waiting = keeper.pendingOf('outing', id);
+    const found = waiting ? { ok: true as const, value: waiting.row } : await keep(() => db.outings.get(id));
+    if (!found.ok) {
+      notices.complain(found.issues);
+      return null;
+    }
+    const row = found.value ?? null;
+    if (!row) return null;
+    const parsed = parseWith(keptOutingSchema, row);
+    if (parsed.ok) return parsed.value;
+    void keeping.setRowsAside([{ kind: 'outing', row, issues: parsed.issues }]);
+    return null;
+  }
+  /**
+   * Stores a changed outing.
+   * @returns problems that keep it from being taken; empty when it was
+   */
+  async function put(next: KeptOuting, base: KeptOuting | null): Promise<readonly Issue[]> {
+    const parsed = parseWith(keptOutingSchema, { ...next, changedAt: stamp() });
+    if (!parsed.ok) return parsed.issues;
+    if (running.value?.id === next.id) {
+      if (parsed.value.to === null) await store(parsed.value);
+      else {
+        clear();
+        await keeper.put('outing', parsed.value, base);
+      }
+      return [];
+    }
+    const kept = await keeper.put('outing', parsed.value, base);
+    keeping.somethingToLose();
+    return kept.ok ? [] : kept.issues;
+  }
+  async function remove(outing: KeptOuting): Promise<void> {
+    if (running.value?.id === outing.id) clear();
+    const removed = await keeper.remove('outing', outing);
+    if (!removed.ok) return notices.complain(removed.issues);
+    notices.say(words.outingDeleted, () => keeper.put('outing', outing, null));
+  }
+  /** Splits an outing at a moment; what it was comes back by one tap. */
+  async function split(outing: KeptOuting, at: string): Promise<Result<KeptOuting>> {
+    const made = splitOuting(outing, at, { id: newId(), changedAt: stamp() });
+    if (!made.ok) return made;
+    const [first, second] = made.value;
+    if (running.value?.id === outing.id) clear();
+    await keeper.put('outing', first, outing);
+    await keeper.put('outing', second, null);
+    notices.say(words.splitSays, async () => {
+      await keeper.remove('outing', second);
+      await keeper.put('outing', { ...outing, changedAt: stamp() }, first);
+    });
+    return { ok: true, value: first };
+  }
+  async function join(one: KeptOuting, other: KeptOuting): Promise<KeptOuting> {
+    const both = joinOutings(one, other, stamp());
+    const [stays, goes] = both.id === one.id ? [one, other] : [other, one];
+    await keeper.put('outing', both, stays);
+    await keeper.remove('outing', goes);
+    notices.say(words.joined, async () => {
+      await keeper.put('outing', { ...stays, changedAt: stamp() }, both);
+      await keeper.put('outing', goes, null);
+    });
+    return both;
+  }
+  /** Adds outings that are complete, such as those of the made-up world. */
+  async function add(outings: readonly KeptOuting[]): Promise<Result<number>> {
+    const added = await keep(() => db.outings.bulkPut([...outings]));
+    if (!added.ok) return added;
+    await read();
+    return { ok: true, value: outings.length };
+  }
+  async function removeMadeUp(): Promise<void> {
+    const ids = rows.value?.flatMap(({ id, isDemo }) => (isDemo ? [id] : [])) ?? [];
+    const gone = await keep(async () => {
+      const before = await db.outings.bulkGet(ids);
+      await db.outings.bulkDelete(ids);
+      return before.filter((row) => row !== undefined);
+    });
+    if (!gone.ok) return notices.complain(gone.issues);
+    await read();
+    notices.say(words.demoGone, () => add(gone.value));
+  }
+
+  return {
+    running,
+    now,
+    loaded,
+    confirmed,
+    rows,
+    turn,
+    load,
+    reload,
+    read,
+    follow,
+    start,
+    note,
+    tellMore,
+    takeRod,
+    takeBack,
+    moveTo,
+    end,
+    track,
+    get,
+    put,
+    remove,
+    split,
+    join,
+    add,
+    removeMadeUp,
+  };
+});

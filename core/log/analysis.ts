@@ -1,0 +1,85 @@
+import { CLARITY_SCALE } from '../water/clarity';
+import { TEMPERATURE_CLASSES } from '../water/water-class';
+import type { OwnLog } from '../advice/conditions/own-log';
+import { GROUPINGS, type Grouping } from './groups';
+import { hookPlaces } from './hook-places';
+import { ownLogOf } from './own-log';
+import {
+  compared,
+  grouped,
+  ratesBy,
+  sumsOf,
+  trailerHookVerdict,
+  type Comparison,
+  type GroupRate,
+  type Sums,
+  type TrailerHookVerdict,
+} from './rates';
+import type { Outing } from './schema';
+import { spellsOf, type Spell } from './spells';
+import { byHour, byMonth, type Stretch } from './when';
+
+/** A class of water in the picture of temperature over sight. */
+export interface WaterCell {
+  readonly clarity: string;
+  readonly temperature: string;
+  readonly hours: number;
+  readonly bites: number;
+  readonly perHour: number;
+  readonly band: readonly [number, number];
+}
+/** What a log comes to. */
+export interface LogAnalysis {
+  readonly outings: number;
+  readonly sums: Sums;
+  readonly groups: Readonly<Record<Grouping, readonly GroupRate[]>>;
+  readonly trailerHook: TrailerHookVerdict | null;
+  readonly hooks: ReturnType<typeof hookPlaces>;
+  readonly months: readonly Stretch[];
+  readonly hours: readonly Stretch[];
+  readonly waters: readonly WaterCell[];
+  readonly ownLog: OwnLog;
+}
+
+const clarities: readonly string[] = CLARITY_SCALE.map(({ id }) => id);
+const temperatures: readonly string[] = TEMPERATURE_CLASSES;
+
+/**
+ * Everything a log says at once.
+ * @param spellsBy  of outings whose spells are known already
+ */
+export function analysisOf(
+  outings: readonly Outing[],
+  spellsBy: (outing: Outing) => readonly Spell[] = spellsOf,
+): LogAnalysis {
+  const spells = outings.flatMap(spellsBy);
+  const groups = Object.fromEntries(GROUPINGS.map((by) => [by, ratesBy(spells, by)])) as LogAnalysis['groups'];
+  const waters = groups.water.flatMap(({ value, hours, bites, bitesPerHour, band }): WaterCell[] => {
+    const [clarity, temperature] = value.split('/');
+    return temperature === undefined
+      ? []
+      : [{ clarity: clarity!, temperature, hours, bites, perHour: bitesPerHour, band }];
+  });
+  return {
+    outings: outings.length,
+    sums: sumsOf(spells),
+    groups,
+    trailerHook: trailerHookVerdict(spells),
+    hooks: hookPlaces(spells),
+    months: byMonth(outings, spellsBy),
+    hours: byHour(outings),
+    waters: waters.sort(
+      (a, b) =>
+        clarities.indexOf(a.clarity) - clarities.indexOf(b.clarity) ||
+        temperatures.indexOf(a.temperature) - temperatures.indexOf(b.temperature),
+    ),
+    ownLog: ownLogOf(spells),
+  };
+}
+
+/** Two groups of a log beside each other, like with like; null where one of them is not there. */
+export function comparedIn(spells: readonly Spell[], by: Grouping, one: string, other: string): Comparison | null {
+  const groups = grouped(spells, by);
+  const [mine, theirs] = [groups.get(one), groups.get(other)];
+  return mine && theirs ? compared(mine, theirs) : null;
+}

@@ -1,0 +1,74 @@
+import { lastMoment, type KeptOuting } from './kept-outing';
+import { msOf } from './schema';
+import { spellsOf } from './spells';
+
+const MS_PER_HOUR = 3_600_000;
+/** Longer than this nobody fishes at one go, hours. */
+const LONGEST_H = 18;
+/** A clock may be ahead by so much before it is said, ms. */
+const AHEAD_MS = 10 * 60_000;
+
+/** Something about an outing that reads as a slip of the hand or of a clock. */
+export type Oddity =
+  /** counts on no rig: noted before anything was tied on, or on a rod that has none */
+  | { readonly what: 'no-rig'; readonly count: number }
+  | { readonly what: 'landed-over-hooked'; readonly landed: number; readonly hooked: number }
+  | { readonly what: 'left-running'; readonly hours: number; readonly last: string }
+  | { readonly what: 'very-long'; readonly hours: number }
+  | { readonly what: 'in-the-future' }
+  | { readonly what: 'overlaps'; readonly other: string };
+
+/** Events that count on no rig. */
+function withoutRig({ events }: KeptOuting): number {
+  const rods = new Set<number>();
+  let lost = 0;
+  for (const { what, rod } of events) {
+    if (what === 'tie-on' && rod !== undefined) rods.add(rod);
+    else if (what === 'put-down') {
+      if (rod === undefined) rods.clear();
+      else rods.delete(rod);
+    } else if (what !== 'note' && (rod === undefined ? rods.size !== 1 : !rods.has(rod))) lost++;
+  }
+  return lost;
+}
+
+/**
+ * What is odd about an outing.
+ * @param nowMs   by the clock at hand
+ * @param others  the other outings
+ */
+export function odditiesOf(outing: KeptOuting, nowMs: number, others: readonly KeptOuting[]): Oddity[] {
+  const found: Oddity[] = [];
+  const lost = withoutRig(outing);
+  if (lost > 0) found.push({ what: 'no-rig', count: lost });
+  const said = (kind: string): number => outing.events.filter(({ what }) => what === kind).length;
+  const [landed, hooked] = [said('landed'), said('hooked')];
+  // whoever notes only the last step is understood
+  if (hooked > 0 && landed > hooked) found.push({ what: 'landed-over-hooked', landed, hooked });
+  const last = lastMoment(outing);
+  const [from, until] = [msOf(outing.from), msOf(last)];
+  if (outing.to === null) {
+    const hours = (nowMs - from) / MS_PER_HOUR;
+    if (hours > LONGEST_H) found.push({ what: 'left-running', hours, last });
+  } else if ((until - from) / MS_PER_HOUR > LONGEST_H)
+    found.push({ what: 'very-long', hours: (until - from) / MS_PER_HOUR });
+  if (until > nowMs + AHEAD_MS) found.push({ what: 'in-the-future' });
+  const other = others.find(
+    (one) => one.id !== outing.id && msOf(one.from) < until && msOf(lastMoment(one)) > from && until > from,
+  );
+  if (other) found.push({ what: 'overlaps', other: other.id });
+  return found;
+}
+
+/** Hours fished and fish of an outing, in short. */
+export function outingSums(outing: Parameters<typeof spellsOf>[0]): {
+  readonly hours: number;
+  readonly bites: number;
+  readonly hooked: number;
+  readonly landed: number;
+} {
+  const spells = spellsOf(outing);
+  const sum = (field: 'hours' | 'bites' | 'hooked' | 'landed'): number =>
+    spells.reduce((total, spell) => total + spell[field], 0);
+  return { hours: sum('hours'), bites: sum('bites'), hooked: sum('hooked'), landed: sum('landed') };
+}

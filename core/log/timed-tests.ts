@@ -1,0 +1,197 @@
+import * as z from 'zod/mini';
+import { onsetOfMps } from '../motion/kick';
+import type { Band } from '../motion/bands';
+import {
+  dropNoiseSd,
+  learn,
+  predict,
+  priorBelief,
+  untested,
+  wakeNoiseSd,
+  type Belief,
+  type Predicted,
+} from '../motion/calibration';
+import { secondsToBottom, steadyFall } from '../motion/fall';
+import { holdSpeedMps } from '../motion/level';
+import { mediumAt } from '../motion/medium';
+import { lineSchema } from '../motion/plan';
+import { lureOf, towlineOf } from '../motion/towed';
+import { rigBody } from '../rig/body/body';
+import { BAND_80_SD } from '../units/band-80';
+import { PART_LIMITS, rigSchema, shortText, within } from '../rig/parts/schema';
+import { msOf } from './schema';
+
+/** What a test may hold. Half a metre is too short to time by hand. */
+export const TEST_LIMITS = {
+  depthM: { min: 0.5, max: 30 },
+  seconds: { min: 0.3, max: 200 },
+  turns: { min: 1, max: 60 },
+  reactionS: { min: 0, max: 1 },
+  castM: { min: 4, max: 60 },
+  tipM: { min: 0.1, max: 4 },
+  temperatureC: { min: 0, max: 40 },
+  times: 20,
+  tests: 500,
+} as const;
+/** Seconds handle turns are counted in. */
+export const COUNTED_S = 10;
+/** How long a hand takes to stop a watch by what it sees, s, where it was not measured. @source adr-0032 */
+export const USUAL_REACTION_S = 0.22;
+
+/** One reading; what is put out does not count. */
+const readingOf = (range: { readonly min: number; readonly max: number }) =>
+  z
+    .array(z.strictObject({ value: within(range), isOut: z.exactOptional(z.literal(true)) }))
+    .check(z.minLength(1), z.maxLength(TEST_LIMITS.times));
+const common = {
+  id: shortText(),
+  at: z.iso.datetime({ offset: true }),
+  changedAt: z.iso.datetime(),
+  rig: rigSchema,
+  temperatureC: within(TEST_LIMITS.temperatureC),
+  /** in a made-up tube: practice, which teaches nothing about this angler’s lures */
+  isPractice: z.exactOptional(z.literal(true)),
+  /** the whole test does not count */
+  isOut: z.exactOptional(z.literal(true)),
+};
+export const timedTestSchema = z.discriminatedUnion('what', [
+  z.strictObject({
+    ...common,
+    what: z.literal('drop'),
+    depthM: within(TEST_LIMITS.depthM),
+    /** taken off every time: the hand is late by so much, s */
+    reactionS: within(TEST_LIMITS.reactionS),
+    readings: readingOf(TEST_LIMITS.seconds),
+  }),
+  z.strictObject({
+    ...common,
+    what: z.literal('wake'),
+    /** handle turns in ten seconds at which it just breaks the surface */
+    readings: readingOf(TEST_LIMITS.turns),
+    /** line a turn of the handle brings in, m */
+    mPerTurn: within(PART_LIMITS.reelTurnM),
+    castM: within(TEST_LIMITS.castM),
+    tipM: within(TEST_LIMITS.tipM),
+    line: lineSchema,
+  }),
+]);
+export type TimedTest = z.infer<typeof timedTestSchema>;
+
+const counted = ({ readings }: TimedTest): number[] => readings.flatMap(({ value, isOut }) => (isOut ? [] : [value]));
+const meanOf = (values: readonly number[]): number => values.reduce((sum, value) => sum + value, 0) / values.length;
+const spreadOf = (values: readonly number[]): number => {
+  const mean = meanOf(values);
+  return values.length < 3
+    ? 0
+    : Math.sqrt(values.reduce((sum, value) => sum + (value - mean) ** 2, 0) / (values.length - 1));
+};
+
+/** What a test measured, in the unit it is compared in: seconds to the bottom, or m/s at the surface. */
+export interface Measured {
+  readonly value: number;
+  /** of its logarithm */
+  readonly noiseSd: number;
+  readonly band: Band;
+  readonly times: number;
+}
+/** @returns null where every reading is put out, or nothing is left of them */
+export function measuredBy(test: TimedTest): Measured | null {
+  const values = counted(test);
+  if (values.length === 0) return null;
+  const mean = meanOf(values);
+  const value = test.what === 'drop' ? mean - test.reactionS : (mean * test.mPerTurn) / COUNTED_S;
+  if (!(value > 0)) return null;
+  const noiseSd =
+    test.what === 'drop' ? dropNoiseSd(value, values.length, spreadOf(values)) : wakeNoiseSd(mean, values.length);
+  const reach = Math.exp(BAND_80_SD * noiseSd);
+  return { value, noiseSd, band: [value / reach, value * reach], times: values.length };
+}
+
+/** What the model computes for a test, under any factors. */
+export function predictedFor(test: TimedTest): Predicted {
+  const body = untested(rigBody(test.rig));
+  const medium = mediumAt(test.temperatureC);
+  const kind = test.rig.trailer?.kind ?? null;
+  if (test.what === 'drop')
+    return {
+      kind,
+      numberOf: (factors) => secondsToBottom(body, medium, steadyFall(body, medium, 0, factors), test.depthM),
+    };
+  const line = towlineOf(test.line, test.tipM);
+  const onsetMps = onsetOfMps(test.rig.trailer, test.temperatureC);
+  return {
+    kind,
+    numberOf: (factors) => holdSpeedMps(lureOf(body, medium, onsetMps, factors), line, test.castM / 2, 0),
+  };
+}
+
+/** A test beside what is computed for it: before any test, with all the others, and with it too. */
+export interface TestTold {
+  readonly id: string;
+  readonly measured: Measured | null;
+  readonly untested: { readonly value: number; readonly band: Band } | null;
+  readonly now: { readonly value: number; readonly band: Band } | null;
+  /** how far it lies from what the tests before it led to expect, in standard deviations; null where it taught nothing */
+  readonly surprise: number | null;
+}
+export interface Taught {
+  /** null where no test counts */
+  readonly belief: Belief | null;
+  readonly told: readonly TestTold[];
+}
+
+const counts = ({ isOut, isPractice }: TimedTest): boolean => !isOut && !isPractice;
+
+/**
+ * Learns from tests in the order they were made in; practice and what is put out is told, and teaches nothing.
+ * @source adr-0012, adr-0032
+ */
+export function taughtBy(tests: readonly TimedTest[]): Taught {
+  const ordered = [...tests].sort((a, b) => msOf(a.at) - msOf(b.at));
+  let belief = priorBelief();
+  let isTaught = false;
+  const seen = ordered.map((test) => {
+    const predicted = predictedFor(test);
+    const measured = measuredBy(test);
+    const expected = predict(belief, predicted);
+    let surprise: number | null = null;
+    if (measured && expected && counts(test)) {
+      const sd = Math.log(expected.band[1] / expected.value) / BAND_80_SD;
+      surprise = Math.log(measured.value / expected.value) / Math.hypot(sd, measured.noiseSd);
+      belief = learn(belief, predicted, measured.value, measured.noiseSd);
+      isTaught = true;
+    }
+    return { test, predicted, measured, surprise };
+  });
+  const prior = priorBelief();
+  return {
+    belief: isTaught ? belief : null,
+    told: seen.map(({ test, predicted, measured, surprise }) => ({
+      id: test.id,
+      measured,
+      untested: predict(prior, predicted),
+      now: predict(belief, predicted),
+      surprise,
+    })),
+  };
+}
+
+/** A test that lies so far off is most likely of another rig, another depth, or a slip of the thumb, standard deviations. */
+export const FAR_OFF_SD = 2.6;
+
+/** How late a hand is, from taps that answered a sign, s: the middle one; null before three. */
+export function reactionOf(taps: readonly number[]): number | null {
+  if (taps.length < 3) return null;
+  const sorted = [...taps].sort((a, b) => a - b);
+  return Math.min(TEST_LIMITS.reactionS.max, sorted[Math.floor(sorted.length / 2)]!);
+}
+
+/** A reading that is far from the others of its test: its place; a slip of the thumb. */
+export function oddReadings({ readings }: TimedTest): number[] {
+  const values = readings.map(({ value }) => value).sort((a, b) => a - b);
+  if (values.length < 3) return [];
+  const middle = values[Math.floor(values.length / 2)]!;
+  const off = readings.map(({ value }) => Math.abs(value - middle)).sort((a, b) => a - b);
+  const usual = Math.max(0.1, 0.03 * middle, off[Math.floor(off.length / 2)]!);
+  return readings.flatMap(({ value }, at) => (Math.abs(value - middle) > 4 * usual ? [at] : []));
+}
