@@ -1,5 +1,10 @@
 import {
+  grouped,
   momentOf,
+  outingOf,
+  ratesBy,
+  rigKey,
+  spellsOf,
   temperatureClass,
   uncutTrailer,
   type HookedBy,
@@ -331,4 +336,37 @@ export function demoSeasons(seed = SEED): readonly KeptOuting[] {
     }
   }
   return outings;
+}
+
+/** A rig of the seasons: what is true of it over the hours it was fished, and what the log makes of it. */
+export interface Truth {
+  readonly rig: Rig;
+  readonly hours: number;
+  readonly bites: number;
+  /** bites an hour as they truly were in its waters, as found, and where the log says they lie */
+  readonly trueRate: number;
+  readonly found: number;
+  readonly band: readonly [number, number];
+  readonly trueLanded: number;
+  readonly landed: number;
+}
+/** What is true beside what was found, rig by rig; those that a log takes for one are left out. */
+export function demoTruth(): readonly Truth[] {
+  const spells = demoSeasons().map(outingOf).flatMap(spellsOf);
+  const groups = grouped(spells, 'rig');
+  const keys = TRUE_RATES.map(({ rig }) => rigKey(rig));
+  return ratesBy(spells, 'rig').flatMap(({ value, hours, bites, landed, bitesPerHour, band }): Truth[] => {
+    const names = TRUE_RATES.filter((_, at) => keys[at] === value);
+    const [known] = names;
+    if (!known || names.length > 1) return [];
+    const own = groups.get(value)!;
+    const truth = own.reduce((sum, spell) => sum + spell.hours * trueRate(known.name, spell.water!), 0) / hours;
+    return [
+      {
+        ...{ rig: known.rig, hours, bites, band, trueRate: truth, found: bitesPerHour },
+        trueLanded: known.landed,
+        landed: landed / Math.max(1, bites),
+      },
+    ];
+  });
 }

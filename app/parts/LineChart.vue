@@ -1,10 +1,8 @@
 <script setup lang="ts">
-import { onBeforeUnmount, onMounted, ref, watch } from 'vue';
+import { ref } from 'vue';
 import { CustomChart, LineChart, type CustomSeriesOption } from 'echarts/charts';
-import { GridComponent, LegendComponent, TooltipComponent } from 'echarts/components';
-import { init, use, type EChartsCoreOption, type EChartsType } from 'echarts/core';
-import { CanvasRenderer } from 'echarts/renderers';
-import { useSettings } from '../stores/settings';
+import { use, type EChartsCoreOption } from 'echarts/core';
+import { useChart, type ChartLook } from '../composables/useChart';
 
 /** Lines over two scales, each told by its dashes as well as by its colour. */
 export interface ChartLine {
@@ -25,31 +23,10 @@ const props = defineProps<{
   down: boolean;
   label: string;
 }>();
-use([CustomChart, LineChart, GridComponent, LegendComponent, TooltipComponent, CanvasRenderer]);
+use([CustomChart, LineChart]);
 
-const settings = useSettings();
 const root = ref<HTMLElement | null>(null);
-let chart: EChartsType | null = null;
 const DASHES = ['solid', [8, 4], [3, 3], [12, 4, 3, 4], [2, 6]] as const;
-
-/** Colours and type of the page as they are now: by day or by night. */
-function look(): {
-  readonly ink: string;
-  readonly soft: string;
-  readonly rule: string;
-  readonly lines: readonly string[];
-  readonly font: string;
-} {
-  const style = getComputedStyle(root.value!);
-  const colour = (name: string): string => `rgb(${style.getPropertyValue(`--v-theme-${name}`)})`;
-  return {
-    ink: colour('ink'),
-    soft: colour('ink-soft'),
-    rule: colour('rule'),
-    lines: ['oxblood', 'bottle', 'brass', 'ink', 'ink-soft'].map(colour),
-    font: style.fontFamily,
-  };
-}
 
 /** The band of the line that is looked at, as a shape behind it: of all of them nobody could tell one from another. */
 function bandSeries({ points, isOwn }: ChartLine, fill: string): CustomSeriesOption[] {
@@ -82,17 +59,8 @@ function bandSeries({ points, isOwn }: ChartLine, fill: string): CustomSeriesOpt
 }
 const BAND_OPACITY = 0.14;
 
-function option(): EChartsCoreOption {
-  const { ink, soft, rule, lines, font } = look();
-  const axis = {
-    nameTextStyle: { color: soft },
-    axisLabel: { color: ink },
-    axisLine: { lineStyle: { color: ink } },
-    splitLine: { lineStyle: { color: rule } },
-  };
+function option({ ink, axis, lines }: ChartLook): EChartsCoreOption {
   return {
-    animation: false,
-    textStyle: { fontFamily: font, color: ink },
     legend: { type: 'scroll', top: 0, textStyle: { color: ink }, pageTextStyle: { color: ink }, itemWidth: 34 },
     tooltip: { trigger: 'axis', confine: true },
     grid: { left: 58, right: 18, top: 36, bottom: 44 },
@@ -115,30 +83,7 @@ function option(): EChartsCoreOption {
     }),
   };
 }
-function draw(): void {
-  chart?.setOption(option(), true);
-}
-const observer = typeof ResizeObserver === 'function' ? new ResizeObserver(() => chart?.resize()) : null;
-onMounted(() => {
-  chart = init(root.value!);
-  draw();
-  observer?.observe(root.value!);
-});
-// the page changes its colours first
-watch(() => [props.lines, props.xName, props.yName, settings.settings.theme], draw, { flush: 'post' });
-onBeforeUnmount(() => {
-  observer?.disconnect();
-  chart?.dispose();
-});
-/** The picture as it stands, on paper of the page's own colour. */
-function picture(): string {
-  const style = getComputedStyle(root.value!);
-  return chart!.getDataURL({
-    type: 'png',
-    pixelRatio: 2,
-    backgroundColor: `rgb(${style.getPropertyValue('--v-theme-skin')})`,
-  });
-}
+const { picture } = useChart(root, option, () => [props.lines, props.xName, props.yName]);
 defineExpose({ picture });
 </script>
 

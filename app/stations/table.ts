@@ -24,6 +24,7 @@ export const STATIONS = [
   { name: 'bench', key: '3', title: words.bench, path: '/bench', page: () => import('./bench/BenchPage.vue') },
   { name: 'tank', key: '4', title: words.tank, path: '/tank', page: () => import('./tank/TankPage.vue') },
   { name: 'deck', key: '5', title: words.deck, path: '/deck', page: () => import('./deck/DeckPage.vue') },
+  { name: 'log', key: '6', title: words.log, path: '/log', page: () => import('./log/LogPage.vue') },
   { name: 'box', key: '7', title: words.box, path: '/box', page: () => import('./box/BoxPage.vue') },
   {
     name: 'tickets',

@@ -133,24 +133,25 @@ export const useOutings = defineStore('outings', () => {
 
   let reading: Promise<void> | null = null;
   let isStale = false;
-  /** Reads all outings in short, and what they have to say where a rig is picked. */
-  function read(): Promise<void> {
-    isStale = true;
-    reading ??= (async () => {
-      while (isStale) {
-        isStale = false;
-        const found = await askLog('list', { waiting: keeper.waiting(), nowMs: Date.now() });
-        if (!found.ok) {
-          notices.complain(found.issues);
-          break;
-        }
-        rows.value = found.value.rows;
-        learned.setOwnLog(found.value.ownLog);
-        turn.value++;
+  async function readOver(): Promise<void> {
+    while (isStale) {
+      isStale = false;
+      const found = await askLog('list', { waiting: keeper.waiting(), nowMs: Date.now() });
+      if (!found.ok) {
+        void notices.complain(found.issues);
+        break;
       }
-      reading = null;
-    })();
-    return reading;
+      rows.value = found.value.rows;
+      learned.setOwnLog(found.value.ownLog);
+      turn.value++;
+    }
+    reading = null;
+  }
+  /** Reads all outings in short, and what they have to say where a rig is picked. */
+  async function read(): Promise<void> {
+    isStale = true;
+    reading ??= readOver();
+    await reading;
   }
   let timer: ReturnType<typeof setTimeout> | undefined;
   let following: { unsubscribe(): void } | null = null;
@@ -280,7 +281,7 @@ export const useOutings = defineStore('outings', () => {
     const waiting = keeper.pendingOf('outing', id);
     const found = waiting ? { ok: true as const, value: waiting.row } : await keep(() => db.outings.get(id));
     if (!found.ok) {
-      notices.complain(found.issues);
+      void notices.complain(found.issues);
       return null;
     }
     const row = found.value ?? null;

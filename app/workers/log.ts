@@ -27,6 +27,7 @@ import {
   type Taught,
   type TimedTest,
 } from '@core';
+import type { Truth } from '../../demo/seasons';
 import type { PanderoDatabase } from '../db/database';
 import { keep } from '../db/keep';
 import type { Pending } from '../db/keeper-news';
@@ -65,6 +66,8 @@ export interface LogRequests {
   compare: Reads & { readonly filter: LogFilter; readonly by: Grouping; readonly one: string; readonly other: string };
   schools: Reads & { readonly filter: LogFilter };
   teach: { readonly tests: readonly TimedTest[] };
+  /** of the made-up seasons: what is true beside what was found */
+  truth: object;
   /** a recording of a sounder */
   recording: { readonly file: Blob; readonly mountedM: number };
 }
@@ -74,6 +77,7 @@ export interface LogAnswers {
   compare: Result<Comparison | null>;
   schools: Result<readonly Favoured[]>;
   teach: Taught;
+  truth: readonly Truth[];
   recording: Result<Recording>;
 }
 export type LogAsk = keyof LogRequests;
@@ -180,6 +184,7 @@ export async function answerLog(
       return ok(finishedIn(schoolsFavoured(found.value.outings.flatMap(found.value.spellsFor)), tell));
     },
     teach: ({ tests }) => taughtBy(tests),
+    truth: async () => (await import('../../demo/seasons')).demoTruth(),
     recording: (asked) => recorded(asked, tell),
   };
   return (answers[job.ask] as (asked: LogRequest) => Promise<LogAnswers[LogAsk]>)(job);

@@ -170,8 +170,6 @@ describe('newest water wins', () => {
         flipsFor: 1,
         before: null,
         gear: null,
-      log: null,
-      belief: null,
         log: null,
         belief: null,
       });

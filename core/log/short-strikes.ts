@@ -18,16 +18,18 @@ const CAN_BE_SMALLER_MM = 70;
 
 /** Strikes on one rod that did not hook, since its rig was tied on and lately; fish that were hooked come off the bites. */
 export function shortStrikes(events: readonly LogEvent[], rod: number, nowMs: number): number {
-  let [short, bites, hooked] = [0, 0, 0];
+  let [short, bites, hooked, ended] = [0, 0, 0, 0];
   for (const { what, rod: on, at } of events) {
     if (on !== rod) continue;
-    if (what === 'tie-on' || what === 'put-down') [short, bites, hooked] = [0, 0, 0];
+    if (what === 'tie-on' || what === 'put-down') [short, bites, hooked, ended] = [0, 0, 0, 0];
     if (nowMs - msOf(at) > WITHIN_MS) continue;
     if (what === 'nip') short++;
     if (what === 'bite') bites++;
     if (what === 'hooked') hooked++;
+    if (what === 'landed' || what === 'lost') ended++;
   }
-  return short + Math.max(0, bites - hooked);
+  // whoever noted only the last step is understood
+  return short + Math.max(0, bites - Math.max(hooked, ended));
 }
 
 /** A change for short strikes, with the number it hangs on. */

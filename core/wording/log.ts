@@ -84,8 +84,11 @@ export function comparisonText(one: string, other: string, { chance, hoursToSett
   return words.beatsText(first, second, percent(leads), settled);
 }
 
+/** As closely as a thumb tells it on the water. */
+const aboutMm = (mm: number, system: UnitSystem): number =>
+  system === 'us' ? (Math.round((mm / 25.4) * 4) / 4) * 25.4 : Math.round(mm);
 export const shortStrikeBecause = ({ because, mm }: ShortStrikeAdvice, system: UnitSystem): string =>
-  words.SHORT_STRIKE_BECAUSE[because](shown('cut', lengthMFromMm(mm), system));
+  words.SHORT_STRIKE_BECAUSE[because](shown('partLength', lengthMFromMm(aboutMm(mm, system)), system));
 
 /** @param clock  writes a moment as people read it; @param titleOf  names another outing */
 export function oddityText(

@@ -18,6 +18,7 @@ export const pick = 'Pick';
 export const bench = 'Bench';
 export const tank = 'Tank';
 export const deck = 'Deck';
+export const log = 'Log';
 export const box = 'Box';
 export const tickets = 'Tickets';
 export const ticket = 'Ticket';

@@ -11,6 +11,7 @@ export const stationHelp: Readonly<Record<StationName, string>> = {
   bench: ': cut it, turn it, and see at once what that does; keep versions, compare them, print the cut card.',
   tank: ': run it over this bottom before you tie it: its path, what you would feel, two falls side by side.',
   deck: ': name the stops of a day; which rig on which rod answers them best is proven, with what to pack and a sheet to print.',
+  log: ': what happened on the water, one key an event; at home rates with how sure they are, and timed drops that teach the model.',
   tickets: ': the chosen rig with its numbers, to keep, print or hand on.',
 };
 export const theMarks = 'The marks';

@@ -1,0 +1,168 @@
+<script setup lang="ts">
+import { computed, defineAsyncComponent, onBeforeUnmount, ref } from 'vue';
+import { oddReadings, TEST_LIMITS, USUAL_REACTION_S, type TimedTest } from '@core';
+import FractionText from '../../parts/FractionText.vue';
+import RigDrawing from '../../parts/RigDrawing.vue';
+import SelectField from '../../parts/SelectField.vue';
+import UnitField from '../../parts/UnitField.vue';
+import { useKeys } from '../../composables/useKeys';
+import { useSettings } from '../../stores/settings';
+import { useWater } from '../../stores/water';
+import { useTestRig } from './useTestRig';
+import * as words from '../../locale/en/log';
+
+/** Times drops: press when it is let go, press when it touches; three times or more. */
+const LogHand = defineAsyncComponent(() => import('./LogHand.vue'));
+const emit = defineEmits<{ keep: [test: TimedTest]; cancel: [] }>();
+const settings = useSettings();
+const water = useWater();
+const { choices, chosen, rig, temperatureC, isPractice, base } = useTestRig();
+const { depthM: DEPTH, temperatureC: TEMPERATURE, times: MOST } = TEST_LIMITS;
+const depthM = ref(Math.min(DEPTH.max, Math.max(1, water.water.depthM)));
+const measuring = ref(false);
+const reactionS = computed(() => settings.settings.reactionS ?? USUAL_REACTION_S);
+
+const readings = ref<TimedTest['readings']>([]);
+/** of the drop that is under way, ms on the clock of the page */
+const since = ref<number | null>(null);
+const now = ref(0);
+let frame = 0;
+function tick(): void {
+  now.value = performance.now();
+  if (since.value !== null) frame = requestAnimationFrame(tick);
+}
+onBeforeUnmount(() => cancelAnimationFrame(frame));
+function press(event?: Event): void {
+  if (rig.value === null || readings.value.length >= MOST) return;
+  // the moment of the finger, not of the answer to it
+  const at = event && event.timeStamp > 0 ? event.timeStamp : performance.now();
+  if (since.value === null) {
+    since.value = at;
+    tick();
+    return;
+  }
+  const seconds = (at - since.value) / 1000;
+  since.value = null;
+  if (seconds < TEST_LIMITS.seconds.min || seconds > TEST_LIMITS.seconds.max) return;
+  readings.value = [...readings.value, { value: Math.round(1000 * seconds) / 1000 }];
+}
+useKeys({ ' ': () => press() });
+const shown = computed(() => (since.value === null ? null : Math.max(0, (now.value - since.value) / 1000)));
+const draft = computed((): TimedTest | null =>
+  rig.value && readings.value.length > 0
+    ? { ...base(), what: 'drop', depthM: depthM.value, reactionS: reactionS.value, readings: readings.value }
+    : null,
+);
+const odd = computed(() => (draft.value ? oddReadings(draft.value) : []));
+function turn(at: number): void {
+  readings.value = readings.value.map((reading, place) =>
+    place !== at ? reading : reading.isOut ? { value: reading.value } : { ...reading, isOut: true as const },
+  );
+}
+const keep = (): void => void (draft.value && emit('keep', draft.value));
+</script>
+
+<template>
+  <section class="drop" :aria-label="words.newDrop" data-testid="drop">
+    <p v-if="choices.length === 0">{{ words.nothingToTie }}</p>
+    <template v-else>
+      <SelectField v-model="chosen" :label="words.testRig" :items="choices" />
+      <RigDrawing v-if="rig" :rig="rig" :frame-mm="140" :label="words.testRig" />
+      <div class="drop__fields">
+        <UnitField v-model="depthM" :label="words.depth" quantity="depth" :min="DEPTH.min" :max="DEPTH.max" />
+        <UnitField
+          v-model="temperatureC"
+          :label="words.waterTemperature"
+          quantity="temperature"
+          :min="TEMPERATURE.min"
+          :max="TEMPERATURE.max"
+        />
+      </div>
+      <p>
+        {{ words.handLate }}
+        {{ words.handLateIs(reactionS.toFixed(2), settings.settings.reactionS !== undefined) }}
+        <button type="button" class="press" @click="measuring = !measuring">{{ words.measureHand }}</button>
+      </p>
+      <LogHand v-if="measuring" @done="measuring = false" />
+      <template v-else>
+        <p>
+          {{ words.dropHow }} <span class="soft">({{ words.spaceKey }})</span>
+        </p>
+        <button
+          type="button"
+          class="drop__watch"
+          :class="{ 'drop__watch--runs': since !== null }"
+          data-testid="watch"
+          @pointerdown.prevent="press($event)"
+          @keydown.enter.prevent="press($event)"
+        >
+          <span class="number">{{ shown === null ? '0.0' : shown.toFixed(1) }}</span>
+          {{ since === null ? words.letGo : words.touched }}
+        </button>
+        <ol v-if="readings.length > 0" class="drop__readings" data-testid="readings">
+          <li v-for="(reading, at) in readings" :key="at" :class="{ drop__out: reading.isOut }">
+            <span class="number">{{ words.reading(reading.value.toFixed(2)) }}</span>
+            <em v-if="odd.includes(at) && !reading.isOut">{{ words.oddReading }}</em>
+            <button type="button" class="press press--text" @click="turn(at)">
+              {{ reading.isOut ? words.putIn : words.putOut }}
+            </button>
+          </li>
+        </ol>
+        <v-checkbox v-model="isPractice" :label="words.isPractice" hide-details density="compact" />
+        <p class="soft"><FractionText :text="words.tubeSays('npm run tube')" /></p>
+        <div class="drop__row">
+          <button type="button" class="press act" :disabled="draft === null" @click="keep">{{ words.keepTest }}</button>
+          <button type="button" class="press" @click="$emit('cancel')">{{ words.discard }}</button>
+        </div>
+      </template>
+    </template>
+  </section>
+</template>
+
+<style scoped>
+.drop {
+  display: grid;
+  gap: 10px;
+}
+.drop__fields {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(160px, 220px));
+  gap: 10px;
+}
+.drop__watch {
+  display: grid;
+  justify-items: center;
+  align-content: center;
+  min-height: 132px;
+  border: 3px solid rgb(var(--v-theme-oxblood));
+  background: rgb(var(--v-theme-oxblood));
+  color: rgb(var(--v-theme-on-primary));
+  font: 700 26px/1.1 var(--v-font-heading);
+  touch-action: none;
+  user-select: none;
+}
+.drop__watch .number {
+  font-size: 52px;
+  line-height: 1;
+}
+.drop__watch--runs {
+  background: rgb(var(--v-theme-skin));
+  color: rgb(var(--v-theme-ink));
+}
+.drop__readings {
+  padding-left: 22px;
+}
+.drop__readings em {
+  color: rgb(var(--v-theme-oxblood));
+}
+.drop__out .number {
+  text-decoration: line-through;
+}
+.drop__row {
+  display: flex;
+  gap: 10px;
+}
+.drop__row .press {
+  min-height: 52px;
+}
+</style>

@@ -1,0 +1,180 @@
+<script setup lang="ts">
+import { computed, defineAsyncComponent, ref } from 'vue';
+import { momentText } from '@core';
+import { useOutings } from '../../stores/outings';
+import { useNotices } from '../../stores/notices';
+import { askFiles, onScreen } from '../../files/ask-files';
+import { saveBlob } from '../../files/save';
+import type { OutingRow } from '../../workers/log';
+import * as words from '../../locale/en/log';
+
+/** Outings, the latest first. */
+const FileImport = defineAsyncComponent(() => import('../../parts/FileImport.vue'));
+const LogRecording = defineAsyncComponent(() => import('./LogRecording.vue'));
+const outings = useOutings();
+const notices = useNotices();
+defineEmits<{ open: [id: string] }>();
+
+const from = ref('');
+const to = ref('');
+const place = ref('');
+const rows = computed((): readonly OutingRow[] =>
+  (outings.rows ?? []).filter(({ from: at, place: where }) => {
+    const day = at.slice(0, 10);
+    return (
+      (from.value === '' || day >= from.value) &&
+      (to.value === '' || day <= to.value) &&
+      where.toLowerCase().includes(place.value.trim().toLowerCase())
+    );
+  }),
+);
+const ROW_PX = 56;
+const SHOWN_ROWS = 9;
+const importing = ref(false);
+const isBusy = ref(false);
+
+async function loadDemo(): Promise<void> {
+  isBusy.value = true;
+  const { demoSeasons } = await import('../../../demo/seasons');
+  const added = await outings.add(demoSeasons());
+  isBusy.value = false;
+  if (!added.ok) return notices.complain(added.issues);
+  notices.say(words.demoLoaded(added.value));
+}
+async function save(as: 'json' | 'csv'): Promise<void> {
+  const made = await askFiles({ do: 'log', as, onScreen: onScreen() });
+  if (!made.ok) return notices.complain(made.issues);
+  saveBlob(`pandero-log-${new Date().toISOString().slice(0, 10)}.${as}`, made.value.blob);
+  notices.say(words.saved(made.value.count));
+}
+/** the list hands its rows on as anything */
+const rowAt = (item: unknown): OutingRow => item as OutingRow;
+const says = (row: OutingRow): string => words.rowSays(row.hours.toFixed(1), row.bites, row.landed);
+</script>
+
+<template>
+  <section class="log-list" :aria-label="words.outings" data-testid="log-list">
+    <template v-if="outings.rows !== null && outings.rows.length === 0">
+      <h2>{{ words.none }}</h2>
+      <p>{{ words.noneSays }}</p>
+    </template>
+    <template v-else-if="outings.rows !== null">
+      <div class="log-list__filter" role="group" :aria-label="words.filter">
+        <v-text-field v-model="from" type="date" :label="words.fromDay" hide-details />
+        <v-text-field v-model="to" type="date" :label="words.toDay" hide-details />
+        <v-text-field v-model="place" :label="words.place" hide-details />
+        <p class="soft" role="status">{{ words.outingsCount(rows.length) }}</p>
+      </div>
+      <v-virtual-scroll
+        class="log-list__rows"
+        :items="rows as OutingRow[]"
+        :item-height="ROW_PX"
+        :height="ROW_PX * Math.min(SHOWN_ROWS, Math.max(1, rows.length))"
+        role="list"
+        :aria-label="words.list"
+      >
+        <template #default="{ item }">
+          <div v-for="row in [rowAt(item)]" :key="row.id" role="listitem">
+            <button type="button" class="log-list__row" data-testid="outing" @click="$emit('open', row.id)">
+              <span class="number">{{ momentText(row.from) }}</span>
+              <b>{{ row.place }}</b>
+              <span class="log-list__says">
+                {{ row.to === null ? words.isRunning : says(row) }}
+                <em v-if="row.odd.length > 0" class="log-list__odd">{{ words.isOdd }}</em>
+                <em v-if="row.isDemo" class="soft">{{ words.isMadeUp }}</em>
+              </span>
+            </button>
+          </div>
+        </template>
+      </v-virtual-scroll>
+    </template>
+    <div class="log-list__files">
+      <button type="button" class="press" @click="importing = true">{{ words.takeIn }}</button>
+      <template v-if="outings.rows && outings.rows.length > 0">
+        <button type="button" class="press" @click="save('json')">{{ words.saveLog }}</button>
+        <button type="button" class="press" @click="save('csv')">{{ words.saveCsv }}</button>
+      </template>
+      <button
+        v-if="outings.rows && !outings.rows.some(({ isDemo }) => isDemo)"
+        type="button"
+        class="press"
+        :disabled="isBusy"
+        @click="loadDemo"
+      >
+        {{ words.loadDemo }}
+      </button>
+      <button v-else-if="outings.rows" type="button" class="press" @click="outings.removeMadeUp()">
+        {{ words.takeDemoAway }}
+      </button>
+    </div>
+    <p class="soft">{{ words.timesSay }}</p>
+    <LogRecording />
+    <FileImport v-if="importing" v-model="importing" />
+  </section>
+</template>
+
+<style scoped>
+.log-list {
+  display: grid;
+  gap: 12px;
+  padding: 12px 14px 24px;
+}
+.log-list__filter {
+  display: grid;
+  grid-template-columns: repeat(3, minmax(120px, 200px)) auto;
+  gap: 10px;
+  align-items: center;
+}
+.log-list__rows {
+  border-top: 2px solid rgb(var(--v-theme-ink));
+  border-bottom: 1px solid rgb(var(--v-theme-rule));
+}
+.log-list__row {
+  display: grid;
+  grid-template-columns: 140px minmax(120px, 1fr) 2fr;
+  gap: 10px;
+  align-items: center;
+  width: 100%;
+  height: 56px;
+  padding: 0 8px;
+  border: 0;
+  border-bottom: 1px solid rgb(var(--v-theme-rule));
+  background: none;
+  color: inherit;
+  font: inherit;
+  text-align: left;
+}
+.log-list__row:hover {
+  background: rgb(var(--v-theme-shade));
+}
+.log-list__says {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 2px 10px;
+}
+.log-list__odd {
+  color: rgb(var(--v-theme-oxblood));
+  font-weight: 600;
+}
+.log-list__files {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+}
+@media (max-width: 700px) {
+  .log-list__filter {
+    grid-template-columns: 1fr 1fr;
+  }
+  .log-list__row {
+    grid-template-columns: 116px 1fr;
+    gap: 0 8px;
+    font-size: 15px;
+  }
+  .log-list__row b {
+    display: none;
+  }
+  .log-list__files .press {
+    min-height: 48px;
+  }
+}
+</style>

@@ -1,0 +1,537 @@
+<script setup lang="ts">
+import { computed, defineAsyncComponent, onBeforeUnmount, ref } from 'vue';
+import {
+  HOOKED_AT,
+  HOOKED_BY,
+  lengthMFromMm,
+  mmFromLengthM,
+  momentText,
+  odditiesOf,
+  outingOf,
+  rigTitles,
+  SHORT_STRIKE_TITLE,
+  shortStrikeAdvice,
+  shortStrikeBecause,
+  shortStrikes,
+  shortStrikesOn,
+  spellsOf,
+  type EventKind,
+  type HookedBy,
+  type Rig,
+} from '@core';
+import FractionText from '../../parts/FractionText.vue';
+import SelectField from '../../parts/SelectField.vue';
+import { useKeys } from '../../composables/useKeys';
+import { useUnits } from '../../composables/useUnits';
+import { useNotices } from '../../stores/notices';
+import { useOutings } from '../../stores/outings';
+import { useWater } from '../../stores/water';
+import LogSounder from './LogSounder.vue';
+import { useRigChoices } from './useRigChoices';
+import * as words from '../../locale/en/log';
+
+/** On the water: one thumb, and everything that can fill itself in does. */
+const LogTrack = defineAsyncComponent(() => import('./LogTrack.vue'));
+const outings = useOutings();
+const water = useWater();
+const notices = useNotices();
+const { system, show } = useUnits();
+const { choices, stops } = useRigChoices();
+
+const CLOCK_MS = 20_000;
+const now = ref(Date.now());
+const clock = setInterval(() => (now.value = Date.now()), CLOCK_MS);
+onBeforeUnmount(() => clearInterval(clock));
+
+const outing = computed(() => outings.running!);
+const stands = computed(() => outings.now!);
+const since = computed(() => {
+  const minutes = Math.max(0, Math.floor((now.value - Date.parse(outing.value.from)) / 60_000));
+  return words.running(words.hoursMinutes(Math.floor(minutes / 60), minutes % 60));
+});
+const oldOne = computed(() => {
+  const found = odditiesOf(outing.value, now.value, []).find(({ what }) => what === 'left-running');
+  return found?.what === 'left-running' ? found.last : null;
+});
+
+/** rods in the order of their numbers, with what came of each */
+const rods = computed(() => {
+  const entries = [...stands.value.rods].sort(([a], [b]) => a - b);
+  const titles = rigTitles(
+    entries.map(([, rig]) => rig),
+    system.value,
+  );
+  const spells = spellsOf(outingOf(outing.value));
+  return entries.map(([rod, rig], at) => {
+    const own = spells.filter((spell) => spell.rod === rod);
+    const sum = (field: 'bites' | 'landed'): number => own.reduce((total, spell) => total + spell[field], 0);
+    return { rod, rig, title: titles[at]!, bites: sum('bites'), landed: sum('landed') };
+  });
+});
+const rod = computed(() =>
+  stands.value.rods.has(outing.value.rod ?? -1) ? outing.value.rod! : (rods.value[0]?.rod ?? null),
+);
+const inHand = computed(() => rods.value.find((one) => one.rod === rod.value) ?? null);
+
+const strikes = computed(() => (rod.value === null ? 0 : shortStrikes(outing.value.events, rod.value, now.value)));
+const advice = computed(() =>
+  inHand.value ? shortStrikeAdvice(inHand.value.rig, stands.value.water, strikes.value) : [],
+);
+
+async function press(what: EventKind): Promise<void> {
+  if (rod.value === null) return;
+  now.value = Date.now();
+  // a short tap of the phone itself, where it has one
+  (navigator as Partial<Navigator>).vibrate?.(20);
+  const problems = await outings.note(what, { rod: rod.value });
+  if (problems.length > 0) notices.complain(problems);
+}
+const KEYS = ['bite', 'nip', 'hooked', 'landed', 'lost', 'snag'] as const;
+useKeys({
+  b: () => void press('bite'),
+  n: () => void press('nip'),
+  l: () => void press('landed'),
+  k: () => void press('lost'),
+});
+
+/** the event where a fish was hooked or landed last, until something else bites: more can be told of it */
+const fish = computed(() => {
+  const last = outing.value.events.findLast(({ what }) => what !== 'note' && what !== 'snag');
+  return last && ['hooked', 'landed', 'lost'].includes(last.what) ? last : null;
+});
+const tellHook = (at: HookedBy): void => {
+  const of = fish.value;
+  if (of) void outings.tellMore(of.at, { hookedBy: at });
+};
+const STEP_MM = { us: 6.35, metric: 10 } as const;
+const FIRST_MM = { us: 355.6, metric: 350 } as const;
+function measure(by: number): void {
+  const of = fish.value;
+  if (!of) return;
+  const step = STEP_MM[system.value];
+  const from = of.lengthMm ?? FIRST_MM[system.value] - by * step;
+  void outings.tellMore(of.at, { lengthMm: Math.min(1500, Math.max(20, Math.round((from + by * step) * 100) / 100)) });
+}
+const lengthText = computed(() =>
+  fish.value?.lengthMm === undefined ? words.noLength : show('partLength', lengthMFromMm(fish.value.lengthMm)),
+);
+const clockOf = (at: string): string => momentText(at).slice(11);
+const said = computed(() => {
+  const is = outings.confirmed;
+  if (!is) return '';
+  const what = words.KEY_TITLE[is.what as keyof typeof words.KEY_TITLE] ?? words.reTie;
+  if (is.is === 'storing') return words.storing(what);
+  return is.is === 'stored' ? words.stored(what, clockOf(is.at)) : words.notStored(what);
+});
+const lastText = computed(() => {
+  const last = outing.value.events.at(-1);
+  if (!last || (last.what === 'tie-on' && last.at === outing.value.from)) return null;
+  return { what: titleOf(last.what, last.stop), clock: clockOf(last.at) };
+});
+const titleOf = (what: EventKind, stop?: string): string =>
+  what === 'note'
+    ? (stop ?? words.stop)
+    : what === 'tie-on'
+      ? words.reTie
+      : what === 'put-down'
+        ? words.putDown
+        : words.KEY_TITLE[what];
+async function undo(): Promise<void> {
+  const gone = await outings.takeBack();
+  if (gone) notices.say(words.takenBack(titleOf(gone.what, gone.stop)));
+}
+
+const tieing = ref(false);
+const chosen = ref('');
+const tieOn = ref<number | null>(null);
+function openTie(to: number | null): void {
+  tieOn.value = to;
+  chosen.value = choices.value[0]?.value ?? '';
+  tieing.value = true;
+}
+const newRod = computed(() => Math.max(-1, ...[...stands.value.rods.keys()]) + 1);
+async function tie(rig: Rig): Promise<void> {
+  const to = tieOn.value ?? newRod.value;
+  tieing.value = false;
+  await outings.note('tie-on', { rod: to, rig });
+  outings.takeRod(to);
+}
+const tieChosen = (): void => {
+  const one = choices.value.find(({ value }) => value === chosen.value);
+  if (one) void tie(one.rig);
+};
+/** the same rig anew: a fresh knot, or after a break-off */
+const tieSame = (): void => {
+  const of = rods.value.find((one) => one.rod === tieOn.value);
+  if (of) void tie(of.rig);
+};
+async function putDown(): Promise<void> {
+  if (tieOn.value === null) return;
+  tieing.value = false;
+  await outings.note('put-down', { rod: tieOn.value });
+}
+
+const stopIndex = computed({
+  get: () => stops.value.findIndex(({ name }) => name === stands.value.stop),
+  set: (at: number) => {
+    const stop = stops.value[at];
+    if (!stop) return;
+    void outings.moveTo(stop.name, stop.water).then(() => notices.say(words.movedTo(stop.name)));
+  },
+});
+const stopItems = computed(() => [
+  { value: -1, title: stands.value.stop || outing.value.place || words.here },
+  ...stops.value.map(({ name }, value) => ({ value, title: name })),
+]);
+const nextStop = computed(() => stops.value[stopIndex.value + 1] ?? null);
+const waterText = computed(() => {
+  const at = stands.value.water ?? water.water;
+  return [show('temperature', at.temperatureC), show('visibility', at.visibilityM), show('depth', at.depthM)].join(
+    ' · ',
+  );
+});
+/** under this, cold water takes the breath, °C */
+const COLD_C = 15.6;
+const isCold = computed(() => (stands.value.water?.temperatureC ?? 99) < COLD_C);
+const hooks = HOOKED_BY.map((value) => ({ value, title: HOOKED_AT[value] }));
+const lengthNow = computed(() =>
+  fish.value?.lengthMm === undefined ? null : mmFromLengthM(lengthMFromMm(fish.value.lengthMm)),
+);
+</script>
+
+<template>
+  <section class="out" :aria-label="words.onTheWater" data-testid="log-out">
+    <header class="out__head">
+      <p class="out__since">
+        <b>{{ outing.place || words.onTheWater }}</b> <span class="number">{{ since }}</span>
+      </p>
+      <button type="button" class="press" @click="outings.end()">{{ words.endOuting }}</button>
+    </header>
+    <div v-if="oldOne" class="out__old" role="alert">
+      <p>{{ words.endAt(momentText(oldOne)) }}?</p>
+      <button type="button" class="press act" @click="outings.end(oldOne)">
+        {{ words.endAt(momentText(oldOne)) }}
+      </button>
+    </div>
+    <div class="out__rods" role="group" :aria-label="words.rodsInUse">
+      <button
+        v-for="one in rods"
+        :key="one.rod"
+        type="button"
+        class="out__rod"
+        :aria-pressed="one.rod === rod"
+        :aria-label="words.rodSays(one.rod + 1, one.title, one.bites, one.landed)"
+        @click="outings.takeRod(one.rod)"
+      >
+        <b class="number">{{ one.rod + 1 }}</b>
+        <span class="out__rig"><FractionText :text="one.title" /></span>
+        <small class="number" :title="words.countsSay">{{ words.counts(one.bites, one.landed) }}</small>
+      </button>
+      <button type="button" class="press out__more" :disabled="choices.length === 0" @click="openTie(null)">
+        {{ words.addRod }}
+      </button>
+    </div>
+    <p
+      class="out__said"
+      role="status"
+      data-testid="stored"
+      :class="{ 'out__said--not': outings.confirmed?.is === 'not-stored' }"
+      :data-is="outings.confirmed?.is ?? ''"
+    >
+      {{ said }}
+    </p>
+    <div v-if="fish" class="out__fish">
+      <p class="out__ask">{{ words.whereHooked }}</p>
+      <div class="out__hooks" role="group" :aria-label="words.whereHooked">
+        <button
+          v-for="hook in hooks"
+          :key="hook.value"
+          type="button"
+          class="press"
+          :aria-pressed="fish.hookedBy === hook.value"
+          @click="tellHook(hook.value)"
+        >
+          {{ hook.title }}
+        </button>
+      </div>
+      <p class="out__ask">{{ words.howLong }}</p>
+      <div class="out__length">
+        <button type="button" class="press" :aria-label="words.shorter" @click="measure(-1)">−</button>
+        <output class="number" :data-mm="lengthNow ?? ''">{{ lengthText }}</output>
+        <button type="button" class="press" :aria-label="words.longer" @click="measure(1)">+</button>
+      </div>
+      <p class="soft out__care">{{ words.releaseCaution }}</p>
+    </div>
+    <section v-if="advice.length > 0" class="out__short" data-testid="short-strikes">
+      <h3>{{ shortStrikesOn(strikes) }}</h3>
+      <ol>
+        <li v-for="one in advice" :key="one.change">
+          <b>{{ SHORT_STRIKE_TITLE[one.change] }}.</b>
+          <FractionText :text="` ${shortStrikeBecause(one, system)}`" />
+        </li>
+      </ol>
+    </section>
+    <div class="out__keys" role="group" :aria-label="words.keys">
+      <button
+        v-for="what in KEYS"
+        :key="what"
+        type="button"
+        class="out__key"
+        :class="`out__key--${what}`"
+        :disabled="rod === null"
+        :data-testid="`key-${what}`"
+        @click="press(what)"
+      >
+        {{ words.KEY_TITLE[what] }}
+      </button>
+      <button type="button" class="out__key out__key--tie" :disabled="rod === null" @click="openTie(rod)">
+        {{ words.reTie }}
+      </button>
+      <button
+        type="button"
+        class="out__key out__key--back"
+        :disabled="lastText === null"
+        data-testid="take-back"
+        :aria-label="lastText ? words.takeBack(lastText.what, lastText.clock) : words.nothingToTakeBack"
+        @click="undo"
+      >
+        <small>{{ words.undo }}</small>
+        <span v-if="lastText"
+          >{{ lastText.what }} <span class="number">{{ lastText.clock }}</span></span
+        >
+      </button>
+    </div>
+    <section class="out__where" :aria-label="words.stopAndWater">
+      <div v-if="stops.length > 0" class="out__stop">
+        <SelectField v-model="stopIndex" :label="words.stop" :items="stopItems" />
+        <button v-if="nextStop" type="button" class="press" @click="stopIndex = stopIndex + 1">
+          {{ words.nextStop }}: {{ nextStop.name }}
+        </button>
+      </div>
+      <p><FractionText :text="waterText" /></p>
+      <p v-if="isCold" class="soft out__care">{{ words.coldCaution }}</p>
+    </section>
+    <LogSounder />
+    <LogTrack v-if="outing.track && outing.track.length > 1" :track="outing.track" />
+    <p class="soft out__care">{{ words.barbs }} {{ words.snagCaution }}</p>
+
+    <v-dialog v-model="tieing" :max-width="520" :aria-label="words.tieOnTitle('')">
+      <v-card class="out__tie">
+        <h2>{{ words.tieOnTitle(words.rodNamed((tieOn ?? newRod) + 1)) }}</h2>
+        <button v-if="tieOn !== null" type="button" class="press" data-testid="tie-same" @click="tieSame">
+          <FractionText :text="inHand?.title ?? ''" />
+        </button>
+        <template v-if="choices.length > 0">
+          <SelectField v-model="chosen" :label="words.rigFrom" :items="choices" />
+          <button type="button" class="press act" @click="tieChosen">{{ words.tieIt }}</button>
+        </template>
+        <button v-if="tieOn !== null" type="button" class="press" @click="putDown">{{ words.putDown }}</button>
+        <button type="button" class="press" @click="tieing = false">{{ words.neverMind }}</button>
+      </v-card>
+    </v-dialog>
+  </section>
+</template>
+
+<style scoped>
+.out {
+  display: grid;
+  gap: 10px;
+  padding: 8px 14px 24px;
+  max-width: 760px;
+}
+.out__head {
+  display: flex;
+  align-items: center;
+  justify-content: space-between;
+  gap: 10px;
+}
+.out__since b {
+  font: 600 20px var(--v-font-heading);
+}
+.out__old {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 10px;
+  padding: 8px 12px;
+  border: 2px solid rgb(var(--v-theme-oxblood));
+}
+.out__rods {
+  display: grid;
+  gap: 6px;
+}
+.out__rod {
+  display: grid;
+  grid-template-columns: 30px 1fr auto;
+  align-items: center;
+  gap: 8px;
+  min-height: 52px;
+  padding: 4px 10px;
+  border: 1px solid rgb(var(--v-theme-ink-soft));
+  background: none;
+  color: inherit;
+  text-align: left;
+  font: 600 17px/1.15 var(--v-font-heading);
+}
+.out__rod b {
+  font-size: 24px;
+}
+.out__rod[aria-pressed='true'] {
+  border-color: rgb(var(--v-theme-bottle));
+  background: rgb(var(--v-theme-bottle));
+  color: rgb(var(--v-theme-on-secondary));
+}
+.out__rig {
+  overflow: hidden;
+  display: -webkit-box;
+  -webkit-box-orient: vertical;
+  -webkit-line-clamp: 2;
+}
+.out__keys {
+  display: grid;
+  grid-template-columns: repeat(3, 1fr);
+  gap: 8px;
+}
+.out__key {
+  min-height: 74px;
+  padding: 4px;
+  border: 2px solid rgb(var(--v-theme-ink));
+  background: none;
+  color: inherit;
+  font: 700 23px/1.1 var(--v-font-heading);
+  touch-action: manipulation;
+}
+.out__key:active:not(:disabled) {
+  background: rgb(var(--v-theme-shade));
+}
+.out__key:disabled {
+  opacity: 0.45;
+}
+.out__key--bite,
+.out__key--landed {
+  border-color: rgb(var(--v-theme-oxblood));
+  background: rgb(var(--v-theme-oxblood));
+  color: rgb(var(--v-theme-on-primary));
+}
+.out__key--bite:active:not(:disabled),
+.out__key--landed:active:not(:disabled) {
+  background: rgb(var(--v-theme-ink));
+  color: rgb(var(--v-theme-skin));
+}
+.out__key--tie {
+  border-style: dashed;
+}
+.out__key--back {
+  grid-column: span 2;
+  display: grid;
+  justify-items: center;
+  align-content: center;
+  border-color: rgb(var(--v-theme-ink-soft));
+  font-size: 19px;
+}
+.out__key--back small {
+  font-size: 14px;
+  color: rgb(var(--v-theme-ink-soft));
+}
+.out__said {
+  min-height: 24px;
+  font: 600 17px var(--v-font-heading);
+  color: rgb(var(--v-theme-bottle));
+}
+.out__said--not {
+  color: rgb(var(--v-theme-oxblood));
+}
+.out__fish {
+  display: grid;
+  gap: 6px;
+  padding: 8px 0;
+  border-top: 1px solid rgb(var(--v-theme-rule));
+}
+.out__ask {
+  font: 600 16px var(--v-font-heading);
+}
+.out__hooks {
+  display: grid;
+  grid-template-columns: repeat(3, 1fr);
+  gap: 8px;
+}
+.out__hooks .press,
+.out__length .press {
+  min-height: 52px;
+  font-size: 17px;
+}
+.out__hooks [aria-pressed='true'] {
+  background: rgb(var(--v-theme-bottle));
+  color: rgb(var(--v-theme-on-secondary));
+}
+.out__length {
+  display: grid;
+  grid-template-columns: 72px 1fr 72px;
+  align-items: center;
+  gap: 8px;
+  text-align: center;
+}
+.out__length output {
+  font-size: 22px;
+}
+.out__care {
+  font-size: 14px;
+}
+.out__short {
+  padding: 8px 12px;
+  border-left: 4px solid rgb(var(--v-theme-brass));
+}
+.out__short ol {
+  padding-left: 20px;
+}
+.out__where {
+  display: grid;
+  gap: 6px;
+  padding-top: 8px;
+  border-top: 1px solid rgb(var(--v-theme-rule));
+}
+.out__stop {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  align-items: end;
+  gap: 8px;
+}
+.out__tie {
+  display: grid;
+  gap: 12px;
+  padding: 18px 20px;
+}
+.out__tie .press {
+  min-height: 52px;
+}
+@media (max-width: 700px) {
+  .out__rods {
+    grid-template-columns: 1fr 1fr;
+  }
+  .out__rod {
+    grid-template-columns: 22px 1fr;
+    gap: 2px 6px;
+    padding: 4px 8px;
+    font-size: 15px;
+  }
+  .out__rod small {
+    grid-column: 2;
+  }
+  .out__more {
+    min-height: 52px;
+  }
+  /* under the thumb, wherever the page is */
+  .out__keys {
+    position: sticky;
+    bottom: 58px;
+    z-index: 2;
+    margin: 0 -14px;
+    padding: 8px 14px;
+    background: rgb(var(--v-theme-skin));
+    border-top: 1px solid rgb(var(--v-theme-rule));
+  }
+  .out__key {
+    min-height: 64px;
+  }
+}
+</style>

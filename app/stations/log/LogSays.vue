@@ -1,0 +1,95 @@
+<script setup lang="ts">
+import { computed, defineAsyncComponent, ref } from 'vue';
+import { FAMILIES, FAMILY_NAME, issueText } from '@core';
+import SelectField from '../../parts/SelectField.vue';
+import { useNewest } from '../../composables/useNewest';
+import { keeper } from '../../db/our-keeper';
+import { useOutings } from '../../stores/outings';
+import { askLog } from '../../workers/ask-log';
+import type { LogFilter } from '../../workers/log';
+import LogRates from './LogRates.vue';
+import * as words from '../../locale/en/log';
+
+/** At home: what the log says, with how sure that is. */
+const LogHooks = defineAsyncComponent(() => import('./LogHooks.vue'));
+const LogSchools = defineAsyncComponent(() => import('./LogSchools.vue'));
+const LogCharts = defineAsyncComponent(() => import('./LogCharts.vue'));
+const LogTrue = defineAsyncComponent(() => import('./LogTrue.vue'));
+const outings = useOutings();
+
+const from = ref('');
+const to = ref('');
+const place = ref('');
+const family = ref('');
+const families = [
+  { value: '', title: words.everyFamily },
+  ...FAMILIES.map((value) => ({ value: value as string, title: FAMILY_NAME[value] })),
+];
+const places = computed(() => [
+  { value: '', title: words.everywhere },
+  ...[...new Set(outings.rows?.map((row) => row.place) ?? [])]
+    .filter((name) => name !== '')
+    .sort()
+    .map((name) => ({ value: name, title: name })),
+]);
+const filter = computed((): LogFilter => ({
+  ...(from.value === '' ? {} : { from: from.value }),
+  ...(to.value === '' ? {} : { to: to.value }),
+  ...(place.value === '' ? {} : { place: place.value }),
+  ...(family.value === '' ? {} : { family: family.value }),
+}));
+const { last, busy, problem } = useNewest(
+  () => (outings.rows === null ? null : { filter: filter.value, turn: outings.turn }),
+  ({ filter: asked }) => askLog('analyse', { waiting: keeper.waiting(), filter: asked }),
+  issueText,
+);
+const analysis = computed(() => last.value?.answer ?? null);
+const hasDemo = computed(() => outings.rows?.some(({ isDemo }) => isDemo) ?? false);
+</script>
+
+<template>
+  <section class="says" :aria-label="words.whatItSays" data-testid="log-says" :data-busy="busy">
+    <div class="says__filter" role="group" :aria-label="words.filter">
+      <v-text-field v-model="from" type="date" :label="words.fromDay" hide-details />
+      <v-text-field v-model="to" type="date" :label="words.toDay" hide-details />
+      <SelectField v-if="places.length > 2" v-model="place" :label="words.place" :items="places" />
+      <SelectField v-model="family" :label="words.family" :items="families" />
+    </div>
+    <p v-if="problem" role="alert" class="says__problem">{{ problem }}</p>
+    <p v-if="outings.rows !== null && outings.rows.length === 0">{{ words.noneSays }}</p>
+    <p v-else-if="analysis === null" class="soft" role="status">{{ words.analysing }}</p>
+    <p v-else-if="analysis.sums.hours === 0">{{ words.nothingCounted }}</p>
+    <template v-else>
+      <p class="says__sums" role="status">
+        {{ words.outingsCount(analysis.outings) }} ·
+        {{ words.rowSays(analysis.sums.hours.toFixed(0), analysis.sums.bites, analysis.sums.landed) }}
+      </p>
+      <p class="soft">{{ words.inPick }}</p>
+      <LogRates :analysis="analysis" :filter="filter" />
+      <LogHooks :analysis="analysis" />
+      <LogSchools :filter="filter" />
+      <LogCharts :analysis="analysis" />
+      <LogTrue v-if="hasDemo" />
+    </template>
+  </section>
+</template>
+
+<style scoped>
+.says {
+  display: grid;
+  gap: 14px;
+  padding: 12px 14px 24px;
+}
+.says__filter {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(150px, 210px));
+  gap: 10px;
+  align-items: end;
+}
+.says__sums {
+  font: 600 20px var(--v-font-heading);
+}
+.says__problem {
+  color: rgb(var(--v-theme-oxblood));
+}
+</style>
