@@ -7,7 +7,12 @@ export default defineConfig({
     outDir: 'dist-server',
     target: 'node20',
     rollupOptions: {
-      input: { serve: 'server/serve.ts', scale: 'standins/scale/scale.ts', sounder: 'standins/sounder/sounder.ts' },
+      input: {
+        serve: 'server/serve.ts',
+        scale: 'standins/scale/scale.ts',
+        sounder: 'standins/sounder/sounder.ts',
+        tube: 'standins/tube/tube.ts',
+      },
       output: { entryFileNames: '[name].js' },
     },
   },

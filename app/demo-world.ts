@@ -4,7 +4,7 @@ import { useNotices } from './stores/notices';
 import { useWater } from './stores/water';
 import * as words from './locale/en/frame';
 
-/** Fills the box from the made-up world, and the water and the days of its weekend too. Loaded only when asked for. */
+/** Fills the box from the made-up world, and the water, the days of its weekend and two seasons of its log too. Loaded only when asked for. */
 export async function loadDemoWorld(): Promise<Result<number>> {
   const { DEMO_BOX, NORTH_ARM, NORTH_ARM_DAY, NORTH_ARM_PLACE } = await import('../demo/brindle-mere');
   const water = useWater();
@@ -15,7 +15,10 @@ export async function loadDemoWorld(): Promise<Result<number>> {
   if (!filled.ok) return filled;
   const [{ DEMO_WEEKEND }, { useDeck }] = await Promise.all([import('../demo/weekend'), import('./stores/deck')]);
   const kept = await useDeck().layDays(DEMO_WEEKEND);
-  return kept.ok ? filled : kept;
+  if (!kept.ok) return kept;
+  const [{ demoSeasons }, { useOutings }] = await Promise.all([import('../demo/seasons'), import('./stores/outings')]);
+  const logged = await useOutings().add(demoSeasons());
+  return logged.ok ? filled : logged;
 }
 
 /** Fills the box alone, and says so. */

@@ -90,10 +90,11 @@ export { GALLERY, type GalleryEntry } from './rig/parts/gallery-table';
 export { DRAWN_TRAYS, headFromFront, partOutline, type DrawnTray } from './rig/outline/part-outline';
 export type { View } from './rig/outline/outline-shape';
 export { massBandKg } from './rig/body/mass-band';
+export type { DragFactors, FactorName, KnownFactors } from './rig/body/known-factors';
 export { rigProfile, type Profile } from './rig/body/profile';
 
 // motion
-export { SEMI_TIGHT_MAX, secondsToBottom, steadyFall, submergedWeightN } from './motion/fall';
+export { fallenM, SEMI_TIGHT_MAX, secondsToBottom, steadyFall, submergedWeightN } from './motion/fall';
 export { mediumAt, mediumOf } from './motion/medium';
 export { driftBandMps, fallBandMps, FACTOR_SD, type Band } from './motion/bands';
 export { fishesLikeBandOz, fishesLikeOz } from './motion/fishes-like';
@@ -108,12 +109,14 @@ export { holdSpeedMps, levelDepthM } from './motion/level';
 export { linearBand, logBand } from './motion/path-bands';
 export {
   calibrateBy,
+  factorsAt as factorsFor,
   dropNoiseSd,
   FACTOR_KEYS,
   isBelief,
   learn,
   predict,
   priorBelief,
+  untested,
   wakeNoiseSd,
   type Belief,
   type Predicted,
@@ -282,8 +285,7 @@ export { decodeText, type Decoded, type Encoding } from './formats/decode';
 export { sniff, type Sniffed } from './formats/sniff';
 export { oneLine } from './units/one-line';
 export { checkRows, readJson, readPanderoJson, type PanderoFile, type ReadFile } from './formats/pandero-json/read';
-export { backupPieces, writeBackup, writeLog,
-  writeTrip, writeBox, writeTickets } from './formats/pandero-json/write';
+export { backupPieces, writeBackup, writeLog, writeTrip, writeBox, writeTickets } from './formats/pandero-json/write';
 export {
   BACKUP_VERSION,
   JSON_KINDS,

@@ -276,7 +276,7 @@ function fished(name: RigName, rod: number, water: Water, fromMs: number, hours:
     note(ms + 2000, 'hooked', where);
     // landed of bitten is what is known; of hooked it is more by those that were not
     if (by.next() < RIGS[name].landed / HOOKS)
-      note(ms + 70_000, 'landed', { lengthMm: Math.round(250 + 220 * by.next() * by.next()) });
+      note(ms + 70_000, 'landed', { lengthMm: 6.35 * Math.round((250 + 220 * by.next() * by.next()) / 6.35) });
     else note(ms + 20_000, 'lost');
   }
   if (by.next() < 0.15) note(fromMs + Math.floor(hours * 3_600_000 * by.next()), 'snag');

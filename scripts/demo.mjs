@@ -6,7 +6,7 @@ import { ensureDependencies, root, run } from './ensure.mjs';
 if (process.argv.slice(2).some((word) => word === '--help' || word === '-h')) {
   console.log(`npm run demo [-- OPTIONS]
 
-Installs what is missing, builds, fills the demo world, starts the stand-in scale and the server, and prints one address.
+Installs what is missing, builds, fills the demo world, starts the stand-ins (scale, sounder, practice tube) and the server, and prints one address.
 
   --port N        the port to listen on (4310, or the next that is free)
   --host HOST     who may open it: 127.0.0.1 (this machine alone, the default) or 0.0.0.0 (the boat's network)
@@ -39,6 +39,10 @@ const sounder = spawn(process.execPath, [join(root, 'dist-server/sounder.js'), '
 sounder.once('error', () =>
   console.error('pandero: the stand-in sounder did not start; everything else works without it.'),
 );
+/** Port of the practice tube. */
+const TUBE_PORT = '10120';
+const tube = spawn(process.execPath, [join(root, 'dist-server/tube.js'), '--port', TUBE_PORT], { stdio: 'ignore' });
+tube.once('error', () => console.error('pandero: the practice tube did not start; everything else works without it.'));
 console.error('pandero: stop with Ctrl+C. Open:');
 const server = spawn(
   process.execPath,
@@ -49,6 +53,8 @@ const server = spawn(
     ...(scale === null ? [] : ['--scale', scale.port]),
     '--sounder',
     SOUNDER_PORT,
+    '--tube',
+    TUBE_PORT,
     ...process.argv.slice(2),
   ],
   { stdio: 'inherit' },
@@ -57,5 +63,6 @@ for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => server.kill
 server.on('exit', (code) => {
   scale?.child.kill();
   sounder.kill();
+  tube.kill();
   process.exit(code ?? 0);
 });

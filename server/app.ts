@@ -24,6 +24,8 @@ export interface AppOptions {
   readonly scale?: ScaleLine | null;
   /** where sentences of a sounder arrive; null when there is none */
   readonly sounder?: SounderLine | null;
+  /** port of the practice tube on this machine; null when there is none */
+  readonly tube?: number | null;
   readonly names?: Names;
 }
 
@@ -35,6 +37,7 @@ export function createApp({
   folder,
   scale = null,
   sounder = null,
+  tube = null,
   names = { open: false, more: [] },
 }: AppOptions): Hono {
   const app = new Hono();
@@ -77,6 +80,8 @@ export function createApp({
   );
   app.route('/api/scale', scaleRoutes(scale));
   app.route('/api/sounder', sounderRoutes(sounder));
+  // a page asks where drops can be practised; the tube itself is another program
+  app.get('/api/tube', (c) => c.json({ port: tube }));
   app.use(async (c, next) => {
     await next();
     if (c.res.status === 302 || c.res.status >= 400) return;

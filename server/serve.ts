@@ -30,6 +30,7 @@ function options() {
         port: text,
         scale: text,
         sounder: text,
+        tube: text,
         open: text,
         name: { type: 'string', multiple: true },
       },
@@ -39,7 +40,7 @@ function options() {
     const missing = /Option '--(\w+) <value>' argument missing/.exec(message)?.[1];
     if (missing === 'host') return stop('--host needs an address, e.g. --host 0.0.0.0');
     if (missing === 'port') return stop('--port needs a number from 1 to 65535');
-    return stop(`${message.split('\n')[0]!} It takes --host, --port, --name, --scale, --sounder and --open.`);
+    return stop(`${message.split('\n')[0]!} It takes --host, --port, --name, --scale, --sounder, --tube and --open.`);
   }
 }
 const given = options();
@@ -87,6 +88,14 @@ const sounder =
         if ('why' in how)
           console.error(`pandero: no sounder can be heard on UDP port ${udpPort} (${how.why}); everything else works.`);
       });
+/** The port of the practice tube on this machine. */
+function tubePort(): number | null {
+  if (given.tube === undefined) return null;
+  const port = Number(given.tube);
+  if (!/^\d+$/.test(given.tube) || !isPort(port)) stop('--tube needs the port of the practice tube, e.g. 10120');
+  return port;
+}
+const tube = tubePort();
 const isOpen = ![LOCAL, 'localhost', '::1'].includes(hostname);
 
 /** Addresses a phone on the same network can be given. */
@@ -97,7 +106,7 @@ const reachedAt = (): string[] =>
     .map(({ address: own }) => own);
 
 function listen(port: number, triesLeft: number): void {
-  const app = createApp({ folder, scale, sounder, names: { open: isOpen, more: [...more, hostname] } });
+  const app = createApp({ folder, scale, sounder, tube, names: { open: isOpen, more: [...more, hostname] } });
   const server = serve({ fetch: app.fetch, hostname, port }, () => {
     const shown =
       hostname === EVERYWHERE || hostname === '::' ? LOCAL : hostname.includes(':') ? `[${hostname}]` : hostname;

@@ -4,6 +4,7 @@ import { useDeck } from '../stores/deck';
 import { useLearned } from '../stores/learned';
 import { useOutings } from '../stores/outings';
 import { useScreen } from '../stores/screen';
+import { useTests } from '../stores/tests';
 import { useTank } from '../stores/tank';
 import { useSettings } from '../stores/settings';
 import { useWater } from '../stores/water';
@@ -23,4 +24,6 @@ export async function beginAnew(epoch: string): Promise<void> {
     useOutings().reload(),
     useYear().reload(),
   ]);
+  // what its tests teach is worked with from here on
+  useTests();
 }

@@ -27,7 +27,7 @@ const root = ref<HTMLElement | null>(null);
 const MOST = 30;
 const LEAST = 8;
 
-function option({ lines, axis, ink, skin }: ChartLook): EChartsCoreOption {
+function option({ lines, axis, ink, font }: ChartLook): EChartsCoreOption {
   const most = Math.max(1e-9, ...props.cells.map(({ weight }) => weight));
   const best = Math.max(1e-9, ...props.cells.map(({ value }) => value));
   return {
@@ -57,7 +57,7 @@ function option({ lines, axis, ink, skin }: ChartLook): EChartsCoreOption {
               {
                 type: 'circle',
                 shape: { cx, cy, r },
-                style: { fill: lines[1], opacity: 0.15 + 0.75 * share, stroke: lines[1], lineWidth: 1.5 },
+                style: { fill: lines[1], opacity: 0.12 + 0.38 * share, stroke: lines[1], lineWidth: 1.5 },
               },
               {
                 type: 'text',
@@ -67,7 +67,8 @@ function option({ lines, axis, ink, skin }: ChartLook): EChartsCoreOption {
                   text: value.toFixed(1),
                   align: 'center',
                   verticalAlign: 'middle',
-                  fill: share > 0.55 ? skin : ink,
+                  fill: ink,
+                  fontFamily: font,
                   fontWeight: 600,
                   fontSize: 14,
                 },

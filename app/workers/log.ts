@@ -52,6 +52,8 @@ export interface OutingRow {
   readonly hooked: number;
   readonly landed: number;
   readonly odd: readonly Oddity[];
+  /** where one was, stop by stop */
+  readonly stops: readonly string[];
   readonly isDemo: boolean;
 }
 
@@ -136,6 +138,7 @@ function listed(outings: readonly KeptOuting[], nowMs: number): OutingRow[] {
       ...{ id, place, from, to },
       ...outingSums(outingOf(outing)),
       odd: odditiesOf(outing, nowMs, ordered.slice(Math.max(0, at - 3), at + 4)),
+      stops: [...new Set(outing.events.flatMap(({ stop }) => (stop ? [stop] : [])))],
       isDemo: outing.isDemo === true,
     };
   });

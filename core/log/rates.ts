@@ -233,10 +233,12 @@ const chancePays = (withOne: HookSide, without: HookSide): number =>
 
 /** Whether a trailer hook pays by a log; null where it was never fished with, or never without one. */
 export function trailerHookVerdict(spells: readonly Spell[]): TrailerHookVerdict | null {
-  const sides = [true, false].map((has) => spells.filter(({ rig }) => Boolean(rig.trailerHook) === has)) as [
-    Spell[],
-    Spell[],
-  ];
+  const hooked = spells.filter(({ rig }) => rig.trailerHook);
+  const bare = spells.filter(({ rig }) => !rig.trailerHook);
+  // jigs say nothing of what a second hook does behind blades; where a family was never fished without, the others have to do
+  const families = new Set(hooked.map(({ rig }) => rig.family));
+  const alike = bare.filter(({ rig }) => families.has(rig.family));
+  const sides: [Spell[], Spell[]] = [hooked, alike.length > 0 ? alike : bare];
   const sums = sides.map(sumsOf) as [Sums, Sums];
   if (sums.some(({ hours }) => hours <= 0)) return null;
   // two sides are not drawn together: whether they differ is the question

@@ -271,7 +271,7 @@ export const deleteTest = 'Delete';
 export const testDeleted = 'The test is deleted.';
 export const excludeTest = 'Put the whole test out';
 export const includeTest = 'Let it count again';
-export const tubeTitle = 'The practice tube';
+export const openTube = 'Open this rig in the practice tube';
 export const tubeSays = (command: string): string =>
   `A made-up tube to practise on is a program of its own: ${command} opens it, and this page times it the real way.`;
 export const taughtSo = 'What these tests teach is in every number from here on.';

@@ -93,6 +93,9 @@ export const theYear = 'The year';
 export const onGear = 'On';
 export const gearLacks = (margin: string, value: string, less: string): string => `${margin} ${value}×: ${less}`;
 export const gearChoice = 'Gear';
+export const logChoice = 'Log';
+export const logWeighs = 'has its say';
+export const logSilent = 'is not asked';
 export const gearOwn = 'what I have';
 export const gearAsked = 'what it should have';
 export const tooMuchGear =

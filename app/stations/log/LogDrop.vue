@@ -1,7 +1,6 @@
 <script setup lang="ts">
-import { computed, defineAsyncComponent, onBeforeUnmount, ref } from 'vue';
+import { computed, defineAsyncComponent, onBeforeUnmount, onMounted, ref } from 'vue';
 import { oddReadings, TEST_LIMITS, USUAL_REACTION_S, type TimedTest } from '@core';
-import FractionText from '../../parts/FractionText.vue';
 import RigDrawing from '../../parts/RigDrawing.vue';
 import SelectField from '../../parts/SelectField.vue';
 import UnitField from '../../parts/UnitField.vue';
@@ -59,6 +58,26 @@ function turn(at: number): void {
     place !== at ? reading : reading.isOut ? { value: reading.value } : { ...reading, isOut: true as const },
   );
 }
+/** where the practice tube of this machine is; null where none runs, or the page came from elsewhere */
+const tubePort = ref<number | null>(null);
+onMounted(async () => {
+  try {
+    const { port } = (await (await fetch('/api/tube')).json()) as { port?: unknown };
+    tubePort.value = typeof port === 'number' ? port : null;
+  } catch {
+    // any host of the static build: there is no tube there
+    tubePort.value = null;
+  }
+});
+const tube = computed(() => {
+  if (tubePort.value === null || !['127.0.0.1', 'localhost'].includes(location.hostname)) return '';
+  const asked = new URLSearchParams({
+    rig: JSON.stringify(rig.value),
+    depth: depthM.value.toFixed(2),
+    warmth: temperatureC.value.toFixed(1),
+  });
+  return `http://127.0.0.1:${tubePort.value}/#${asked.toString()}`;
+});
 const keep = (): void => void (draft.value && emit('keep', draft.value));
 </script>
 
@@ -109,7 +128,10 @@ const keep = (): void => void (draft.value && emit('keep', draft.value));
           </li>
         </ol>
         <v-checkbox v-model="isPractice" :label="words.isPractice" hide-details density="compact" />
-        <p class="soft"><FractionText :text="words.tubeSays('npm run tube')" /></p>
+        <p v-if="tube" class="soft">
+          <a :href="tube" target="pandero-tube" rel="noopener" data-testid="tube">{{ words.openTube }}</a>
+        </p>
+        <p v-else class="soft">{{ words.tubeSays('npm run tube') }}</p>
         <div class="drop__row">
           <button type="button" class="press act" :disabled="draft === null" @click="keep">{{ words.keepTest }}</button>
           <button type="button" class="press" @click="$emit('cancel')">{{ words.discard }}</button>

@@ -92,4 +92,10 @@ const percent = (share: number): string => `${Math.round(100 * share)} %`;
   padding: 6px 12px 6px 26px;
   border-left: 4px solid rgb(var(--v-theme-brass));
 }
+.hooks__scroll td {
+  white-space: nowrap;
+}
+.hooks__scroll small {
+  margin-left: 6px;
+}
 </style>

@@ -19,12 +19,12 @@ const from = ref('');
 const to = ref('');
 const place = ref('');
 const rows = computed((): readonly OutingRow[] =>
-  (outings.rows ?? []).filter(({ from: at, place: where }) => {
+  (outings.rows ?? []).filter(({ from: at, place: where, stops }) => {
     const day = at.slice(0, 10);
     return (
       (from.value === '' || day >= from.value) &&
       (to.value === '' || day <= to.value) &&
-      where.toLowerCase().includes(place.value.trim().toLowerCase())
+      [where, ...stops].some((name) => name.toLowerCase().includes(place.value.trim().toLowerCase()))
     );
   }),
 );
@@ -77,7 +77,9 @@ const says = (row: OutingRow): string => words.rowSays(row.hours.toFixed(1), row
           <div v-for="row in [rowAt(item)]" :key="row.id" role="listitem">
             <button type="button" class="log-list__row" data-testid="outing" @click="$emit('open', row.id)">
               <span class="number">{{ momentText(row.from) }}</span>
-              <b>{{ row.place }}</b>
+              <span
+                ><b>{{ row.place }}</b> <span class="soft">{{ row.stops.join(', ') }}</span></span
+              >
               <span class="log-list__says">
                 {{ row.to === null ? words.isRunning : says(row) }}
                 <em v-if="row.odd.length > 0" class="log-list__odd">{{ words.isOdd }}</em>
@@ -166,12 +168,10 @@ const says = (row: OutingRow): string => words.rowSays(row.hours.toFixed(1), row
     grid-template-columns: 1fr 1fr;
   }
   .log-list__row {
-    grid-template-columns: 116px 1fr;
+    grid-template-columns: 1fr;
+    align-content: center;
     gap: 0 8px;
     font-size: 15px;
-  }
-  .log-list__row b {
-    display: none;
   }
   .log-list__files .press {
     min-height: 48px;

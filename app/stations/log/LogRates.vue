@@ -183,4 +183,7 @@ const compared = computed(() => {
 .rates__unlike {
   padding-left: 20px;
 }
+.rates__table small {
+  margin-left: 6px;
+}
 </style>

@@ -27,7 +27,7 @@ const families = [
 ];
 const places = computed(() => [
   { value: '', title: words.everywhere },
-  ...[...new Set(outings.rows?.map((row) => row.place) ?? [])]
+  ...[...new Set(outings.rows?.flatMap((row) => [row.place, ...row.stops]) ?? [])]
     .filter((name) => name !== '')
     .sort()
     .map((name) => ({ value: name, title: name })),

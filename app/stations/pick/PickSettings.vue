@@ -5,6 +5,7 @@ import ChoiceRow from '../../parts/ChoiceRow.vue';
 import SelectField from '../../parts/SelectField.vue';
 import { useAdvice } from '../../stores/advice';
 import { useBox } from '../../stores/box';
+import { useLearned } from '../../stores/learned';
 import { useSettings } from '../../stores/settings';
 import { useWater } from '../../stores/water';
 import * as words from '../../locale/en/pick';
@@ -15,6 +16,7 @@ const settings = useSettings();
 const water = useWater();
 const box = useBox();
 const advice = useAdvice();
+const learned = useLearned();
 const choosing = ref(false);
 
 const source = computed({
@@ -47,6 +49,15 @@ const GEAR = [
   { value: 'own', title: words.gearOwn },
   { value: 'asked', title: words.gearAsked },
 ] as const;
+const log = computed({
+  get: () => settings.settings.pickLog ?? 'own',
+  set: (value) => void settings.change({ pickLog: value }),
+});
+const LOG = [
+  { value: 'own', title: words.logWeighs },
+  { value: 'none', title: words.logSilent },
+] as const;
+const hasLog = computed(() => Object.values(learned.ownLog).some((of) => Object.keys(of).length > 0));
 const hasGear = computed(() => (['rods', 'reels', 'lines'] as const).every((tray) => box.box[tray].length > 0));
 const tooMuch = computed(() => advice.gear !== null && isTooMuchGear(advice.gear));
 const chosen = computed(() => Object.keys(water.water.schools ?? {}).length);
@@ -57,6 +68,7 @@ const chosen = computed(() => Object.keys(water.water.schools ?? {}).length);
     <SelectField v-model="source" class="settings__source" :items="sources" :label="words.pickFrom" />
     <ChoiceRow v-model="families" class="settings__families" :label="words.among" :options="FAMILY_CHOICES" />
     <SelectField v-if="hasGear" v-model="gear" class="settings__source" :label="words.gearChoice" :items="GEAR" />
+    <SelectField v-if="hasLog" v-model="log" class="settings__source" :label="words.logChoice" :items="LOG" />
     <button type="button" class="press settings__schools" @click="choosing = true">
       {{ chosen > 0 ? words.schoolsChosen(chosen) : words.schoolsItem }}
     </button>
@@ -69,10 +81,10 @@ const chosen = computed(() => Object.keys(water.water.schools ?? {}).length);
 .settings {
   display: flex;
   align-items: center;
-  gap: 8px 16px;
+  gap: 8px 12px;
 }
 .settings__source {
-  grid-template-columns: auto minmax(190px, 1fr);
+  grid-template-columns: auto minmax(116px, 1fr);
   gap: 8px;
   align-items: center;
 }
@@ -84,7 +96,7 @@ const chosen = computed(() => Object.keys(water.water.schools ?? {}).length);
   padding: 0;
   border: 0;
 }
-@media (max-width: 1100px) {
+@media (max-width: 1240px) {
   .settings {
     flex-wrap: wrap;
   }

@@ -24,7 +24,9 @@ const hours = (count: number | null): string =>
     ? 'No number of hours anybody fishes would settle it.'
     : `About ${Math.ceil(count)} h more with and without would settle it.`;
 export const verdictText = (verdict: TrailerHookVerdict, chance: string, cost: string, evenAt: string): string => {
-  const money = `It costs ${cost} of the bites and would be worth up to ${evenAt}.`;
+  const costs = verdict.bitesGivenUp > 0 ? `It costs ${cost} of the bites` : 'It costs no bites';
+  const money =
+    verdict.breakEven > 0 ? `${costs} and would be worth up to ${evenAt}.` : `${costs} and lands no more of them.`;
   switch (verdict.verdict) {
     case 'pays':
       return `A trailer hook pays here, with a chance of ${chance}. ${money}`;
