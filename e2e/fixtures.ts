@@ -66,7 +66,7 @@ export async function expectAxeClean(page: Page): Promise<void> {
 /** Goes to a station by its tab, and is there: nothing of the one before can be taken for it. */
 export async function goTo(
   page: Page,
-  station: 'Water' | 'Pick' | 'Bench' | 'Tank' | 'Deck' | 'Box' | 'Tickets',
+  station: 'Water' | 'Pick' | 'Bench' | 'Tank' | 'Deck' | 'Log' | 'Box' | 'Tickets',
 ): Promise<void> {
   const tab = page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name: station });
   await tab.click();

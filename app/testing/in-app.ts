@@ -207,7 +207,9 @@ export async function choose(name: string | RegExp, option: string, inside?: Ins
   });
   await user.selectOptions(list, wanted);
 }
-export async function goTo(station: 'Water' | 'Pick' | 'Bench' | 'Tank' | 'Deck' | 'Box' | 'Tickets'): Promise<void> {
+export async function goTo(
+  station: 'Water' | 'Pick' | 'Bench' | 'Tank' | 'Deck' | 'Log' | 'Box' | 'Tickets',
+): Promise<void> {
   const tabs = await the('navigation', 'Stations');
   await user.click(await the('link', new RegExp(station), tabs));
   await waitFor(() => expect(router.currentRoute.value.name).toBe(station.toLowerCase()));

@@ -1,7 +1,8 @@
 import { CLARITY_SCALE } from '../water/clarity';
 import { TEMPERATURE_CLASSES } from '../water/water-class';
 import type { OwnLog } from '../advice/conditions/own-log';
-import { GROUPINGS, type Grouping } from './groups';
+import type { Rig } from '../rig/parts/schema';
+import { GROUPINGS, rigKey, type Grouping } from './groups';
 import { hookPlaces } from './hook-places';
 import { ownLogOf } from './own-log';
 import {
@@ -33,6 +34,8 @@ export interface LogAnalysis {
   readonly outings: number;
   readonly sums: Sums;
   readonly groups: Readonly<Record<Grouping, readonly GroupRate[]>>;
+  /** one of each kind of rig, by what tells the kinds apart */
+  readonly rigs: Readonly<Record<string, Rig>>;
   readonly trailerHook: TrailerHookVerdict | null;
   readonly hooks: ReturnType<typeof hookPlaces>;
   readonly months: readonly Stretch[];
@@ -64,6 +67,7 @@ export function analysisOf(
     outings: outings.length,
     sums: sumsOf(spells),
     groups,
+    rigs: Object.fromEntries(spells.map(({ rig }) => [rigKey(rig), rig])),
     trailerHook: trailerHookVerdict(spells),
     hooks: hookPlaces(spells),
     months: byMonth(outings, spellsBy),

@@ -17,6 +17,7 @@ import {
   type Unlike,
 } from '../log';
 import * as words from '../locale/en/log';
+import { NAME } from '../locale/en/names';
 import { SCHOOL_WORDS } from '../locale/en/schools';
 import { TRAILER_TITLE } from '../locale/en/tackle';
 import { FAMILY_NAME } from '../locale/en/words';
@@ -38,8 +39,17 @@ export {
 } from '../locale/en/log';
 
 const percent = (share: number): string => `${Math.round(100 * share)} %`;
+/** A class of sight or warmth in words; hours stand as they are. */
+const classText = (what: Unlike['what'], value: string): string =>
+  value === UNKNOWN
+    ? words.notSaid
+    : what === 'clarity'
+      ? NAME[value as keyof typeof NAME]
+      : what === 'temperature'
+        ? words.TEMPERATURE_TITLE[value as keyof typeof words.TEMPERATURE_TITLE]
+        : value;
 export const unlikeText = ({ what, one, other, share }: Unlike): string =>
-  words.UNLIKE_TEXT[what](one, other, percent(share));
+  words.UNLIKE_TEXT[what](classText(what, one), classText(what, other), percent(share));
 export const verdictText = (verdict: TrailerHookVerdict): string =>
   words.verdictText(verdict, percent(verdict.chance), percent(verdict.bitesGivenUp), percent(verdict.breakEven));
 
@@ -69,7 +79,10 @@ export function groupTitle(by: Grouping, value: string, system: UnitSystem): str
     }
     case 'water': {
       const [clarity, temperature] = value.split('/');
-      return words.waterClassOf(clarity!, words.TEMPERATURE_TITLE[temperature as keyof typeof words.TEMPERATURE_TITLE]);
+      return words.waterClassOf(
+        NAME[clarity as keyof typeof NAME],
+        words.TEMPERATURE_TITLE[temperature as keyof typeof words.TEMPERATURE_TITLE],
+      );
     }
     case 'rig':
       return value;

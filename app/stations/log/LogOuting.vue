@@ -50,8 +50,11 @@ async function look(): Promise<void> {
 watch([() => props.id, () => outings.turn], look, { immediate: true });
 
 const problems = ref<readonly string[]>([]);
-async function put(next: KeptOuting): Promise<boolean> {
-  const found = await outings.put(next, outing.value);
+/** Changes the outing as it is kept by now: another tab, or a tap on Undo, may have been at it. */
+async function put(changed: (now: KeptOuting) => KeptOuting): Promise<boolean> {
+  const now = await outings.get(props.id);
+  if (!now) return false;
+  const found = await outings.put(changed(now), now);
   problems.value = found.map(issueText);
   if (found.length > 0) return false;
   await look();
@@ -86,21 +89,19 @@ const remarkOf = ({ what, rig, stop, says }: LogEvent): string =>
     .filter((part) => part !== '')
     .join(' · ');
 async function takeEvent(key: string | null, event: LogEvent): Promise<void> {
-  const of = outing.value!;
-  if (await put(key === null ? withEvent(of, event) : withChanged(of, key, event))) {
+  if (await put((now) => (key === null ? withEvent(now, event) : withChanged(now, key, event)))) {
     changing.value = null;
     adding.value = false;
   }
 }
 async function takeOut(key: string, event: LogEvent): Promise<void> {
-  const of = outing.value!;
-  if (!(await put(withoutEvent(of, key)))) return;
-  notices.say(words.removed(EVENT_TITLE[event.what]), async () => {
-    if (outing.value) await put(withEvent(outing.value, event));
-  });
+  if (!(await put((now) => withoutEvent(now, key)))) return;
+  notices.say(words.removed(EVENT_TITLE[event.what]), () => put((now) => withEvent(now, event)));
 }
 async function splitAt(event: LogEvent): Promise<void> {
-  const made = await outings.split(outing.value!, event.at);
+  const now = await outings.get(props.id);
+  if (!now) return;
+  const made = await outings.split(now, event.at);
   if (!made.ok) problems.value = made.issues.map(issueText);
   await look();
 }
@@ -111,7 +112,7 @@ const others = computed(() =>
     .map(({ id, place, from }) => ({ value: id, title: `${momentText(from)} ${place}` })),
 );
 async function joinThem(): Promise<void> {
-  const [one, two] = [outing.value, await outings.get(other.value)];
+  const [one, two] = [await outings.get(props.id), await outings.get(other.value)];
   if (!one || !two) return;
   const both = await outings.join(one, two);
   if (both.id === props.id) await look();
@@ -119,10 +120,8 @@ async function joinThem(): Promise<void> {
 }
 const minutes = ref(60);
 async function moveTimes(by: number): Promise<void> {
-  if (await put(shiftClock(outing.value!, by, '')))
-    notices.say(words.moved, async () => {
-      if (outing.value) await put(shiftClock(outing.value, -by, ''));
-    });
+  if (await put((now) => shiftClock(now, by, '')))
+    notices.say(words.moved, () => put((now) => shiftClock(now, -by, '')));
 }
 /** place and ends as they are typed */
 const draft = ref({ place: '', from: '', to: '' });
@@ -140,7 +139,7 @@ async function takeDraft(): Promise<void> {
   const [begins, ends] = [at(from, of.from), to.trim() === '' && of.to === null ? null : at(to, of.to)];
   if (begins === null || (ends === null && to.trim() !== '')) return void (problems.value = [words.notAMoment]);
   if (ends === null && of.to !== null) return void (problems.value = [words.notAMoment]);
-  await put({ ...of, place: place.trim(), from: begins, to: ends });
+  await put((now) => ({ ...now, place: place.trim(), from: begins, to: ends }));
 }
 async function remove(): Promise<void> {
   await outings.remove(outing.value!);
@@ -165,7 +164,7 @@ async function remove(): Promise<void> {
         v-if="outing.to === null && lastMoment(outing) !== outing.from"
         type="button"
         class="press"
-        @click="put({ ...outing, to: lastMoment(outing) })"
+        @click="put((now) => ({ ...now, to: lastMoment(now) }))"
       >
         {{ words.endAt(momentText(lastMoment(outing))) }}
       </button>

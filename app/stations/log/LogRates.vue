@@ -6,6 +6,7 @@ import {
   GROUPINGS,
   groupTitle,
   issueText,
+  rigTitles,
   unlikeText,
   type Grouping,
   type LogAnalysis,
@@ -25,11 +26,21 @@ const props = defineProps<{ analysis: LogAnalysis; filter: LogFilter }>();
 const { system } = useUnits();
 const by = ref<Grouping>('trailer');
 const groupings = GROUPINGS.map((value) => ({ value, title: GROUPING_TITLE[value] }));
+/** rigs are told apart among themselves; what else is grouped has a name of its own */
+const titles = computed((): ReadonlyMap<string, string> => {
+  const values = props.analysis.groups[by.value].map(({ value }) => value);
+  const named =
+    by.value === 'rig'
+      ? rigTitles(
+          values.map((value) => props.analysis.rigs[value]!),
+          system.value,
+        )
+      : values.map((value) => groupTitle(by.value, value, system.value));
+  return new Map(values.map((value, at) => [value, named[at]!]));
+});
+const titleOf = (value: string): string => titles.value.get(value) ?? groupTitle(by.value, value, system.value);
 const rows = computed(() =>
-  props.analysis.groups[by.value].map((group) => ({
-    ...group,
-    title: groupTitle(by.value, group.value, system.value),
-  })),
+  props.analysis.groups[by.value].map((group) => ({ ...group, title: titleOf(group.value) })),
 );
 /** the scale all bars share: to the end of the widest of those that are known at all well */
 const most = computed(() =>
@@ -62,7 +73,6 @@ const { last } = useNewest(
 const compared = computed(() => {
   const found = last.value;
   if (!found?.answer) return null;
-  const titleOf = (value: string): string => groupTitle(found.to.by, value, system.value);
   const { likeHours, unlike, chance } = found.answer;
   return {
     text: comparisonText(titleOf(found.to.one), titleOf(found.to.other), found.answer),
