@@ -15,6 +15,9 @@ const DESK = { width: 1280, height: 800 };
 /** A made-up name that resolves to this machine: plain http, as a phone opens it on a boat's network. */
 export const BOAT = `http://mere.test:${PORT}`;
 export const SCALE_PORT = 4332;
+/** UDP port on which sounders are heard, and the port of the practice tube. */
+export const SOUNDER_PORT = 10_111;
+export const TUBE_PORT = 10_121;
 const chrome = {
   ...devices['Desktop Chrome'],
   launchOptions: {
@@ -49,7 +52,7 @@ export default defineConfig({
       reuseExistingServer: false,
     },
     {
-      command: `node dist-server/serve.js --port ${PORT} --scale ${SCALE_PORT} --name mere.test`,
+      command: `node dist-server/serve.js --port ${PORT} --scale ${SCALE_PORT} --sounder ${SOUNDER_PORT} --tube ${TUBE_PORT} --name mere.test`,
       url: `http://127.0.0.1:${PORT}`,
       reuseExistingServer: false,
     },

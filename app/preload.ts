@@ -43,6 +43,8 @@ const REST: readonly (() => Promise<unknown>)[] = [
   () => import('./stations/deck/DeckPlaces.vue'),
   () => import('./stations/deck/DeckCode.vue'),
   () => import('./stations/deck/DeckNow.vue'),
+  () => import('./stores/outings'),
+  () => import('../demo/seasons'),
   () => import('./stations/log/LogBegin.vue'),
   () => import('./stations/log/LogOut.vue'),
   () => import('./stations/log/LogTrack.vue'),

@@ -1,10 +1,9 @@
-import { spawn } from 'node:child_process';
 import { mkdtempSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { chromium, type BrowserContext, type Page } from '@playwright/test';
-import { CHROMIUM_ARGS } from '../playwright.config';
+import type { Page } from '@playwright/test';
 import { clearEverything, DEMO_STATE, DESK, downloadText, expect, goTo, openDemoWorld, test } from './fixtures';
+import { killable } from './killable';
 
 /** All rows of a table, as the browser holds them. */
 const rowsOf = (page: Page, table: string): Promise<Record<string, unknown>[]> =>
@@ -184,29 +183,6 @@ test(
     await bare.close();
   },
 );
-
-/** A browser of its own that can be killed: its folder stays. */
-async function killable(profile: string): Promise<{ context: BrowserContext; kill(): Promise<void> }> {
-  const port = 9300 + Math.floor(Math.random() * 500);
-  const child = spawn(
-    '/usr/bin/chromium',
-    [...CHROMIUM_ARGS, '--headless', `--user-data-dir=${profile}`, `--remote-debugging-port=${port}`, 'about:blank'],
-    { stdio: 'ignore', detached: true },
-  );
-  let browser: Awaited<ReturnType<typeof chromium.connectOverCDP>> | null = null;
-  await expect(async () => {
-    browser = await chromium.connectOverCDP(`http://127.0.0.1:${port}`);
-  }).toPass();
-  return {
-    context: browser!.contexts()[0]!,
-    async kill() {
-      const gone = new Promise((resolve) => child.once('exit', resolve));
-      // every process of it at once, without a word
-      process.kill(-child.pid!, 'SIGKILL');
-      await gone;
-    },
-  };
-}
 
 test(
   'a browser killed in the middle of the work costs nothing that was stored: each kind of edit',

@@ -73,6 +73,8 @@ describe('the store as a whole', () => {
       builds: 'id, changedAt',
       setAside: 'id, at',
       trips: 'id, changedAt',
+      outings: 'id, changedAt',
+      tests: 'id, changedAt',
       plans: 'id',
     });
     await later.table('plans').add({ id: 'p' });

@@ -1,9 +1,12 @@
 import { afterEach, describe, expect, test } from '@jest/globals';
 import Dexie from 'dexie';
 import { DEMO_BOX, NORTH_ARM } from '../../demo/brindle-mere';
+import { demoSeasons } from '../../demo/seasons';
+import { DEMO_WEEKEND } from '../../demo/weekend';
 import {
   advise,
   makeTicket,
+  outingOf,
   partCount,
   readPanderoJson,
   startBuild,
@@ -13,7 +16,7 @@ import {
 } from '@core';
 import { boxOfRows } from './box-of-rows';
 import { addToBox, takeIntoBox } from './box-rows';
-import { clearAll, makeBackup, restoreBackup, type OnScreen } from './everything';
+import { addOutings, clearAll, makeBackup, restoreBackup, type OnScreen } from './everything';
 import { PanderoDatabase } from './database';
 import type { Pending } from './keeper-news';
 
@@ -47,6 +50,7 @@ async function fill(db: PanderoDatabase): Promise<void> {
     { key: 'screen', value: { ...SCREEN, pxPerMm: 4.2 } },
   ]);
   await db.builds.add(build);
+  await db.outings.bulkAdd(demoSeasons().slice(0, 2));
   await db.setAside.add({ id: 'x', at: 0, from: 'ticket', key: 'old', why: ['name: is missing.'], row: { id: 'old' } });
 }
 /** Every table as it stands; what only tells one store from another left out. */
@@ -249,5 +253,48 @@ describe('a list taken into the box', () => {
     await takeIntoBox(list, 'replace', db);
     const box = boxOfRows(await db.parts.orderBy('at').toArray());
     expect([box.trailers.length, box.heads.length]).toEqual([2, DEMO_BOX.heads.length]);
+  });
+});
+
+test('a database of version 5 opens with all it held, and outings and tests can be kept in it', async () => {
+  const name = `shipped-${number++}`;
+  const shipped = new Dexie(name);
+  shipped.version(1).stores({ settings: 'key', waters: 'key', parts: 'id, tray, at', tickets: 'id, madeAt' });
+  shipped.version(2).stores({ waters: 'key, at' });
+  shipped.version(3).stores({ builds: 'id, changedAt' });
+  shipped.version(4).stores({ setAside: 'id, at' });
+  shipped.version(5).stores({ trips: 'id, changedAt' });
+  await shipped.table('trips').add(DEMO_WEEKEND[0]!);
+  await shipped.table('builds').add(build);
+  shipped.close();
+  opened = new PanderoDatabase(name);
+  expect([await opened.trips.toArray(), await opened.builds.toArray()]).toEqual([[DEMO_WEEKEND[0]], [build]]);
+  const [one, two] = demoSeasons();
+  await opened.outings.bulkAdd([one!, two!]);
+  await opened.settings.put({ key: 'on-water', value: one!.id });
+  // the whole of it goes into a backup, and comes back all or nothing
+  const backup = await makeBackup(ON_SCREEN, MADE_AT, opened);
+  expect(backup.outings.map(({ id }) => id).sort()).toEqual([one!.id, two!.id].sort());
+  expect(backup.onWater).toBe(one!.id);
+  await opened.outings.clear();
+  expect((await restoreBackup(backup, SCREEN, [], opened)).ok).toBe(true);
+  expect(await opened.outings.toArray()).toEqual(expect.arrayContaining([one, two]));
+  const broken = { ...backup, outings: [one!, one!] };
+  expect((await restoreBackup(broken, SCREEN, [], opened)).ok).toBe(false);
+  expect(await opened.outings.count()).toBe(2);
+});
+
+describe('a log of another device', () => {
+  test('is put together with what is here: nothing twice, nothing lost, and said how much', async () => {
+    const db = fresh();
+    const [one, two] = demoSeasons();
+    await db.outings.bulkAdd([{ ...one!, events: one!.events.slice(0, 5) }]);
+    const taken = await addOutings([outingOf(one!), outingOf(two!)], [], db);
+    expect(taken).toMatchObject({ ok: true, value: { fresh: 1, met: 1, added: one!.events.length - 5, differ: 0 } });
+    expect((await db.outings.get(one!.id))!.events).toEqual(one!.events);
+    expect(await addOutings([outingOf(one!), outingOf(two!)], [], db)).toMatchObject({
+      value: { fresh: 0, met: 2, added: 0 },
+    });
+    expect(await db.outings.count()).toBe(2);
   });
 });

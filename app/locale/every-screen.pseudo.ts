@@ -4,6 +4,7 @@ import { DEMO_WEEKEND } from '../../demo/weekend';
 import { BLADE_SHAPES, COLOURS, HEAD_STYLES, NAME, PROGRAMME_IDS, TRAILER_KINDS } from '@core';
 import { useBench } from '../stores/bench';
 import { useDeck } from '../stores/deck';
+import { useOutings } from '../stores/outings';
 import { useMap } from '../stores/map';
 import { useTank } from '../stores/tank';
 import { useYear } from '../stores/year';
@@ -36,6 +37,8 @@ const SAME = new RegExp(
     ...[
       'Brindle Mere, (north arm|Saturday|Sunday)',
       ...DEMO_WEEKEND[0]!.stops.map(({ name }) => name),
+      'Brindle Mere',
+      'north arm|long hedgerow|gravel bars|lily bay|dam end',
       'bought dressed',
       'slow roller',
       'gold',
@@ -47,7 +50,7 @@ const SAME = new RegExp(
       'short stiff one',
       'finesse',
     ],
-    'Pandero|Helvetica|PDF|SVG|CSV|JSON|GPX|--host|npm run scale -- put 9.4',
+    'Pandero|Helvetica|PDF|SVG|CSV|JSON|GPX|--host|npm run scale -- put 9.4|npm run tube|npm run sounder|--sounder 10110|nmea',
   ]
     .sort((a, b) => b.length - a.length)
     .join('|'),
@@ -271,6 +274,71 @@ test('nor of a day on the deck: planned, with a lock that cannot be kept, what m
   await deck.remove();
   await settle();
   expect(plainWords()).toEqual([]);
+});
+
+const LOG_PARTS = [
+  () => import('../stations/log/LogBegin.vue'),
+  () => import('../stations/log/LogOut.vue'),
+  () => import('../stations/log/LogList.vue'),
+  () => import('../stations/log/LogRecording.vue'),
+  () => import('../stations/log/LogOuting.vue'),
+  () => import('../stations/log/LogSays.vue'),
+  () => import('../stations/log/LogHooks.vue'),
+  () => import('../stations/log/LogSchools.vue'),
+  () => import('../stations/log/LogCharts.vue'),
+  () => import('../stations/log/LogTrue.vue'),
+  () => import('../stations/log/LogTests.vue'),
+  () => import('../stations/log/LogDrop.vue'),
+  () => import('../stations/log/LogWake.vue'),
+  () => import('../stations/log/LogHand.vue'),
+];
+test('nor of the log: on the water, its outings, what it says by everything, its tests', async () => {
+  for (const one of LOG_PARTS) await one();
+  await visit('/log');
+  const press = async (selector: string, nth = 0): Promise<void> => {
+    await until(() => expect(document.querySelectorAll(selector).length).toBeGreaterThan(nth));
+    await user.click(document.querySelectorAll<HTMLElement>(selector)[nth]!);
+    await settle();
+  };
+  const part = (nth: number): Promise<void> => press('.log__parts button', nth);
+  await part(2);
+  await at('log-rates');
+  for (let by = 0; by < 8; by++) {
+    await press('.rates .choice-row button', by);
+    expect([by, ...plainWords()]).toEqual([by]);
+  }
+  await press('.schools .press');
+  await until(() => expect(document.querySelector('.schools dl')).not.toBeNull());
+  for (let chart = 0; chart < 4; chart++) await press('.log-charts .choice-row button', chart);
+  await press('.log-charts__take button', 1);
+  await at('log-true');
+  await settle();
+  expect(plainWords()).toEqual([]);
+  await part(1);
+  expect(plainWords()).toEqual([]);
+  await press('[data-testid=outing]');
+  await press('.outing__acts button');
+  expect(plainWords()).toEqual([]);
+  await part(3);
+  await press('.tests__new button', 1);
+  expect(plainWords()).toEqual([]);
+  await press('.wake__row button', 1);
+  await press('.tests__new button');
+  expect(plainWords()).toEqual([]);
+  await press('.drop .press');
+  expect(plainWords()).toEqual([]);
+  await part(0);
+  await press('.begin__go');
+  await at('log-out');
+  for (const key of ['nip', 'nip', 'landed']) await press(`[data-testid=key-${key}]`);
+  await press('.sounder .press');
+  await useOutings().note('note', { stop: 'lily bay' });
+  await settle();
+  expect(plainWords()).toEqual([]);
+  await press('.out__key--tie');
+  expect(plainWords()).toEqual([]);
+  await useOutings().end();
+  await settle();
 });
 
 test('nor of the map of picks, as a picture and as a table, nor of the year', async () => {

@@ -35,7 +35,7 @@ function option({ lines, axis, ink }: ChartLook): EChartsCoreOption {
       },
     },
     grid: props.lying
-      ? { left: 8, right: 18, top: 8, bottom: 40, containLabel: true }
+      ? { left: 8, right: 18, top: 8, bottom: 40, outerBoundsMode: 'same', outerBoundsContain: 'axisLabel' }
       : { left: 48, right: 12, top: 12, bottom: 34 },
     xAxis: props.lying ? { ...values, nameGap: 26 } : categories,
     yAxis: props.lying ? { ...categories, inverse: true } : { ...values, nameGap: 34 },

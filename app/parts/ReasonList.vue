@@ -24,7 +24,10 @@ const groups = computed(() => [
           <span class="reason-list__weight" :title="words.weight(reason.weight.toFixed(1))">
             <span :style="{ width: `${Math.min(100, (reason.weight / 3) * 100)}%` }" />
           </span>
-          <span><BecauseLine :rule="reason.rule" :says="reason.says" :water="water" /></span>
+          <span v-if="reason.logged" data-testid="your-log"
+            ><RouterLink to="/log">{{ reason.says }}</RouterLink></span
+          >
+          <span v-else><BecauseLine :rule="reason.rule" :says="reason.says" :water="water" /></span>
         </li>
       </ul>
     </section>

@@ -17,7 +17,6 @@ export const useLearned = defineStore('learned', () => {
   const belief = shallowRef<Belief | null>(null);
   const ownLog = shallowRef<OwnLog>({});
   const notices = useNotices();
-  const bases = new Map<SettingsRow['key'], SettingsRow>();
 
   function work(next: Belief | null): void {
     if (sameJson(next, belief.value)) return;
@@ -28,7 +27,6 @@ export const useLearned = defineStore('learned', () => {
   }
   function take(row: SettingsRow | null | undefined): void {
     if (!row) return;
-    bases.set(row.key, row);
     // one of other factors, of an earlier version, is made anew once its tests are read
     if (row.key === 'belief') work(isBelief(row.value) ? row.value : null);
     if (row.key === 'own-log' && !sameJson(ownLog.value, row.value)) ownLog.value = row.value;
@@ -47,20 +45,17 @@ export const useLearned = defineStore('learned', () => {
     take(beliefRow);
     take(logRow);
   }
-  function put(row: SettingsRow): void {
-    const base = bases.get(row.key) ?? null;
-    bases.set(row.key, row);
-    void keeper.put('setting', row, base);
-  }
+  /** made of other things: whatever stands there is written over, and nobody is told */
+  const store = (row: SettingsRow): void => void keeper.put('setting', row, null);
   function setBelief(next: Belief | null): void {
     if (sameJson(next, belief.value)) return;
     work(next);
-    put({ key: 'belief', value: next });
+    store({ key: 'belief', value: next });
   }
   function setOwnLog(next: OwnLog): void {
     if (sameJson(next, ownLog.value)) return;
     ownLog.value = next;
-    put({ key: 'own-log', value: next });
+    store({ key: 'own-log', value: next });
   }
   return { belief, ownLog, load, setBelief, setOwnLog };
 });

@@ -49,13 +49,22 @@ HTMLAnchorElement.prototype.click = function click(this: HTMLAnchorElement) {
   if (!this.href.startsWith('blob:')) this.dispatchEvent(new MouseEvent('click', { bubbles: true, cancelable: true }));
 };
 
+/** What was said to the console; a stand-in for a value may have no text of its own. */
+function textOfSaid(said: unknown): string {
+  try {
+    return String(said);
+  } catch {
+    return typeof said;
+  }
+}
+
 /** Starts every test of a file with the app as a first visit finds it, or with the demo world in it; the console has to stay silent. */
 export function inApp(world: 'empty' | 'demo', place = '/water'): void {
   let complaints: string[] = [];
   beforeEach(async () => {
     complaints = [];
     for (const kind of ['error', 'warn'] as const) {
-      Object.assign(console, { [kind]: (...said: unknown[]) => void complaints.push(said.map(String).join(' ')) });
+      Object.assign(console, { [kind]: (...said: unknown[]) => void complaints.push(said.map(textOfSaid).join(' ')) });
     }
     await router.push(place);
     await readStore();

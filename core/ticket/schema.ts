@@ -68,7 +68,22 @@ export const ticketSchema = z.strictObject({
     }),
   ),
   reasons: z.array(
-    z.strictObject({ rule: ruleId, want: z.nullable(z.enum(WANT_IDS)), weight: z.number(), for: z.boolean() }),
+    z.strictObject({
+      rule: ruleId,
+      want: z.nullable(z.enum(WANT_IDS)),
+      weight: z.number(),
+      for: z.boolean(),
+      /** what the log counted, where it spoke */
+      logged: z.exactOptional(
+        z.strictObject({
+          hours: z.number(),
+          bites: z.number(),
+          perHour: z.number(),
+          meanPerHour: z.number(),
+          weight: z.number(),
+        }),
+      ),
+    }),
   ),
   dissent: z.array(
     z.strictObject({

@@ -95,6 +95,10 @@ const STRAYS: Readonly<Record<WantId, readonly [below: string, above: string]>> 
 const sharedBy = (rule: string, { picks }: Advice): number =>
   picks.filter(({ reasons }) => reasons.some((reason) => reason.rule === rule && reason.for)).length;
 
+/** A reason that is about no want: a rule’s line, or what the log says. */
+const plainText = ({ rule, logged }: Reason, water: Water, system: UnitSystem): string =>
+  logged ? logReasonText(logged) : ruleText(rule, water, system);
+
 /** One plain sentence for a row: what speaks for it more than for the others, then what speaks most against it. */
 export function pickSentence(pick: Pick, advice: Advice, water: Water, system: UnitSystem): string {
   const { wants } = pick;
@@ -104,11 +108,11 @@ export function pickSentence(pick: Pick, advice: Advice, water: Water, system: U
     .sort((a, b) => b.worth - a.worth)[0]?.reason;
   const against = pick.reasons.find((reason) => !reason.for && reason.weight > 0.2);
   const good = forRig
-    ? ruleText(forRig.rule, water, system)
+    ? plainText(forRig, water, system)
     : phrases.fallsAsWanted(wantValue('fall', pick.has.fall, system));
   if (!against) return good;
   const want = wants.find(({ id }) => id === against.want);
-  if (!want) return phrases.but(good, lowerFirst(ruleText(against.rule, water, system)));
+  if (!want) return phrases.but(good, lowerFirst(plainText(against, water, system)));
   const [below, above] = STRAYS[want.id];
   return phrases.it(
     good,

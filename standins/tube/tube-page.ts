@@ -10,8 +10,8 @@ export const PAGE = `<!doctype html>
   <p>A stand-in: its water is made up. Time the fall with the watch in Pandero’s log, in another window or on a phone.</p>
   <form id="form">
     <label>Rig <select id="rig"></select></label>
-    <label>Depth, m <input id="depth" type="number" min="0.5" max="30" step="0.1" value="3"></label>
-    <label>Water, °C <input id="warmth" type="number" min="0" max="40" step="0.1" value="16"></label>
+    <label>Depth, m <input id="depth" type="number" min="0.5" max="30" step="any" value="3"></label>
+    <label>Water, °C <input id="warmth" type="number" min="0" max="40" step="any" value="16"></label>
     <button>Three, two, one, let go</button>
   </form>
   <p id="says" role="status"></p>

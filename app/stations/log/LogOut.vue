@@ -263,7 +263,7 @@ const lengthNow = computed(() =>
       <p class="soft out__care">{{ words.releaseCaution }}</p>
     </div>
     <section v-if="advice.length > 0" class="out__short" data-testid="short-strikes">
-      <h3>{{ shortStrikesOn(strikes) }}</h3>
+      <h2>{{ shortStrikesOn(strikes) }}</h2>
       <ol>
         <li v-for="one in advice" :key="one.change">
           <b>{{ SHORT_STRIKE_TITLE[one.change] }}.</b>
@@ -481,6 +481,9 @@ const lengthNow = computed(() =>
   padding: 8px 12px;
   border-left: 4px solid rgb(var(--v-theme-brass));
 }
+.out__short h2 {
+  font-size: 18px;
+}
 .out__short ol {
   padding-left: 20px;
 }
@@ -520,18 +523,30 @@ const lengthNow = computed(() =>
   .out__more {
     min-height: 52px;
   }
+  .out {
+    padding-bottom: 250px;
+  }
   /* under the thumb, wherever the page is */
   .out__keys {
-    position: sticky;
-    bottom: 58px;
+    position: fixed;
+    inset: auto 0 58px 0;
     z-index: 2;
-    margin: 0 -14px;
     padding: 8px 14px;
     background: rgb(var(--v-theme-skin));
     border-top: 1px solid rgb(var(--v-theme-rule));
   }
   .out__key {
     min-height: 64px;
+  }
+}
+/* a phone that lies on its side, or letters made very large, have no room for keys that stay */
+@media (max-width: 700px) and (max-height: 600px) {
+  .out {
+    padding-bottom: 24px;
+  }
+  .out__keys {
+    position: static;
+    padding: 0;
   }
 }
 </style>

@@ -72,7 +72,8 @@ const { last } = useNewest(
 );
 const compared = computed(() => {
   const found = last.value;
-  if (!found?.answer) return null;
+  // what was told apart before is answered no more
+  if (!found?.answer || found.to.by !== by.value) return null;
   const { likeHours, unlike, chance } = found.answer;
   return {
     text: comparisonText(titleOf(found.to.one), titleOf(found.to.other), found.answer),

@@ -37,8 +37,9 @@ describe('with the demo box', () => {
   });
 
   test('while only the first rig is known, a family shows the rig it had, or that it is looked for, never that it has none', async () => {
-    await says('families', /spinnerbait in/);
     const store = useAdvice();
+    await until(() => expect(store.ranking).toBe(false));
+    await says('families', /spinnerbait in/);
     const whole = store.advice!;
     store.$patch((state) => {
       state.before = { advice: whole, water: state.answered! };
@@ -60,6 +61,7 @@ describe('with the demo box', () => {
 
   test('all three families are compared, and it is said which suits; spinnerbaits alone are ranked on how they run', async () => {
     await at('pick-1');
+    await until(() => expect(useAdvice().ranking).toBe(false));
     await until(async () =>
       expect(every('heading', undefined, await at('families')).map(({ textContent }) => textContent?.trim())).toEqual([
         'Jigs',

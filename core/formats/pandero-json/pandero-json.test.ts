@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
+import { demoSeasons } from '../../../demo/seasons';
 import { DEMO_WEEKEND } from '../../../demo/weekend';
 import { DEMO_BOX, NORTH_ARM } from '../../../demo/brindle-mere';
 import { advise } from '../../advice/recommend/advise';
@@ -26,7 +27,7 @@ const ticket: Ticket = makeTicket(advice.picks[0]!, NORTH_ARM, {
 });
 const backup: Backup = {
   kind: 'backup',
-  version: 6,
+  version: 7,
   madeAt: '2026-09-26T07:00:00.000Z',
   settings: { units: 'us', theme: 'light', source: 'box' },
   waters: [{ id: 'a-water', place: 'Brindle Mere', day: '2026-09-26', water: NORTH_ARM }],
@@ -46,6 +47,21 @@ const backup: Backup = {
   year: startingYear('cool'),
   trips: [...DEMO_WEEKEND],
   onDeck: DEMO_WEEKEND[0]!.id,
+  outings: demoSeasons().slice(0, 3),
+  onWater: null,
+  tests: [
+    {
+      id: 'a-test',
+      at: '2026-09-20T10:00:00+00:00',
+      changedAt: '2026-09-20T10:00:00.000Z',
+      what: 'drop',
+      rig: jig(),
+      temperatureC: 16,
+      depthM: 3,
+      reactionS: 0.2,
+      readings: [{ value: 6.1 }, { value: 9, isOut: true }],
+    },
+  ],
   setAside: [{ from: 'tickets', key: 'odd', why: ['name: is missing.'], row: { id: 'odd' } }],
 };
 const problems = (text: string): string[] => {
@@ -122,7 +138,7 @@ describe('older versions', () => {
       ok: true,
       value: {
         value: {
-          version: 6,
+          version: 7,
           tank: null,
           year: null,
           builds: [],
@@ -134,18 +150,32 @@ describe('older versions', () => {
       },
     });
   });
+  test('a backup of version 6 knew no log', () => {
+    const { outings: _outings, onWater: _onWater, tests: _tests, ...rest } = backup;
+    expect(readPanderoJson(JSON.stringify({ ...rest, version: 6 }))).toMatchObject({
+      ok: true,
+      value: { value: { version: 7, outings: [], onWater: null, tests: [], trips: backup.trips } },
+    });
+  });
+  test('half a backup is none', () => {
+    const whole = writeBackup(backup);
+    expect(readPanderoJson(whole.slice(0, whole.length / 2))).toMatchObject({
+      ok: false,
+      issues: [{ code: 'not-json' }],
+    });
+  });
   test('a backup of version 5 knew no days', () => {
     const { trips: _trips, onDeck: _onDeck, ...rest } = backup;
     expect(readPanderoJson(JSON.stringify({ ...rest, version: 5 }))).toMatchObject({
       ok: true,
-      value: { value: { version: 6, trips: [], onDeck: null, tank: backup.tank, builds: backup.builds } },
+      value: { value: { version: 7, trips: [], onDeck: null, tank: backup.tank, builds: backup.builds } },
     });
   });
   test('a backup of version 4 knew neither a tank nor a year', () => {
     const { tank: _tank, year: _year, trips: _trips, onDeck: _onDeck, ...rest } = backup;
     expect(readPanderoJson(JSON.stringify({ ...rest, version: 4 }))).toMatchObject({
       ok: true,
-      value: { value: { version: 6, tank: null, year: null, builds: backup.builds } },
+      value: { value: { version: 7, tank: null, year: null, builds: backup.builds } },
     });
   });
   test('a backup of version 3 knew no screen and set nothing aside', () => {
@@ -160,7 +190,7 @@ describe('older versions', () => {
     } = backup;
     expect(readPanderoJson(JSON.stringify({ ...rest, version: 3 }))).toMatchObject({
       ok: true,
-      value: { value: { version: 6, tank: null, year: null, screen: null, setAside: [], builds: backup.builds } },
+      value: { value: { version: 7, tank: null, year: null, screen: null, setAside: [], builds: backup.builds } },
     });
   });
   test('a backup of version 1 had one water without a place', () => {
@@ -185,7 +215,7 @@ describe('older versions', () => {
       ok: true,
       value: {
         value: {
-          version: 6,
+          version: 7,
           builds: [],
           onBench: null,
           atHand: 'current',
@@ -252,7 +282,7 @@ describe('check', () => {
     expect(checkFile(writeBackup(backup))).toMatchObject({
       format: 'json',
       kind: 'backup',
-      counts: { parts: 66, tickets: 1 },
+      counts: { parts: 66, tickets: 1, outings: 3, tests: 1 },
     });
     expect(checkFile('style,weight\nball,1/4\n')).toMatchObject({ format: 'csv', kind: 'heads', counts: { heads: 1 } });
     expect(checkFile('{').issues.map(({ code }) => code)).toEqual(['not-json']);
