@@ -55,6 +55,7 @@ import { cardPdf } from '../paper/card-pdf';
 import { bigBox } from './big-box';
 import { measureJudgement } from './judgement';
 import { measureDeck } from './deck';
+import { measureLog } from './log';
 import { measureTankAndMap } from './tank-and-map';
 import { line, medianUs, timesLonger } from './line';
 
@@ -316,4 +317,5 @@ const gear = gearAt(DEMO_BOX, { rod: 0, reel: 0, line: 0 })!;
 line('gear-margins', medianUs(200, () => marginsOf(fished, gear)) / 1000, 'ms', 1);
 line('gear-best-of-box', medianUs(3, () => bestGear(fished, DEMO_BOX)) / 1000, 'ms');
 await measureDeck();
+measureLog();
 measureTankAndMap(rig, DEFAULT_PLAN);

@@ -4,6 +4,7 @@ import { gzipSync } from 'node:zlib';
 import { chromium } from '@playwright/test';
 import { CHROMIUM_ARGS } from '../playwright.config';
 import { measureKeeping } from './keeping';
+import { measureLogPage } from './log-page';
 import { line } from './line';
 import { dragTimes, measureReturning } from './returning';
 import { measureTankPage } from './tank-page';
@@ -159,6 +160,7 @@ try {
   line('cut-card-in-the-page', Date.now() - asked, 'ms', 500);
   await measureTankPage(browser, URL_HERE);
   await measureReturning(browser, URL_HERE);
+  await measureLogPage(browser, URL_HERE);
   await measureKeeping(browser, URL_HERE);
 } finally {
   await browser.close();

@@ -9,6 +9,7 @@ import {
   outingOf,
   outingSums,
   ownLogOf,
+  ratesBy,
   recordingInSteps,
   schoolsFavoured,
   sniff,
@@ -17,6 +18,7 @@ import {
   type Comparison,
   type Favoured,
   type Grouping,
+  type GroupRate,
   type KeptOuting,
   type LogAnalysis,
   type Oddity,
@@ -66,6 +68,8 @@ export interface LogRequests {
   list: Reads & { readonly nowMs: number };
   analyse: Reads & { readonly filter: LogFilter };
   compare: Reads & { readonly filter: LogFilter; readonly by: Grouping; readonly one: string; readonly other: string };
+  /** rates by what costs time to tell apart */
+  rates: Reads & { readonly filter: LogFilter; readonly by: Grouping };
   schools: Reads & { readonly filter: LogFilter };
   teach: { readonly tests: readonly TimedTest[] };
   /** of the made-up seasons: what is true beside what was found */
@@ -77,6 +81,7 @@ export interface LogAnswers {
   list: Result<{ readonly rows: readonly OutingRow[]; readonly ownLog: OwnLog }>;
   analyse: Result<LogAnalysis>;
   compare: Result<Comparison | null>;
+  rates: Result<readonly GroupRate[]>;
   schools: Result<readonly Favoured[]>;
   teach: Taught;
   truth: readonly Truth[];
@@ -180,6 +185,10 @@ export async function answerLog(
       const found = await filtered(of, asked);
       if (!found.ok) return found;
       return ok(comparedIn(found.value.outings.flatMap(found.value.spellsFor), by, one, other));
+    },
+    async rates({ by, ...asked }) {
+      const found = await filtered(of, asked);
+      return found.ok ? ok(ratesBy(found.value.outings.flatMap(found.value.spellsFor), by)) : found;
     },
     async schools(asked) {
       const found = await filtered(of, asked);

@@ -33,7 +33,8 @@ export interface WaterCell {
 export interface LogAnalysis {
   readonly outings: number;
   readonly sums: Sums;
-  readonly groups: Readonly<Record<Grouping, readonly GroupRate[]>>;
+  /** but for schools: what each of them would have tied has to be asked of every water */
+  readonly groups: Readonly<Record<QuickGrouping, readonly GroupRate[]>>;
   /** one of each kind of rig, by what tells the kinds apart */
   readonly rigs: Readonly<Record<string, Rig>>;
   readonly trailerHook: TrailerHookVerdict | null;
@@ -43,6 +44,10 @@ export interface LogAnalysis {
   readonly waters: readonly WaterCell[];
   readonly ownLog: OwnLog;
 }
+
+/** Ways to tell apart that cost nothing. */
+export type QuickGrouping = Exclude<Grouping, 'school'>;
+const QUICK = GROUPINGS.filter((by): by is QuickGrouping => by !== 'school');
 
 const clarities: readonly string[] = CLARITY_SCALE.map(({ id }) => id);
 const temperatures: readonly string[] = TEMPERATURE_CLASSES;
@@ -55,8 +60,10 @@ export function analysisOf(
   outings: readonly Outing[],
   spellsBy: (outing: Outing) => readonly Spell[] = spellsOf,
 ): LogAnalysis {
-  const spells = outings.flatMap(spellsBy);
-  const groups = Object.fromEntries(GROUPINGS.map((by) => [by, ratesBy(spells, by)])) as LogAnalysis['groups'];
+  const known = new Map(outings.map((outing) => [outing.id, spellsBy(outing)]));
+  const spellsOfOne = ({ id }: Outing): readonly Spell[] => known.get(id)!;
+  const spells = [...known.values()].flat();
+  const groups = Object.fromEntries(QUICK.map((by) => [by, ratesBy(spells, by)])) as LogAnalysis['groups'];
   const waters = groups.water.flatMap(({ value, hours, bites, bitesPerHour, band }): WaterCell[] => {
     const [clarity, temperature] = value.split('/');
     return temperature === undefined
@@ -70,7 +77,7 @@ export function analysisOf(
     rigs: Object.fromEntries(spells.map(({ rig }) => [rigKey(rig), rig])),
     trailerHook: trailerHookVerdict(spells),
     hooks: hookPlaces(spells),
-    months: byMonth(outings, spellsBy),
+    months: byMonth(outings, spellsOfOne),
     hours: byHour(outings),
     waters: waters.sort(
       (a, b) =>

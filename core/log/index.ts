@@ -1,5 +1,5 @@
 /** What happened on the water, and what that says. */
-export { analysisOf, comparedIn, type LogAnalysis, type WaterCell } from './analysis';
+export { analysisOf, comparedIn, type LogAnalysis, type QuickGrouping, type WaterCell } from './analysis';
 export {
   joinOutings,
   shiftClock,

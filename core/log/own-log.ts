@@ -13,7 +13,9 @@ export function ownLogOf(spells: readonly Spell[]): OwnLog {
     const kinds = classes.get(of) ?? new Map<string, Spell[]>();
     classes.set(of, kinds);
     const kind = loggedKind(spell.rig);
-    kinds.set(kind, [...(kinds.get(kind) ?? []), spell]);
+    const own = kinds.get(kind);
+    if (own) own.push(spell);
+    else kinds.set(kind, [spell]);
   }
   return Object.fromEntries(
     [...classes].map(([of, kinds]) => {

@@ -34,9 +34,16 @@ export interface Sums {
   readonly hookedBy: Readonly<Record<HookedBy, number>>;
 }
 export function sumsOf(spells: readonly Spell[]): Sums {
-  const of = (field: 'hours' | 'bites' | 'nips' | 'hooked' | 'landed' | 'lost'): number =>
-    spells.reduce((sum, spell) => sum + spell[field], 0);
-  const by = (hook: HookedBy): number => spells.reduce((sum, { hookedBy }) => sum + hookedBy[hook], 0);
+  const of = (field: 'hours' | 'bites' | 'nips' | 'hooked' | 'landed' | 'lost'): number => {
+    let sum = 0;
+    for (const spell of spells) sum += spell[field];
+    return sum;
+  };
+  const by = (hook: HookedBy): number => {
+    let sum = 0;
+    for (const { hookedBy } of spells) sum += hookedBy[hook];
+    return sum;
+  };
   return {
     hours: of('hours'),
     bites: of('bites'),
@@ -66,7 +73,9 @@ export function grouped(spells: readonly Spell[], by: Grouping): ReadonlyMap<str
   const groups = new Map<string, Spell[]>();
   for (const spell of spells) {
     const value = valueOf(by, spell);
-    groups.set(value, [...(groups.get(value) ?? []), spell]);
+    const group = groups.get(value);
+    if (group) group.push(spell);
+    else groups.set(value, [spell]);
   }
   return groups;
 }

@@ -1,6 +1,6 @@
 import { gammaBand, gammaMean, rateAlone } from './pooled';
 import { offsetOf } from './kept-outing';
-import { msOf, type Outing } from './schema';
+import { msOf, type EventKind, type Outing } from './schema';
 import { spellsOf, type Spell } from './spells';
 
 /** Hours fished and bites of a stretch of the year or the day, and what that comes to. */
@@ -44,6 +44,23 @@ export function byMonth(
 const hourAt = (ms: number, offsetMin: number): number =>
   Math.floor((((ms + 60_000 * offsetMin) / MS_PER_HOUR) % 24) + 24) % 24;
 
+/** Whether an event tells of a fish nothing was noted of before. */
+function isNewBite(what: EventKind, open: { bite: number; hooked: number }): boolean {
+  if (what === 'bite') {
+    open.bite++;
+    return true;
+  }
+  if (what === 'hooked') {
+    open.hooked++;
+    return open.bite === 0 || open.bite-- === 0;
+  }
+  if (what !== 'landed' && what !== 'lost') return false;
+  if (open.hooked > 0) open.hooked--;
+  else if (open.bite > 0) open.bite--;
+  else return true;
+  return false;
+}
+
 /** Bites an hour by the hour of the day, by the clock each outing was noted by; time in which no rod was in use does not count. */
 export function byHour(outings: readonly Outing[]): readonly Stretch[] {
   const sums = new Map<string, { hours: number; bites: number }>();
@@ -52,8 +69,8 @@ export function byHour(outings: readonly Outing[]): readonly Stretch[] {
     const offset = offsetOf(from);
     const rods = new Set<number>();
     let since = msOf(from);
-    /** what was noted in an hour: each step at least as often as the next */
-    const noted = new Map<number, { bite: number; hooked: number; ended: number }>();
+    /** of each rod, bites that may still hook and hooks that may still land: whoever notes only the last step is understood */
+    const open = new Map<number, { bite: number; hooked: number }>();
     const pass = (until: number): void => {
       while (since < until) {
         const next = Math.min(
@@ -67,21 +84,21 @@ export function byHour(outings: readonly Outing[]): readonly Stretch[] {
     for (const { at, what, rod } of events) {
       const ms = msOf(at);
       pass(ms);
-      if (what === 'tie-on' && rod !== undefined) rods.add(rod);
+      if (what === 'tie-on' && rod !== undefined) {
+        rods.add(rod);
+        open.delete(rod);
+      }
       if (what === 'put-down') {
         if (rod === undefined) rods.clear();
         else rods.delete(rod);
       }
-      if (rods.size === 0) continue;
-      const hour = hourAt(ms, offset);
-      const of = noted.get(hour) ?? { bite: 0, hooked: 0, ended: 0 };
-      noted.set(hour, of);
-      if (what === 'bite') of.bite++;
-      if (what === 'hooked') of.hooked++;
-      if (what === 'landed' || what === 'lost') of.ended++;
+      const on = rod ?? (rods.size === 1 ? [...rods][0] : undefined);
+      if (on === undefined || !rods.has(on)) continue;
+      const of = open.get(on) ?? { bite: 0, hooked: 0 };
+      open.set(on, of);
+      if (isNewBite(what, of)) addTo(sums, name(hourAt(ms, offset)), 0, 1);
     }
     pass(msOf(to));
-    for (const [hour, { bite, hooked, ended }] of noted) addTo(sums, name(hour), 0, Math.max(bite, hooked, ended));
   }
   return stretches(sums);
 }

@@ -9,6 +9,7 @@ import {
   rigTitles,
   unlikeText,
   type Grouping,
+  type GroupRate,
   type LogAnalysis,
 } from '@core';
 import ChoiceRow from '../../parts/ChoiceRow.vue';
@@ -26,9 +27,17 @@ const props = defineProps<{ analysis: LogAnalysis; filter: LogFilter }>();
 const { system } = useUnits();
 const by = ref<Grouping>('trailer');
 const groupings = GROUPINGS.map((value) => ({ value, title: GROUPING_TITLE[value] }));
+const { last: slow } = useNewest(
+  () => (by.value === 'school' ? { by: by.value, filter: props.filter, of: props.analysis } : null),
+  ({ of: _of, ...asked }) => askLog('rates', { waiting: keeper.waiting(), ...asked }),
+  issueText,
+);
+const groups = computed((): readonly GroupRate[] =>
+  by.value === 'school' ? (slow.value?.answer ?? []) : props.analysis.groups[by.value],
+);
 /** rigs are told apart among themselves; what else is grouped has a name of its own */
 const titles = computed((): ReadonlyMap<string, string> => {
-  const values = props.analysis.groups[by.value].map(({ value }) => value);
+  const values = groups.value.map(({ value }) => value);
   const named =
     by.value === 'rig'
       ? rigTitles(
@@ -39,9 +48,7 @@ const titles = computed((): ReadonlyMap<string, string> => {
   return new Map(values.map((value, at) => [value, named[at]!]));
 });
 const titleOf = (value: string): string => titles.value.get(value) ?? groupTitle(by.value, value, system.value);
-const rows = computed(() =>
-  props.analysis.groups[by.value].map((group) => ({ ...group, title: titleOf(group.value) })),
-);
+const rows = computed(() => groups.value.map((group) => ({ ...group, title: titleOf(group.value) })));
 /** the scale all bars share: to the end of the widest of those that are known at all well */
 const most = computed(() =>
   Math.max(0.1, ...rows.value.map(({ bitesPerHour, band }) => Math.min(band[1], 3 * bitesPerHour + 1))),
