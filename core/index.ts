@@ -334,7 +334,7 @@ export { finished, finishedIn } from './advice/search/progress';
 export * from './log';
 export { ratesReport } from './reports/rates-report';
 export * from './wording/log';
-export { LOG_COLUMNS, isLogCsv, readLogCsv, writeLogCsv } from './formats/log-csv';
+export { LOG_COLUMNS, type LogColumn, isLogCsv, readLogCsv, writeLogCsv } from './formats/log-csv';
 export {
   asSentence,
   checksumOf,

@@ -1,19 +1,24 @@
 import { spawn } from 'node:child_process';
+import { readFileSync, rmSync } from 'node:fs';
+import { join } from 'node:path';
 import { chromium, expect, type BrowserContext } from '@playwright/test';
 import { CHROMIUM_ARGS } from '../playwright.config';
 
 /** A browser of its own that can be killed: its folder stays. */
 export async function killable(profile: string): Promise<{ context: BrowserContext; kill(): Promise<void> }> {
-  const port = 9300 + Math.floor(Math.random() * 500);
+  // it takes a port that is free, and writes down which
+  const told = join(profile, 'DevToolsActivePort');
+  rmSync(told, { force: true });
   const child = spawn(
     '/usr/bin/chromium',
-    [...CHROMIUM_ARGS, '--headless', `--user-data-dir=${profile}`, `--remote-debugging-port=${port}`, 'about:blank'],
+    [...CHROMIUM_ARGS, '--headless', `--user-data-dir=${profile}`, '--remote-debugging-port=0', 'about:blank'],
     { stdio: 'ignore', detached: true },
   );
   let browser: Awaited<ReturnType<typeof chromium.connectOverCDP>> | null = null;
   await expect(async () => {
+    const [port] = readFileSync(told, 'utf8').split('\n');
     browser = await chromium.connectOverCDP(`http://127.0.0.1:${port}`);
-  }).toPass();
+  }).toPass({ timeout: 60_000 });
   return {
     context: browser!.contexts()[0]!,
     async kill() {

@@ -87,7 +87,6 @@ test('pictures of the main views', async ({ page }) => {
   await page.getByTestId('edit-arm-twist').locator('input').fill('9');
   await page.getByTestId('handle-arm-twist').focus();
   await page.waitForTimeout(900);
-  await page.screenshot(shot('bench-spinner'));
   await goTo(page, 'Pick');
   await among.getByRole('button', { name: 'jigs', exact: true }).click();
   await among.getByRole('button', { name: 'vibrating' }).click();
@@ -103,6 +102,12 @@ test('pictures of the main views', async ({ page }) => {
   await expect(page.getByTestId('deck-status')).toContainText('of 100', { timeout: 60_000 });
   await page.waitForTimeout(900);
   await page.screenshot(shot('deck'));
+
+  await goTo(page, 'Log');
+  await expect(page.getByTestId('compared')).toBeVisible({ timeout: 60_000 });
+  await page.waitForTimeout(900);
+  await page.screenshot(shot('log'));
+  await goTo(page, 'Deck');
 
   await page.setViewportSize({ width: 390, height: 844 });
   await expect(page.getByTestId('now')).toBeVisible();
@@ -122,7 +127,13 @@ test('pictures of the main views', async ({ page }) => {
   await page.evaluate(() => window.scrollTo(0, 0));
   await page.waitForTimeout(300);
   await page.screenshot(shot('bench-phone'));
-  await page.getByTestId('open-steps').click();
+  await goTo(page, 'Log');
+  await page.getByRole('button', { name: 'Tie on, and begin' }).click();
+  for (const what of ['bite', 'nip', 'nip', 'landed']) {
+    await page.getByTestId(`key-${what}`).click();
+    await expect(page.getByTestId('stored')).toHaveAttribute('data-is', 'stored');
+  }
+  await page.getByRole('button', { name: 'corner' }).click();
   await page.waitForTimeout(600);
-  await page.screenshot(shot('steps-phone'));
+  await page.screenshot(shot('log-phone'));
 });

@@ -20,7 +20,7 @@ export const LOG_COLUMNS = [
   'rig',
   'water',
 ] as const;
-type LogColumn = (typeof LOG_COLUMNS)[number];
+export type LogColumn = (typeof LOG_COLUMNS)[number];
 const MOST_ROWS = 200_000;
 
 export function writeLogCsv({ outings }: Log): string {

@@ -1,3 +1,4 @@
+import type { LogColumn } from '@core';
 import { plural } from '../intl';
 
 export const logTitle = 'The log';
@@ -279,3 +280,22 @@ export const dropOf = (depth_: string): string => `Drop, ${depth_}`;
 export const wakeOf = 'Wake';
 export const nothingComputed = 'nothing is computed for it: it does not sink, or never wakes';
 export const needDepth = 'Half a metre is too short to time by hand.';
+
+export const columns = 'Columns of such a table';
+export const template = 'Save an example to fill in';
+/** What each column of a log holds; dates and numbers as they are written there. */
+export const COLUMN_SAYS: Readonly<Record<LogColumn, string>> = {
+  outing: 'a name of its own for the outing, the same in all its rows; needed',
+  place: 'where it was',
+  from: 'when it began, with its clock: 2026-09-26T06:40:00-02:00; needed in the first row of an outing',
+  to: 'when it ended, in the same way',
+  at: 'when this happened, in the same way',
+  what: 'tie-on, put-down, bite, nip, hooked, landed, lost, snag or note; left empty where nothing happened',
+  rod: 'which rod, from 0; needed where something is tied on',
+  stop: 'the stop, where it changed; the last one said holds',
+  hookedBy: 'front, corner or trailer-hook',
+  lengthMm: 'length of the fish, mm',
+  says: 'a remark',
+  rig: 'the rig that is tied on, as its JSON',
+  water: 'the water, as its JSON, where it changed; the last one said holds',
+};

@@ -5,6 +5,7 @@ import { useOutings } from '../../stores/outings';
 import { useNotices } from '../../stores/notices';
 import { askFiles, onScreen } from '../../files/ask-files';
 import { saveBlob } from '../../files/save';
+import LogColumns from './LogColumns.vue';
 import type { OutingRow } from '../../workers/log';
 import * as words from '../../locale/en/log';
 
@@ -109,7 +110,7 @@ const says = (row: OutingRow): string => words.rowSays(row.hours.toFixed(1), row
         {{ words.takeDemoAway }}
       </button>
     </div>
-    <p class="soft">{{ words.timesSay }}</p>
+    <LogColumns />
     <LogRecording />
     <FileImport v-if="importing" v-model="importing" />
   </section>
