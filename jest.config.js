@@ -2,7 +2,15 @@
 export const inEnglish = {
   displayName: 'unit',
   testEnvironment: 'node',
-  roots: ['<rootDir>/core', '<rootDir>/cli', '<rootDir>/server', '<rootDir>/app', '<rootDir>/demo', '<rootDir>/paper', '<rootDir>/standins'],
+  roots: [
+    '<rootDir>/core',
+    '<rootDir>/cli',
+    '<rootDir>/server',
+    '<rootDir>/app',
+    '<rootDir>/demo',
+    '<rootDir>/paper',
+    '<rootDir>/standins',
+  ],
   testMatch: ['**/*.test.ts'],
   extensionsToTreatAsEsm: ['.ts', '.vue'],
   moduleFileExtensions: ['ts', 'js', 'mjs', 'cjs', 'json', 'vue'],

@@ -84,9 +84,8 @@ export async function measureLogPage(browser: Browser, url: string): Promise<voi
     const opened = await page.evaluate(async () => {
       const started = performance.now();
       location.hash = '#/log';
-      const press = (nth: number): void => document.querySelectorAll<HTMLElement>('.log__parts button')[nth]?.click();
       while (document.querySelector('.log__parts button') === null) await new Promise((r) => setTimeout(r, 5));
-      press(1);
+      document.querySelectorAll<HTMLElement>('.log__parts button')[1]?.click();
       while (document.querySelector('[data-testid=outing]') === null) await new Promise((r) => setTimeout(r, 5));
       return performance.now() - started;
     });

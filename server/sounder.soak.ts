@@ -55,7 +55,7 @@ await wait(500);
 const { heard, corrupt, foreign } = line.state();
 const grown = heapMb() - before;
 const perSecond = tellings / SECONDS;
-console.log(
+console.error(
   JSON.stringify({
     sent,
     heard,

@@ -155,8 +155,17 @@ export const useOutings = defineStore('outings', () => {
   }
   let timer: ReturnType<typeof setTimeout> | undefined;
   let following: { unsubscribe(): void } | null = null;
-  /** Follows the log from now on, whoever changes it. */
-  function follow(): void {
+  /**
+   * Follows the log, whoever changes it, or lets it be: on the water nobody looks at it, and whoever reads thousands of outings holds up the
+   * key that is to be stored.
+   */
+  function follow(isOn: boolean): void {
+    if (!isOn) {
+      following?.unsubscribe();
+      following = null;
+      clearTimeout(timer);
+      return;
+    }
     following ??= liveQuery(async () => {
       const last = await db.outings.orderBy('changedAt').last();
       return `${await db.outings.count()} ${last?.id ?? ''} ${last?.changedAt ?? ''}`;
@@ -257,6 +266,8 @@ export const useOutings = defineStore('outings', () => {
     clear();
     const kept = await keeper.put('outing', ended, before);
     if (!kept.ok) return;
+    // what it taught is heard where the next rig is picked
+    void read();
     notices.say(words.ended, async () => {
       const again = { ...ended, to: null, changedAt: stamp() };
       await keeper.put('outing', again, ended);

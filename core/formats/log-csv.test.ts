@@ -73,3 +73,19 @@ describe('a log as a table', () => {
     expect(alone.trailerHook.because).toContain('nothing to compare');
   });
 });
+
+test('a spreadsheet that writes decimals with a comma is understood; what is no length is refused by line and column', () => {
+  const row = (length: string): string =>
+    [
+      'outing;place;from;to;at;what;rod;lengthMm',
+      'a;Brindle Mere;2026-09-26T06:40:00-02:00;2026-09-26T11:00:00-02:00;2026-09-26T07:00:00-02:00;landed;0;' + length,
+      '',
+    ].join('\r\n');
+  const read = readLogCsv(row('412,5'));
+  expect(read.ok && read.value.outings[0]!.events[0]).toMatchObject({ lengthMm: 412.5 });
+  const bad = readLogCsv(row('long'));
+  expect(bad.ok ? [] : bad.issues.map(({ line, path }) => [line, path])).toEqual([[2, 'lengthMm']]);
+  // a clock that is not stated is no moment
+  const bare = readLogCsv(row('400').replaceAll('-02:00', ''));
+  expect(bare.ok).toBe(false);
+});

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, defineAsyncComponent, onMounted, ref } from 'vue';
+import { computed, defineAsyncComponent, onBeforeUnmount, onMounted, ref, watch } from 'vue';
 import ChoiceRow from '../../parts/ChoiceRow.vue';
 import { useNarrow } from '../../composables/useNarrow';
 import { useOutings } from '../../stores/outings';
@@ -36,8 +36,9 @@ const part = computed({
 const opened = ref<string | null>(null);
 onMounted(async () => {
   await outings.load();
-  outings.follow();
 });
+watch(part, (is) => outings.follow(is === 'outings' || is === 'says'), { immediate: true });
+onBeforeUnmount(() => outings.follow(false));
 </script>
 
 <template>

@@ -2,6 +2,7 @@
 import { computed, defineAsyncComponent, ref } from 'vue';
 import { FAMILIES, FAMILY_NAME, issueText } from '@core';
 import SelectField from '../../parts/SelectField.vue';
+import { useGradually } from '../../composables/useGradually';
 import { useNewest } from '../../composables/useNewest';
 import { keeper } from '../../db/our-keeper';
 import { useOutings } from '../../stores/outings';
@@ -44,6 +45,8 @@ const { last, busy, problem } = useNewest(
   issueText,
 );
 const analysis = computed(() => last.value?.answer ?? null);
+/** what stands below follows part by part, so that no frame has to draw it all */
+const parts = useGradually(() => (analysis.value ? 5 : 0), 0, 1);
 const hasDemo = computed(() => outings.rows?.some(({ isDemo }) => isDemo) ?? false);
 </script>
 
@@ -65,11 +68,11 @@ const hasDemo = computed(() => outings.rows?.some(({ isDemo }) => isDemo) ?? fal
         {{ words.rowSays(analysis.sums.hours.toFixed(0), analysis.sums.bites, analysis.sums.landed) }}
       </p>
       <p class="soft">{{ words.inPick }}</p>
-      <LogRates :analysis="analysis" :filter="filter" />
-      <LogHooks :analysis="analysis" />
-      <LogSchools :filter="filter" />
-      <LogCharts :analysis="analysis" />
-      <LogTrue v-if="hasDemo" />
+      <LogRates v-if="parts > 0" :analysis="analysis" :filter="filter" />
+      <LogHooks v-if="parts > 1" :analysis="analysis" />
+      <LogSchools v-if="parts > 2" :filter="filter" />
+      <LogCharts v-if="parts > 3" :analysis="analysis" />
+      <LogTrue v-if="hasDemo && parts > 4" />
     </template>
   </section>
 </template>

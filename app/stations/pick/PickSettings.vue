@@ -84,8 +84,8 @@ const chosen = computed(() => Object.keys(water.water.schools ?? {}).length);
   gap: 8px 12px;
 }
 .settings__source {
-  grid-template-columns: auto minmax(116px, 1fr);
-  gap: 8px;
+  grid-template-columns: auto 142px;
+  gap: 6px;
   align-items: center;
 }
 .settings__schools {
@@ -96,12 +96,33 @@ const chosen = computed(() => Object.keys(water.water.schools ?? {}).length);
   padding: 0;
   border: 0;
 }
+.settings__families :deep(.choice-row__options) {
+  flex-wrap: nowrap;
+}
+/* what they are is plain: the word gives way to the log's own switch */
+@media (min-width: 1241px) and (max-width: 1420px) {
+  .settings__families {
+    grid-template-columns: 1fr;
+  }
+  .settings__families :deep(.choice-row__label) {
+    display: none;
+  }
+}
+@media (min-width: 1421px) {
+  .settings__source {
+    grid-template-columns: auto 150px;
+  }
+}
 @media (max-width: 1240px) {
   .settings {
     flex-wrap: wrap;
   }
   .settings__source {
+    grid-template-columns: auto minmax(116px, 1fr);
     flex: 1;
+  }
+  .settings__families :deep(.choice-row__options) {
+    flex-wrap: wrap;
   }
   .settings__families {
     width: 100%;
