@@ -48,6 +48,7 @@ const REST: readonly (() => Promise<unknown>)[] = [
   () => import('./stations/log/LogBegin.vue'),
   () => import('./stations/log/LogOut.vue'),
   () => import('./stations/log/LogTrack.vue'),
+  () => import('./stations/log/OutTie.vue'),
   () => import('./stations/log/LogList.vue'),
   () => import('./stations/log/LogRecording.vue'),
   () => import('./stations/log/LogOuting.vue'),

@@ -36,6 +36,7 @@ export {
   type IntentQuestion,
 } from './water/intent-words';
 export { contradictions, CONTRADICTIONS, type ContradictionId } from './water/contradictions';
+export { isColdWater } from './water/cold-water';
 export { CLARITY_SCALE, clarityOf, effectiveVisibilityM, type ClarityId } from './water/clarity';
 export { freshWaterDensityKgM3, WATER_MODEL_RANGE_C, WaterRangeError } from './water/density';
 export { waterKinematicViscosityM2ps, waterViscosityPaS } from './water/viscosity';

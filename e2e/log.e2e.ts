@@ -142,6 +142,7 @@ test(
       IDBObjectStore.prototype.put = (window as unknown as { put: IDBObjectStore['put'] }).put;
     });
     await expect.poll(async () => (await running(page))?.events.at(-1)?.what).toBe('bite');
+    await expect(page.getByTestId('stored')).toHaveAttribute('data-is', 'stored');
   },
 );
 

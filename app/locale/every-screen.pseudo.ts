@@ -279,6 +279,7 @@ test('nor of a day on the deck: planned, with a lock that cannot be kept, what m
 const LOG_PARTS = [
   () => import('../stations/log/LogBegin.vue'),
   () => import('../stations/log/LogOut.vue'),
+  () => import('../stations/log/OutTie.vue'),
   () => import('../stations/log/LogList.vue'),
   () => import('../stations/log/LogRecording.vue'),
   () => import('../stations/log/LogOuting.vue'),

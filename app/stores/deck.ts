@@ -36,6 +36,7 @@ import { keeper } from '../db/our-keeper';
 import { newId } from '../new-id';
 import { useBox } from './box';
 import { useKeeping } from './keeping';
+import { useLearned } from './learned';
 import { useNotices } from './notices';
 import { today, useWater } from './water';
 import * as words from '../locale/en/deck';
@@ -57,6 +58,7 @@ const without = <T extends object>(of: T): T =>
 export const useDeck = defineStore('deck', () => {
   const box = useBox();
   const water = useWater();
+  const learned = useLearned();
   const notices = useNotices();
   const keeping = useKeeping();
   const trip = shallowRef<KeptTrip | null>(null);
@@ -82,7 +84,8 @@ export const useDeck = defineStore('deck', () => {
       now && now.stops.length > 0 && box.ready && !isBare.value
         ? tripOf({ ...now, plan: null, now: null }, box.box)
         : null;
-    const of = input && shortOf(input);
+    // a plan is of the model it was made with
+    const of = input && `${shortOf(input)}${learned.mark}`;
     if (of !== (asked.value?.of ?? null))
       asked.value = input && of !== null ? { of, trip: input, ids: now!.stops.map(({ id }) => id) } : null;
   }

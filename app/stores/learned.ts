@@ -1,4 +1,4 @@
-import { ref, shallowRef } from 'vue';
+import { computed, ref, shallowRef } from 'vue';
 import { defineStore } from 'pinia';
 import { isBelief, sameJson, type Belief, type OwnLog } from '@core';
 import { useFollowed } from '../composables/useFollowed';
@@ -17,6 +17,13 @@ export const useLearned = defineStore('learned', () => {
   const belief = shallowRef<Belief | null>(null);
   const ownLog = shallowRef<OwnLog>({});
   const notices = useNotices();
+
+  /** in short: what a plan was made with; empty without tests */
+  const mark = computed(() =>
+    belief.value === null
+      ? ''
+      : `~${belief.value.mean.map((log) => Math.round(1000 * log).toString(36)).join('.')}`.slice(0, 60),
+  );
 
   function work(next: Belief | null): void {
     if (sameJson(next, belief.value)) return;
@@ -57,5 +64,5 @@ export const useLearned = defineStore('learned', () => {
     ownLog.value = next;
     store({ key: 'own-log', value: next });
   }
-  return { belief, ownLog, load, setBelief, setOwnLog };
+  return { belief, mark, ownLog, load, setBelief, setOwnLog };
 });

@@ -1,4 +1,4 @@
-import { computed, onScopeDispose, ref, shallowRef } from 'vue';
+import { computed, onScopeDispose, ref, shallowRef, watch } from 'vue';
 import { liveQuery } from 'dexie';
 import { defineStore } from 'pinia';
 import {
@@ -88,6 +88,14 @@ export const useOutings = defineStore('outings', () => {
     (row) => {
       if (row !== null) return takeUp(row);
       if (stored !== null && stored.id === running.value?.id) clear();
+    },
+  );
+  // what could not be stored at first is tried again until it is
+  watch(
+    () => running.value !== null && keeper.pendingOf('outing', running.value.id) === null,
+    (isStored) => {
+      const is = confirmed.value;
+      if (isStored && is?.is === 'not-stored') confirmed.value = { ...is, is: 'stored' };
     },
   );
   function clear(): void {

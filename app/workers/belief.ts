@@ -8,7 +8,12 @@ export const beliefNow = (): Belief | null => inForce;
 export function workWith(belief: Belief | null): void {
   inForce = belief;
   calibrateBy(belief);
+  forget();
 }
+
+let forget: () => void = () => undefined;
+/** Whoever keeps what was computed hears that it is of another model now. */
+export const onOtherBelief = (hear: () => void): void => void (forget = hear);
 
 let heard = '';
 /** In a worker: works with what came with a job, where it is another than before. */
@@ -17,4 +22,5 @@ export function heedBelief(belief: Belief | null | undefined): void {
   if (text === heard) return;
   heard = text;
   calibrateBy(belief ?? null);
+  forget();
 }

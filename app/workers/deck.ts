@@ -33,6 +33,8 @@ import {
   type Year,
 } from '@core';
 
+import { onOtherBelief } from './belief';
+
 /** How fast a stop is fished, and what a head lighter or heavier makes of it. */
 export interface PaceTold {
   readonly pace: StopPace;
@@ -82,6 +84,12 @@ interface Kept {
 }
 let kept: Kept | null = null;
 let last: { readonly key: string; readonly box: Box; readonly prepared: Prepared } | null = null;
+
+// what tests teach is in every number of it
+onOtherBelief(() => {
+  kept = null;
+  last = null;
+});
 
 /** What a day is prepared from: not its locks and weights. */
 function keyOf(trip: Trip): string {

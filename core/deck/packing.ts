@@ -1,7 +1,7 @@
 import { cutList } from '../bench/cut-list';
-import { tempCFromF } from '../units/units';
 import type { Box, Tray } from '../rig/parts/box';
 import type { Rig } from '../rig/parts/schema';
+import { isColdWater } from '../water/cold-water';
 import type { Water } from '../water/schema';
 import { partsOf } from './candidates';
 import type { StopTime } from './day';
@@ -38,8 +38,6 @@ export interface PackingList {
 /** Heads lost in cover a day, and minutes a trailer lasts. @source adr-0030 */
 const HEADS_LOST = 1;
 const TRAILER_LASTS_MIN = 90;
-/** Below this a fall into the water takes the breath away. @source craft-practice */
-const COLD_F = 60;
 /** Lower than this the sun gives no light to tie by, degrees. */
 const DARK_DEG = 0;
 
@@ -101,7 +99,7 @@ export function packingOf(
     })
     .sort((a, b) => order.indexOf(a.tray) - order.indexOf(b.tray) || a.place - b.place);
   const steps = plan.rods.flatMap(({ rig, base }) => cutList(rig, base));
-  const hasCold = times.some(({ water }) => water.temperatureC < tempCFromF(COLD_F));
+  const hasCold = times.some(({ water }) => isColdWater(water));
   const needs: Readonly<Record<Tool, boolean>> = {
     licence: true,
     'life-jacket': true,

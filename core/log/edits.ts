@@ -107,8 +107,8 @@ export function joinOutings(one: KeptOuting, other: KeptOuting, changedAt: strin
   const [first, second] = msOf(one.from) <= msOf(other.from) ? [one, other] : [other, one];
   const gapFrom = lastMoment(first);
   const overlaps = msOf(second.from) < msOf(gapFrom);
-  const keys = new Set(eventKeys(first.events));
-  const fresh = second.events.filter((_, at) => !keys.has(eventKeys(second.events)[at]!));
+  const [keys, others] = [new Set(eventKeys(first.events)), eventKeys(second.events)];
+  const fresh = second.events.filter((_, at) => !keys.has(others[at]!));
   const pause: LogEvent[] =
     overlaps || msOf(second.from) === msOf(gapFrom) || first.events.length === 0
       ? []

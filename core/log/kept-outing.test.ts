@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { NORTH_ARM } from '../../demo/brindle-mere';
+import { withTheirs } from '../keeping/merge';
 import { parseWith } from '../parse';
 import { jig, spinner, vibrating } from '../testing/fixtures/rigs';
 import {
@@ -163,6 +164,9 @@ describe('two hands on one outing', () => {
     const clash = mergeKeptOutings(base, long(300), long(400));
     expect(clash.value.events[1]).toMatchObject({ lengthMm: 300 });
     expect(clash.clashes).toHaveLength(1);
+    const taken = withTheirs(clash.value, clash.clashes);
+    expect(taken.events[1]).toMatchObject({ lengthMm: 400 });
+    expect(isKept(taken)).toBe(true);
     const places = mergeKeptOutings(base, { ...base, place: 'a' }, { ...base, place: 'b' });
     expect([places.value.place, places.clashes.length]).toEqual(['a', 1]);
   });
@@ -185,6 +189,11 @@ describe('two hands on one outing', () => {
         expect(isKept(both.outing)).toBe(true);
       }),
     );
+  });
+  test('one that still runs here goes on when a copy of it that was saved earlier comes back', () => {
+    const here = outing([TIED, ev('07:00', 'bite', 0)], { to: null });
+    const copy = { ...outing([TIED]), to: at('06:00') };
+    expect(unite(here, copy).outing.to).toBeNull();
   });
   test('what one device noted more of an event is filled in, what they tell differently is counted and stays', () => {
     const here = outing([TIED, ev('07:00', 'landed', 0, { lengthMm: 380 })]);

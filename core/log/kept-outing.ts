@@ -95,11 +95,12 @@ export function mergeKeptOutings(base: KeptOuting | null, mine: KeptOuting, thei
     byKey(theirs.events),
   ];
   const events: LogEvent[] = [];
+  /** events both changed, each to something else: what stands, and what the other made of it */
+  const theirOwn = new Map<LogEvent, LogEvent>();
   for (const key of new Set([...other.keys(), ...own.keys()])) {
     const [was, my, their] = [before.get(key), own.get(key), other.get(key)];
     if (my && their) {
-      if (!sameJson(my, their) && !sameJson(my, was) && !sameJson(their, was))
-        clashes.push({ path: `events.${key}`, mine: my, theirs: their });
+      if (!sameJson(my, their) && !sameJson(my, was) && !sameJson(their, was)) theirOwn.set(my, their);
       events.push(sameJson(my, was) ? their : my);
     } else {
       const left = (my ?? their)!;
@@ -108,6 +109,9 @@ export function mergeKeptOutings(base: KeptOuting | null, mine: KeptOuting, thei
     }
   }
   const ordered = inOrder(events);
+  // the list as a whole, so that the other hand’s can be taken in its place
+  if (theirOwn.size > 0)
+    clashes.push({ path: 'events', mine: ordered, theirs: ordered.map((event) => theirOwn.get(event) ?? event) });
   const rod = of('rod', (one) => one.rod);
   const [from, to] = [of('from', (one) => one.from), of('to', (one) => one.to)];
   const last = ordered.at(-1)?.at;
@@ -153,7 +157,8 @@ export function unite(here: KeptOuting, there: KeptOuting): United {
   }
   const ordered = inOrder([...events.values()]);
   const [first, last] = [ordered[0]?.at ?? here.from, ordered.at(-1)?.at ?? here.from];
-  const to = here.to === null || there.to === null ? (here.to ?? there.to) : later(here.to, there.to);
+  // one that still runs here goes on, whenever a copy of it was saved
+  const to = here.to === null ? null : there.to === null ? here.to : later(here.to, there.to);
   const track = (here.track?.length ?? 0) >= (there.track?.length ?? 0) ? here.track : there.track;
   const { track: _track, ...rest } = here;
   return {

@@ -1,17 +1,14 @@
 import type { Rig } from '../rig/parts/schema';
-import { tempCFromF } from '../units/units';
+import { isColdWater } from '../water/cold-water';
 import type { Water } from '../water/schema';
 
 export type CautionId =
   'bare-hook' | 'embedded-hook' | 'snag-recoil' | 'lead' | 'local-rules' | 'cold-water' | 'torn-plastic' | 'handling';
 
-/** Below this a fall into the water takes the breath away. @source craft-practice */
-const COLD_WATER_F = 60;
-
 /** Cautions that matter for this rig on this water, most pressing first. */
 export function cautionsFor(rig: Rig, water: Water): CautionId[] {
   const cautions: CautionId[] = ['local-rules'];
-  if (water.temperatureC < tempCFromF(COLD_WATER_F)) cautions.push('cold-water');
+  if (isColdWater(water)) cautions.push('cold-water');
   if (water.cover.some(({ kind }) => kind !== 'open')) cautions.push('snag-recoil');
   cautions.push('bare-hook', 'embedded-hook');
   if (rig.head.metal === 'lead') cautions.push('lead');

@@ -2,6 +2,7 @@ import { computed, ref, watch, type Ref } from 'vue';
 import { issueSays, madePlanOf, type DeckPlan, type MadePlan } from '@core';
 import { useNewest } from '../../composables/useNewest';
 import { useBox } from '../../stores/box';
+import { useLearned } from '../../stores/learned';
 import { useDeck } from '../../stores/deck';
 import { askDeck } from '../../workers/ask-deck';
 import * as words from '../../locale/en/deck';
@@ -24,8 +25,9 @@ export interface PlanView {
 export function useDeckPlan(isOn: Ref<boolean>) {
   const deck = useDeck();
   const box = useBox();
+  const learned = useLearned();
   const progress = ref(0);
-  watch([() => deck.trip, () => box.box, () => box.ready], () => deck.ask(), { immediate: true });
+  watch([() => deck.trip, () => box.box, () => box.ready, () => learned.mark], () => deck.ask(), { immediate: true });
   const { last, busy, problem } = useNewest(
     () => (isOn.value ? deck.asked : null),
     ({ trip }) => {

@@ -113,6 +113,7 @@ const keep = (): void => void (draft.value && emit('keep', draft.value));
           :class="{ 'drop__watch--runs': since !== null }"
           data-testid="watch"
           @pointerdown.prevent="press($event)"
+          @click="$event.detail === 0 && press($event)"
           @keydown.enter.prevent="press($event)"
         >
           <span class="number">{{ shown === null ? '0.0' : shown.toFixed(1) }}</span>

@@ -61,6 +61,7 @@ const says = computed(() => (state.value === 'now' ? words.now : state.value ===
       :class="{ 'hand__ring--now': state === 'now' }"
       :data-state="state"
       @pointerdown.prevent="tap($event)"
+      @click="$event.detail === 0 && tap($event)"
       @keydown.enter.prevent="tap($event)"
     >
       {{ says }}

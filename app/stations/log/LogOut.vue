@@ -1,10 +1,6 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent, onBeforeUnmount, ref } from 'vue';
 import {
-  HOOKED_AT,
-  HOOKED_BY,
-  lengthMFromMm,
-  mmFromLengthM,
   momentText,
   odditiesOf,
   outingOf,
@@ -16,26 +12,24 @@ import {
   shortStrikesOn,
   spellsOf,
   type EventKind,
-  type HookedBy,
-  type Rig,
 } from '@core';
 import FractionText from '../../parts/FractionText.vue';
-import SelectField from '../../parts/SelectField.vue';
 import { useKeys } from '../../composables/useKeys';
 import { useUnits } from '../../composables/useUnits';
 import { useNotices } from '../../stores/notices';
 import { useOutings } from '../../stores/outings';
-import { useWater } from '../../stores/water';
 import LogSounder from './LogSounder.vue';
+import OutFish from './OutFish.vue';
+import OutStop from './OutStop.vue';
 import { useRigChoices } from './useRigChoices';
 import * as words from '../../locale/en/log';
 
 /** On the water: one thumb, and everything that can fill itself in does. */
+const OutTie = defineAsyncComponent(() => import('./OutTie.vue'));
 const LogTrack = defineAsyncComponent(() => import('./LogTrack.vue'));
 const outings = useOutings();
-const water = useWater();
 const notices = useNotices();
-const { system, show } = useUnits();
+const { system } = useUnits();
 const { choices, stops } = useRigChoices();
 
 const CLOCK_MS = 20_000;
@@ -99,22 +93,6 @@ const fish = computed(() => {
   const last = outing.value.events.findLast(({ what }) => what !== 'note' && what !== 'snag');
   return last && ['hooked', 'landed', 'lost'].includes(last.what) ? last : null;
 });
-const tellHook = (at: HookedBy): void => {
-  const of = fish.value;
-  if (of) void outings.tellMore(of.at, { hookedBy: at });
-};
-const STEP_MM = { us: 6.35, metric: 10 } as const;
-const FIRST_MM = { us: 355.6, metric: 350 } as const;
-function measure(by: number): void {
-  const of = fish.value;
-  if (!of) return;
-  const step = STEP_MM[system.value];
-  const from = of.lengthMm ?? FIRST_MM[system.value] - by * step;
-  void outings.tellMore(of.at, { lengthMm: Math.min(1500, Math.max(20, Math.round((from + by * step) * 100) / 100)) });
-}
-const lengthText = computed(() =>
-  fish.value?.lengthMm === undefined ? words.noLength : show('partLength', lengthMFromMm(fish.value.lengthMm)),
-);
 const clockOf = (at: string): string => momentText(at).slice(11);
 const said = computed(() => {
   const is = outings.confirmed;
@@ -142,61 +120,13 @@ async function undo(): Promise<void> {
 }
 
 const tieing = ref(false);
-const chosen = ref('');
 const tieOn = ref<number | null>(null);
 function openTie(to: number | null): void {
   tieOn.value = to;
-  chosen.value = choices.value[0]?.value ?? '';
   tieing.value = true;
 }
-const newRod = computed(() => Math.max(-1, ...[...stands.value.rods.keys()]) + 1);
-async function tie(rig: Rig): Promise<void> {
-  const to = tieOn.value ?? newRod.value;
-  tieing.value = false;
-  await outings.note('tie-on', { rod: to, rig });
-  outings.takeRod(to);
-}
-const tieChosen = (): void => {
-  const one = choices.value.find(({ value }) => value === chosen.value);
-  if (one) void tie(one.rig);
-};
-/** the same rig anew: a fresh knot, or after a break-off */
-const tieSame = (): void => {
-  const of = rods.value.find((one) => one.rod === tieOn.value);
-  if (of) void tie(of.rig);
-};
-async function putDown(): Promise<void> {
-  if (tieOn.value === null) return;
-  tieing.value = false;
-  await outings.note('put-down', { rod: tieOn.value });
-}
-
-const stopIndex = computed({
-  get: () => stops.value.findIndex(({ name }) => name === stands.value.stop),
-  set: (at: number) => {
-    const stop = stops.value[at];
-    if (!stop) return;
-    void outings.moveTo(stop.name, stop.water).then(() => notices.say(words.movedTo(stop.name)));
-  },
-});
-const stopItems = computed(() => [
-  { value: -1, title: stands.value.stop || outing.value.place || words.here },
-  ...stops.value.map(({ name }, value) => ({ value, title: name })),
-]);
-const nextStop = computed(() => stops.value[stopIndex.value + 1] ?? null);
-const waterText = computed(() => {
-  const at = stands.value.water ?? water.water;
-  return [show('temperature', at.temperatureC), show('visibility', at.visibilityM), show('depth', at.depthM)].join(
-    ' · ',
-  );
-});
-/** under this, cold water takes the breath, °C */
-const COLD_C = 15.6;
-const isCold = computed(() => (stands.value.water?.temperatureC ?? 99) < COLD_C);
-const hooks = HOOKED_BY.map((value) => ({ value, title: HOOKED_AT[value] }));
-const lengthNow = computed(() =>
-  fish.value?.lengthMm === undefined ? null : mmFromLengthM(lengthMFromMm(fish.value.lengthMm)),
-);
+const newRod = computed(() => Math.max(-1, ...stands.value.rods.keys()) + 1);
+const tied = computed(() => rods.value.find((one) => one.rod === tieOn.value) ?? null);
 </script>
 
 <template>
@@ -240,28 +170,6 @@ const lengthNow = computed(() =>
     >
       {{ said }}
     </p>
-    <div v-if="fish" class="out__fish">
-      <p class="out__ask">{{ words.whereHooked }}</p>
-      <div class="out__hooks" role="group" :aria-label="words.whereHooked">
-        <button
-          v-for="hook in hooks"
-          :key="hook.value"
-          type="button"
-          class="press"
-          :aria-pressed="fish.hookedBy === hook.value"
-          @click="tellHook(hook.value)"
-        >
-          {{ hook.title }}
-        </button>
-      </div>
-      <p class="out__ask">{{ words.howLong }}</p>
-      <div class="out__length">
-        <button type="button" class="press" :aria-label="words.shorter" @click="measure(-1)">−</button>
-        <output class="number" :data-mm="lengthNow ?? ''">{{ lengthText }}</output>
-        <button type="button" class="press" :aria-label="words.longer" @click="measure(1)">+</button>
-      </div>
-      <p class="soft out__care">{{ words.releaseCaution }}</p>
-    </div>
     <section v-if="advice.length > 0" class="out__short" data-testid="short-strikes">
       <h2>{{ shortStrikesOn(strikes) }}</h2>
       <ol>
@@ -271,6 +179,7 @@ const lengthNow = computed(() =>
         </li>
       </ol>
     </section>
+    <OutFish v-if="fish" :fish="fish" />
     <div class="out__keys" role="group" :aria-label="words.keys">
       <button
         v-for="what in KEYS"
@@ -301,34 +210,12 @@ const lengthNow = computed(() =>
         >
       </button>
     </div>
-    <section class="out__where" :aria-label="words.stopAndWater">
-      <div v-if="stops.length > 0" class="out__stop">
-        <SelectField v-model="stopIndex" :label="words.stop" :items="stopItems" />
-        <button v-if="nextStop" type="button" class="press" @click="stopIndex = stopIndex + 1">
-          {{ words.nextStop }}: {{ nextStop.name }}
-        </button>
-      </div>
-      <p><FractionText :text="waterText" /></p>
-      <p v-if="isCold" class="soft out__care">{{ words.coldCaution }}</p>
-    </section>
+    <OutStop :stops="stops" :place="outing.place" />
     <LogSounder />
     <LogTrack v-if="outing.track && outing.track.length > 1" :track="outing.track" />
     <p class="soft out__care">{{ words.barbs }} {{ words.snagCaution }}</p>
 
-    <v-dialog v-model="tieing" :max-width="520" :aria-label="words.tieOnTitle('')">
-      <v-card class="out__tie">
-        <h2>{{ words.tieOnTitle(words.rodNamed((tieOn ?? newRod) + 1)) }}</h2>
-        <button v-if="tieOn !== null" type="button" class="press" data-testid="tie-same" @click="tieSame">
-          <FractionText :text="inHand?.title ?? ''" />
-        </button>
-        <template v-if="choices.length > 0">
-          <SelectField v-model="chosen" :label="words.rigFrom" :items="choices" />
-          <button type="button" class="press act" @click="tieChosen">{{ words.tieIt }}</button>
-        </template>
-        <button v-if="tieOn !== null" type="button" class="press" @click="putDown">{{ words.putDown }}</button>
-        <button type="button" class="press" @click="tieing = false">{{ words.neverMind }}</button>
-      </v-card>
-    </v-dialog>
+    <OutTie v-if="tieing" v-model="tieing" :rod="tieOn" :on="tied" :next="newRod" :choices="choices" />
   </section>
 </template>
 
@@ -441,39 +328,6 @@ const lengthNow = computed(() =>
 .out__said--not {
   color: rgb(var(--v-theme-oxblood));
 }
-.out__fish {
-  display: grid;
-  gap: 6px;
-  padding: 8px 0;
-  border-top: 1px solid rgb(var(--v-theme-rule));
-}
-.out__ask {
-  font: 600 16px var(--v-font-heading);
-}
-.out__hooks {
-  display: grid;
-  grid-template-columns: repeat(3, 1fr);
-  gap: 8px;
-}
-.out__hooks .press,
-.out__length .press {
-  min-height: 52px;
-  font-size: 17px;
-}
-.out__hooks [aria-pressed='true'] {
-  background: rgb(var(--v-theme-bottle));
-  color: rgb(var(--v-theme-on-secondary));
-}
-.out__length {
-  display: grid;
-  grid-template-columns: 72px 1fr 72px;
-  align-items: center;
-  gap: 8px;
-  text-align: center;
-}
-.out__length output {
-  font-size: 22px;
-}
 .out__care {
   font-size: 14px;
 }
@@ -486,26 +340,6 @@ const lengthNow = computed(() =>
 }
 .out__short ol {
   padding-left: 20px;
-}
-.out__where {
-  display: grid;
-  gap: 6px;
-  padding-top: 8px;
-  border-top: 1px solid rgb(var(--v-theme-rule));
-}
-.out__stop {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  align-items: end;
-  gap: 8px;
-}
-.out__tie {
-  display: grid;
-  gap: 12px;
-  padding: 18px 20px;
-}
-.out__tie .press {
-  min-height: 52px;
 }
 @media (max-width: 700px) {
   .out__rods {

@@ -14,6 +14,7 @@ import { useWater } from '../../stores/water';
 // read before the page asks for them side by side: the loader of the tests takes one at a time
 import './LogBegin.vue';
 import './LogOut.vue';
+import './OutTie.vue';
 import './LogList.vue';
 import './LogRecording.vue';
 import './LogOuting.vue';

@@ -9,6 +9,7 @@ import { rigTitles } from '../../wording/rig-titles';
 import { cardSheets, type Card } from './card';
 import { line, SOFT, text, wrapped } from './draw';
 import { heading, MARGIN_MM, numbered, PAPERS, section, Sheets, TEXT_MM, type Paper } from './sheets';
+import { isColdWater } from '../../water/cold-water';
 
 /** A stop on the sheet of a day. */
 export interface SheetStop extends Pick<StopTime, 'fromMin' | 'toMin' | 'water'> {
@@ -28,8 +29,6 @@ export interface DaySheetInput {
   readonly paper: Paper;
 }
 
-/** Water a fall into takes the breath away, °C. @source craft-practice */
-const COLD_C = 15.5;
 /** Where no water is known, °C. */
 const USUAL_C = 15;
 /** Columns of the table of stops, mm from its left edge. */
@@ -89,7 +88,7 @@ export function layOutDay(input: DaySheetInput): Card {
     phrases.toPack,
     packing.map((words) => `[ ] ${words}`),
   );
-  const isCold = stops.some(({ water }) => water.temperatureC < COLD_C);
+  const isCold = stops.some(({ water }) => isColdWater(water));
   const all = [
     ...cautions,
     ...(isCold ? [CAUTION_TEXT['cold-water']] : []),
