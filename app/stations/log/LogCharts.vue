@@ -150,4 +150,7 @@ function saveCsv(): void {
   gap: 8px;
   align-items: center;
 }
+.log-charts > * {
+  min-width: 0;
+}
 </style>

@@ -98,4 +98,7 @@ const percent = (share: number): string => `${Math.round(100 * share)} %`;
 .hooks__scroll small {
   margin-left: 6px;
 }
+.hooks > * {
+  min-width: 0;
+}
 </style>

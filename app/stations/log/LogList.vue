@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent, ref } from 'vue';
 import { momentText } from '@core';
+import { useNarrow } from '../../composables/useNarrow';
 import { useOutings } from '../../stores/outings';
 import { useNotices } from '../../stores/notices';
 import { askFiles, onScreen } from '../../files/ask-files';
@@ -29,7 +30,9 @@ const rows = computed((): readonly OutingRow[] =>
     );
   }),
 );
-const ROW_PX = 56;
+const narrow = useNarrow();
+/** a phone tells the same on three lines */
+const rowPx = computed(() => (narrow.value ? 84 : 56));
 const SHOWN_ROWS = 9;
 const importing = ref(false);
 const isBusy = ref(false);
@@ -69,8 +72,8 @@ const says = (row: OutingRow): string => words.rowSays(row.hours.toFixed(1), row
       <v-virtual-scroll
         class="log-list__rows"
         :items="rows as OutingRow[]"
-        :item-height="ROW_PX"
-        :height="ROW_PX * Math.min(SHOWN_ROWS, Math.max(1, rows.length))"
+        :item-height="rowPx"
+        :height="rowPx * Math.min(SHOWN_ROWS, Math.max(1, rows.length))"
         role="list"
         :aria-label="words.list"
       >
@@ -138,7 +141,7 @@ const says = (row: OutingRow): string => words.rowSays(row.hours.toFixed(1), row
   gap: 10px;
   align-items: center;
   width: 100%;
-  height: 56px;
+  height: v-bind('`${rowPx}px`');
   padding: 0 8px;
   border: 0;
   border-bottom: 1px solid rgb(var(--v-theme-rule));

@@ -166,6 +166,12 @@ const compared = computed(() => {
   text-align: left;
   font-weight: 600;
 }
+.rates__table td {
+  white-space: nowrap;
+}
+.rates__table th[scope='row'] {
+  min-width: 90px;
+}
 .rates__wide {
   width: 30%;
   min-width: 140px;
@@ -203,5 +209,13 @@ const compared = computed(() => {
 }
 .rates__table small {
   margin-left: 6px;
+}
+.rates > * {
+  min-width: 0;
+}
+@media (max-width: 700px) {
+  .rates__pair {
+    grid-template-columns: 1fr;
+  }
 }
 </style>

@@ -95,4 +95,12 @@ const hasDemo = computed(() => outings.rows?.some(({ isDemo }) => isDemo) ?? fal
 .says__problem {
   color: rgb(var(--v-theme-oxblood));
 }
+.says > * {
+  min-width: 0;
+}
+@media (max-width: 700px) {
+  .says__filter {
+    grid-template-columns: 1fr 1fr;
+  }
+}
 </style>

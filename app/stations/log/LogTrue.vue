@@ -80,4 +80,7 @@ const held = computed(() => rows.value.filter(({ holds }) => holds).length);
 .true__scroll th[scope='row'] {
   text-align: left;
 }
+.true > * {
+  min-width: 0;
+}
 </style>
