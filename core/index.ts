@@ -110,7 +110,7 @@ export { holdSpeedMps, levelDepthM } from './motion/level';
 export { linearBand, logBand } from './motion/path-bands';
 export {
   calibrateBy,
-  factorsAt as factorsFor,
+  factorsAt,
   dropNoiseSd,
   FACTOR_KEYS,
   isBelief,

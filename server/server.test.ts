@@ -98,3 +98,10 @@ describe('names it answers to', () => {
     expect(await status('Weir.Test', false, ['mere.test', 'weir.test'])).toBe(200);
   });
 });
+
+test('a page is told where drops can be practised, and that there is no such place', async () => {
+  for (const tube of [10_120, null]) {
+    const answer = await createApp({ folder, tube }).request('/api/tube', { headers: { host: '127.0.0.1' } });
+    expect([answer.status, await answer.json()]).toEqual([200, { port: tube }]);
+  }
+});

@@ -16,7 +16,8 @@ import {
 } from '@core';
 import { boxOfRows } from './box-of-rows';
 import { addToBox, takeIntoBox } from './box-rows';
-import { addOutings, clearAll, makeBackup, restoreBackup, type OnScreen } from './everything';
+import { addOutings } from './add';
+import { clearAll, makeBackup, restoreBackup, type OnScreen } from './everything';
 import { PanderoDatabase } from './database';
 import type { Pending } from './keeper-news';
 

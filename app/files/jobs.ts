@@ -24,17 +24,8 @@ import {
 import { boxOfRows } from '../db/box-of-rows';
 import { takeIntoBox, type TakeMode } from '../db/box-rows';
 import type { PanderoDatabase } from '../db/database';
-import {
-  addOutings,
-  addTickets,
-  addTrip,
-  backupOf,
-  readAll,
-  restoreBackup,
-  type AllRows,
-  type OnScreen,
-  type OutingsTaken,
-} from '../db/everything';
+import { addOutings, addTickets, addTrip, type OutingsTaken } from '../db/add';
+import { backupOf, readAll, restoreBackup, type AllRows, type OnScreen } from '../db/everything';
 import { keep } from '../db/keep';
 import { overlay } from '../db/overlay';
 import '../db/later-kinds';

@@ -15,6 +15,12 @@ export function saveBlob(fileName: string, blob: Blob): void {
   setTimeout(() => URL.revokeObjectURL(url), BEGIN_MS);
 }
 
+/** The same for a picture that comes as the address a canvas gives it. */
+export function savePicture(fileName: string, dataUrl: string): void {
+  const bytes = Uint8Array.from(atob(dataUrl.slice(dataUrl.indexOf(',') + 1)), (letter) => letter.charCodeAt(0));
+  saveBytes(fileName, bytes, 'image/png');
+}
+
 /** The same for a file that is no text. */
 export function saveBytes(fileName: string, bytes: Uint8Array, type: string): void {
   saveBlob(fileName, new Blob([bytes as Uint8Array<ArrayBuffer>], { type }));

@@ -38,8 +38,9 @@ export const useLearned = defineStore('learned', () => {
     if (row.key === 'belief') work(isBelief(row.value) ? row.value : null);
     if (row.key === 'own-log' && !sameJson(ownLog.value, row.value)) ownLog.value = row.value;
   }
-  useFollowed('setting', ref('belief'), take);
-  useFollowed('setting', ref('own-log'), take);
+  // cleared in another tab it is gone here too; before anything was taught there is nothing to clear
+  useFollowed('setting', ref('belief'), (row) => (row ? take(row) : work(null)));
+  useFollowed('setting', ref('own-log'), (row) => (row ? take(row) : (ownLog.value = {})));
 
   async function load(): Promise<void> {
     const stored = await keep(() => db.settings.bulkGet(['belief', 'own-log']));

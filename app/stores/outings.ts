@@ -8,7 +8,6 @@ import {
   joinOutings,
   keptOutingSchema,
   LOG_LIMITS,
-  momentOf,
   parseWith,
   sameJson,
   splitOuting,
@@ -28,6 +27,7 @@ import { db, type SettingsRow } from '../db/database';
 import { keep } from '../db/keep';
 import '../db/later-kinds';
 import { keeper } from '../db/our-keeper';
+import { momentHere } from '../moment-here';
 import { newId } from '../new-id';
 import { askLog } from '../workers/ask-log';
 import type { OutingRow } from '../workers/log';
@@ -43,9 +43,9 @@ export interface Confirmed {
   readonly at: string;
   readonly is: 'storing' | 'stored' | 'not-stored';
 }
-/** Minutes east of Greenwich of the clock here and now. */
-const offsetHere = (ms: number): number => -new Date(ms).getTimezoneOffset();
 const stamp = (): string => new Date().toISOString();
+/** Points of a track that goes on: one in some seconds all day, and light enough to be stored with every key. */
+const LIVE_POINTS = 2000;
 /** Changes of the store that follow each other are read once, ms. */
 const READ_AFTER_MS = 250;
 
@@ -107,6 +107,12 @@ export const useOutings = defineStore('outings', () => {
     const before = onWater;
     onWater = { key: 'on-water', value: to };
     await keeper.put('setting', onWater, before);
+  }
+  /** An outing that is kept already is the one that runs. */
+  async function takeOn(row: KeptOuting): Promise<void> {
+    stored = row;
+    running.value = row;
+    await point(row.id);
   }
 
   async function load(): Promise<void> {
@@ -191,12 +197,10 @@ export const useOutings = defineStore('outings', () => {
     clearTimeout(timer);
   });
 
-  const moment = (ms: number): string => momentOf(ms, offsetHere(ms));
-
   /** Begins an outing with what is on the rods. */
   async function start(place: string, rigs: readonly { readonly rig: Rig }[], stop: string, at: Water): Promise<void> {
     const ms = Date.now();
-    const from = moment(ms);
+    const from = momentHere(ms);
     const events = rigs.map(({ rig }, rod): LogEvent => ({
       at: from,
       what: 'tie-on',
@@ -225,22 +229,25 @@ export const useOutings = defineStore('outings', () => {
 
   /**
    * Notes what happened on the rod in hand. It is on the screen at once; `confirmed` says when it is on the disk.
-   * @returns problems that keep it from being noted; empty when it was
+   * @returns whether it was noted; why not is said
    */
-  async function note(what: EventKind, more: Partial<LogEvent> = {}): Promise<readonly Issue[]> {
+  async function note(what: EventKind, more: Partial<LogEvent> = {}): Promise<boolean> {
     const outing = running.value;
-    if (!outing) return [];
-    if (outing.events.length >= LOG_LIMITS.events)
-      return [issue('too-many-rows', 'events', { got: outing.events.length + 1, limit: LOG_LIMITS.events })];
+    if (!outing) return false;
+    if (outing.events.length >= LOG_LIMITS.events) {
+      const got = outing.events.length + 1;
+      void notices.complain([issue('too-many-rows', 'events', { got, limit: LOG_LIMITS.events })]);
+      return false;
+    }
     // a clock that was set back does not put it before what was noted
-    const at = moment(freeMoment(outing.events, Math.max(Date.now(), Date.parse(outing.from))));
+    const at = momentHere(freeMoment(outing.events, Math.max(Date.now(), Date.parse(outing.from))));
     const rod = more.rod ?? outing.rod;
     const event: LogEvent = { at, what, ...(rod === undefined ? {} : { rod }), ...waterSaid(), ...more };
     confirmed.value = { what, at, is: 'storing' };
     keeping.somethingToLose();
     const isStored = await store({ ...withEvent(outing, event), changedAt: stamp() });
     if (confirmed.value?.at === at) confirmed.value = { what, at, is: isStored ? 'stored' : 'not-stored' };
-    return [];
+    return true;
   }
   /** Tells more of the last event of its kind: where it was hooked, how long it is. */
   async function tellMore(at: string, part: Pick<LogEvent, 'hookedBy' | 'lengthMm'>): Promise<void> {
@@ -262,11 +269,11 @@ export const useOutings = defineStore('outings', () => {
     confirmed.value = null;
     return last;
   }
-  const moveTo = (stop: string, at: Water): Promise<readonly Issue[]> => note('note', { stop, water: at });
+  const moveTo = (stop: string, at: Water): Promise<boolean> => note('note', { stop, water: at });
   async function end(at: string | null = null): Promise<void> {
     const outing = running.value;
     if (!outing) return;
-    const to = at ?? moment(freeMoment(outing.events, Date.now()));
+    const to = at ?? momentHere(freeMoment(outing.events, Date.now()));
     const last = outing.events.at(-1);
     const until = last && Date.parse(last.at) > Date.parse(to) ? last.at : to;
     const ended = { ...outing, to: until, changedAt: stamp() };
@@ -279,9 +286,7 @@ export const useOutings = defineStore('outings', () => {
     notices.say(words.ended, async () => {
       const again = { ...ended, to: null, changedAt: stamp() };
       await keeper.put('outing', again, ended);
-      stored = again;
-      running.value = again;
-      await point(again.id);
+      await takeOn(again);
     });
   }
   /** Keeps points of the sounder’s track with the outing that runs. */
@@ -289,8 +294,8 @@ export const useOutings = defineStore('outings', () => {
     const outing = running.value;
     if (!outing || points.length === 0) return;
     const all = [...(outing.track ?? []), ...points];
-    // of too many every other one is let go
-    const kept = all.length > LOG_LIMITS.track ? all.filter((_, at) => at % 2 === 0) : all;
+    // every key stores the outing whole: of too many points every other one is let go
+    const kept = all.length > LIVE_POINTS ? all.filter((_, at) => at % 2 === 0) : all;
     void store({ ...outing, track: kept, changedAt: stamp() });
   }
 
@@ -330,22 +335,32 @@ export const useOutings = defineStore('outings', () => {
     return kept.ok ? [] : kept.issues;
   }
   async function remove(outing: KeptOuting): Promise<void> {
-    if (running.value?.id === outing.id) clear();
+    const wasRunning = running.value?.id === outing.id;
+    if (wasRunning) clear();
     const removed = await keeper.remove('outing', outing);
     if (!removed.ok) return notices.complain(removed.issues);
-    notices.say(words.outingDeleted, () => keeper.put('outing', outing, null));
+    notices.say(words.outingDeleted, async () => {
+      await keeper.put('outing', outing, null);
+      if (wasRunning) await takeOn(outing);
+    });
   }
   /** Splits an outing at a moment; what it was comes back by one tap. */
   async function split(outing: KeptOuting, at: string): Promise<Result<KeptOuting>> {
     const made = splitOuting(outing, at, { id: newId(), changedAt: stamp() });
     if (!made.ok) return made;
     const [first, second] = made.value;
-    if (running.value?.id === outing.id) clear();
+    const wasRunning = running.value?.id === outing.id;
+    if (wasRunning) clear();
     await keeper.put('outing', first, outing);
     await keeper.put('outing', second, null);
+    // one that runs goes on in its second half
+    if (wasRunning) await takeOn(second);
     notices.say(words.splitSays, async () => {
+      const whole = { ...outing, changedAt: stamp() };
+      if (wasRunning) clear();
       await keeper.remove('outing', second);
-      await keeper.put('outing', { ...outing, changedAt: stamp() }, first);
+      await keeper.put('outing', whole, first);
+      if (wasRunning) await takeOn(whole);
     });
     return { ok: true, value: first };
   }

@@ -143,13 +143,17 @@ async function filtered(of: PanderoDatabase, { waiting, filter }: Reads & { read
 }
 
 /** Odd things are looked for among neighbours in time, so that thousands need not all be held against each other. */
-function listed(outings: readonly KeptOuting[], nowMs: number): OutingRow[] {
+function listed(
+  outings: readonly KeptOuting[],
+  by: (outing: { readonly id: string }) => readonly Spell[],
+  nowMs: number,
+): OutingRow[] {
   const ordered = [...outings].sort((a, b) => Date.parse(b.from) - Date.parse(a.from));
   return ordered.map((outing, at) => {
     const { id, place, from, to } = outing;
     return {
       ...{ id, place, from, to },
-      ...outingSums(outingOf(outing)),
+      ...outingSums(by(outing)),
       odd: odditiesOf(outing, nowMs, ordered.slice(Math.max(0, at - 3), at + 4)),
       stops: [...new Set(outing.events.flatMap(({ stop }) => (stop ? [stop] : [])))],
       isDemo: outing.isDemo === true,
@@ -183,7 +187,7 @@ export async function answerLog(
       const all = await outingsOf(of, waiting);
       if (!all.ok) return all;
       const by = spellsBy(new Map(all.value.map((outing) => [outing.id, outing])));
-      return ok({ rows: listed(all.value, nowMs), ownLog: ownLogOf(all.value.flatMap(by)) });
+      return ok({ rows: listed(all.value, by, nowMs), ownLog: ownLogOf(all.value.flatMap(by)) });
     },
     async analyse(asked) {
       const found = await filtered(of, asked);

@@ -73,7 +73,8 @@ export function splitOuting(
   at: string,
   made: { readonly id: string; readonly changedAt: string },
 ): Result<readonly [KeptOuting, KeptOuting]> {
-  const [ms, from, to] = [msOf(at), msOf(outing.from), msOf(lastMoment(outing))];
+  // one that still runs has no end yet
+  const [ms, from, to] = [msOf(at), msOf(outing.from), outing.to === null ? Infinity : msOf(outing.to)];
   if (!(ms > from && ms < to))
     return fail([issue('outside-the-outing', 'at', { got: at, from: outing.from, to: lastMoment(outing) })]);
   const before = outing.events.filter((event) => msOf(event.at) < ms);

@@ -117,8 +117,8 @@ describe('an outing that is kept', () => {
     if (!split.ok) throw new Error('not split');
     const [first, second] = split.value;
     expect([first, second].every(isKept)).toBe(true);
-    const sums = [first, second].map((one) => outingSums(outingOf(one)));
-    expect(sums[0]!.hours + sums[1]!.hours).toBeCloseTo(outingSums(outingOf(whole)).hours, 9);
+    const sums = [first, second].map((one) => outingSums(spellsOf(outingOf(one))));
+    expect(sums[0]!.hours + sums[1]!.hours).toBeCloseTo(outingSums(spellsOf(outingOf(whole))).hours, 9);
     expect(sums.map(({ bites }) => bites)).toEqual([1, 1]);
     expect(standing(second.events)).toMatchObject({ water: NORTH_ARM, stop: 'weir' });
     expect(second.track).toEqual([[100, 45, -30, 4, null]]);
@@ -126,7 +126,7 @@ describe('an outing that is kept', () => {
     // and back together
     const joined = joinOutings(first, second, STAMP);
     expect(isKept(joined)).toBe(true);
-    expect(outingSums(outingOf(joined))).toEqual(outingSums(outingOf(whole)));
+    expect(outingSums(spellsOf(outingOf(joined)))).toEqual(outingSums(spellsOf(outingOf(whole))));
     expect(joined.track).toEqual(whole.track);
   });
   test('two with a gap are joined without fishing it; the same one twice is one', () => {
@@ -137,9 +137,9 @@ describe('an outing that is kept', () => {
     const day = joinOutings(evening, morning, STAMP);
     expect(day.id).toBe('o');
     expect(isKept(day)).toBe(true);
-    expect(outingSums(outingOf(day)).hours).toBe(4);
-    expect(outingSums(outingOf(joinOutings(morning, { ...morning, id: 'copy' }, STAMP)))).toEqual(
-      outingSums(outingOf(morning)),
+    expect(outingSums(spellsOf(outingOf(day))).hours).toBe(4);
+    expect(outingSums(spellsOf(outingOf(joinOutings(morning, { ...morning, id: 'copy' }, STAMP))))).toEqual(
+      outingSums(spellsOf(outingOf(morning))),
     );
   });
   test('whose clock was wrong is moved whole', () => {

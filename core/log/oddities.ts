@@ -1,6 +1,6 @@
 import { lastMoment, type KeptOuting } from './kept-outing';
 import { msOf } from './schema';
-import { spellsOf } from './spells';
+import type { Spell } from './spells';
 
 const MS_PER_HOUR = 3_600_000;
 /** Longer than this nobody fishes at one go, hours. */
@@ -61,13 +61,12 @@ export function odditiesOf(outing: KeptOuting, nowMs: number, others: readonly K
 }
 
 /** Hours fished and fish of an outing, in short. */
-export function outingSums(outing: Parameters<typeof spellsOf>[0]): {
+export function outingSums(spells: readonly Spell[]): {
   readonly hours: number;
   readonly bites: number;
   readonly hooked: number;
   readonly landed: number;
 } {
-  const spells = spellsOf(outing);
   const sum = (field: 'hours' | 'bites' | 'hooked' | 'landed'): number =>
     spells.reduce((total, spell) => total + spell[field], 0);
   return { hours: sum('hours'), bites: sum('bites'), hooked: sum('hooked'), landed: sum('landed') };

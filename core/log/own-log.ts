@@ -1,6 +1,6 @@
 import { loggedKind, type Logged, type OwnLog } from '../advice/conditions/own-log';
 import { waterClass } from '../water/water-class';
-import { commonRate, gammaMean, rateKnown } from './pooled';
+import { commonRate, gammaBand, gammaMean, rateKnown } from './pooled';
 import { sumsOf } from './rates';
 import type { Spell } from './spells';
 
@@ -31,10 +31,10 @@ export function ownLogOf(spells: readonly Spell[]): OwnLog {
       const meanPerHour = all.bites / all.hours;
       // one kind alone has nothing to be compared with
       if (sums.length < 2 || meanPerHour === 0) return [of, {}];
-      const logged = sums.map(({ kind, hours, bites }): [string, Logged] => [
-        kind,
-        { hours, bites, perHour: gammaMean(rateKnown({ count: bites, hours }, common)), meanPerHour },
-      ]);
+      const logged = sums.map(({ kind, hours, bites }): [string, Logged] => {
+        const known = rateKnown({ count: bites, hours }, common);
+        return [kind, { hours, bites, perHour: gammaMean(known), band: gammaBand(known), meanPerHour }];
+      });
       return [of, Object.fromEntries(logged)];
     }),
   );

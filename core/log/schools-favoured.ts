@@ -1,7 +1,7 @@
-import { attributeValues, isAimedAt } from '../advice/candidates/attributes';
+import { pointsOf } from '../advice/cuts/rate';
 import { measureRig } from '../advice/measures/rig-measures';
 import { compileWater, LIVE_SCHOOLS, type CompiledWater } from '../advice/rules/wants';
-import { bestPossible, fits } from '../advice/search/score';
+import { bestPossible, rulesOn } from '../advice/search/score';
 import { mediumOf } from '../motion/medium';
 import { rigBody } from '../rig/body/body';
 import type { Rig } from '../rig/parts/schema';
@@ -36,13 +36,7 @@ function likeWater(water: Water): string {
 
 const pointsOn = (compiled: CompiledWater, rig: Rig): number => {
   const has = measureRig(rig, rigBody(rig), mediumOf(compiled.facts.water), compiled.facts);
-  const values = attributeValues(rig);
-  const wanted = fits(compiled, has).reduce(
-    (sum, { want, fit }) => sum + (Number.isFinite(fit) ? want.weight * fit : 0),
-    0,
-  );
-  const ruled = compiled.prefers.reduce((sum, { target, weight }) => sum + (isAimedAt(target, values) ? weight : 0), 0);
-  return (wanted + ruled) / bestPossible(compiled);
+  return pointsOf(compiled, has, rulesOn(compiled, rig)) / bestPossible(compiled);
 };
 
 /** Questions some rule of ours follows a school on. */

@@ -1,6 +1,7 @@
 import { afterEach, describe, expect, test } from '@jest/globals';
 import { NORTH_ARM } from '../../demo/brindle-mere';
 import { DEMO_BOX } from '../../demo/brindle-mere';
+import type { OwnLog } from '../advice/conditions/own-log';
 import { advise } from '../advice/recommend/advise';
 import { fallBandMps } from '../motion/bands';
 import { calibrateBy, FACTOR_KEYS, isBelief, predict, priorBelief } from '../motion/calibration';
@@ -192,10 +193,10 @@ describe('the log where a rig is picked', () => {
     const kind = `${first!.rig.family}/${first!.rig.trailer?.kind ?? 'none'}`;
     const other = plain.find(({ rig }) => rig.trailer?.kind !== first!.rig.trailer?.kind)!;
     const otherKind = `${other.rig.family}/${other.rig.trailer?.kind ?? 'none'}`;
-    const log = {
+    const log: OwnLog = {
       'stained/cool': {
-        [kind]: { hours: 30, bites: 9, perHour: 0.35, meanPerHour: 1 },
-        [otherKind]: { hours: 30, bites: 60, perHour: 1.9, meanPerHour: 1 },
+        [kind]: { hours: 30, bites: 9, perHour: 0.35, band: [0.2, 0.5], meanPerHour: 1 },
+        [otherKind]: { hours: 30, bites: 60, perHour: 1.9, band: [1.6, 2.2], meanPerHour: 1 },
       },
     };
     const heard = advise(NORTH_ARM, DEMO_BOX, 8, { asks: 'own-school', own: { gear: null, log } }).picks;

@@ -56,7 +56,10 @@ export function makeTicket(
     plan: pick.handled.plan,
     ...(pick.handled.askedLine ? { askedLine: pick.handled.askedLine } : {}),
     wants: pick.wants.map(({ inHand: _own, ...want }) => ({ ...want, rules: [...want.rules] })),
-    reasons: pick.reasons.map((reason) => ({ ...reason })),
+    reasons: pick.reasons.map(({ logged, ...reason }) => ({
+      ...reason,
+      ...(logged ? { logged: { ...logged, band: [...logged.band] } } : {}),
+    })),
     // how others fish the same rig is no rig of theirs
     dissent: pick.dissent
       .flatMap(({ base: _came, rule, ...other }) => (rule ? [] : [other]))

@@ -79,6 +79,7 @@ export const ticketSchema = z.strictObject({
           hours: z.number(),
           bites: z.number(),
           perHour: z.number(),
+          band: z.tuple([z.number(), z.number()]),
           meanPerHour: z.number(),
           weight: z.number(),
         }),

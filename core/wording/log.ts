@@ -54,8 +54,15 @@ export const verdictText = (verdict: TrailerHookVerdict): string =>
   words.verdictText(verdict, percent(verdict.chance), percent(verdict.bitesGivenUp), percent(verdict.breakEven));
 
 /** What the log says of a rig that is picked, with its hours. */
-export const logReasonText = ({ weight, perHour, meanPerHour, hours, bites }: LogSaid): string =>
-  words.logReason(weight > 0, perHour.toFixed(2), meanPerHour.toFixed(2), hours.toFixed(1), bites);
+export const logReasonText = ({ weight, perHour, band, meanPerHour, hours, bites }: LogSaid): string =>
+  words.logReason(
+    weight > 0,
+    perHour.toFixed(2),
+    [band[0].toFixed(2), band[1].toFixed(2)],
+    meanPerHour.toFixed(2),
+    hours.toFixed(1),
+    bites,
+  );
 
 /** What a group of a log is called. */
 export function groupTitle(by: Grouping, value: string, system: UnitSystem): string {

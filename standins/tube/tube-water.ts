@@ -1,5 +1,5 @@
 import {
-  factorsFor,
+  factorsAt,
   FACTOR_KEYS,
   FACTOR_SD,
   fallenM,
@@ -37,7 +37,7 @@ const STEPS = 60;
 export function fallInTube(rig: Rig, depthM: number, temperatureC: number, seed: number): TubeFall | null {
   const body = untested(rigBody(rig));
   const medium = mediumAt(temperatureC);
-  const factors = factorsFor(hiddenLogs(seed), rig.trailer?.kind ?? null);
+  const factors = factorsAt(hiddenLogs(seed), rig.trailer?.kind ?? null);
   const fall = steadyFall(body, medium, 0, factors);
   const seconds = secondsToBottom(body, medium, fall, depthM);
   if (seconds === null) return null;

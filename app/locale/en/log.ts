@@ -32,14 +32,6 @@ export const rodSays = (number: number, rig: string, bites: number, landed: numb
   `Rod ${number}: ${rig}. ${plural(bites, { one: '1 bite', other: `${bites} bites` })}, ${landed} landed`;
 export const counts = (bites: number, landed: number): string => `${bites} · ${landed}`;
 export const countsSay = 'bites · landed';
-export const KEY_TITLE = {
-  bite: 'Bite',
-  nip: 'Nip',
-  hooked: 'Hooked',
-  landed: 'Landed',
-  lost: 'Lost',
-  snag: 'Snag',
-} as const;
 export const reTie = 'Re-tie';
 export const putDown = 'Put down';
 export const keys = 'What happened';
@@ -165,7 +157,12 @@ export const outingDeleted = 'The outing is deleted.';
 export const undo = 'Undo';
 export const keepIt = 'Keep';
 export const cancel = 'Cancel';
+export const notALength = 'No length that can be read: write it as 14 1/2 in or 37 cm, or leave it empty.';
+export const notARod = 'Rods are numbered from 1 to 1000.';
+export const tooShortATime = (least: string, most: string): string =>
+  `That was no fall: it does not count under ${least} s, nor over ${most} s. Press again when it is let go.`;
 export const notAMoment = 'Write it as 2026-09-26 07:40.';
+export const tellsBand = (value: string, low: string, high: string): string => `${value} (${low} – ${high})`;
 export const trackKept = 'The sounder’s track';
 
 export const analysing = 'Counting';
@@ -209,7 +206,7 @@ export const asTable = 'As a table';
 export const savePng = 'Save the picture';
 export const saveTable = 'Save the table';
 export const nothingCounted = 'No hours with these filters.';
-export const inPick = 'Picks weigh this: switch it off under Pick, Settings.';
+export const inPick = 'Picks weigh this; in Pick, “Log” switches it off.';
 
 export const testsSay =
   'Time a drop, or count the turns of the handle at which a lure just breaks the surface: what is computed for your lures moves to where they really fall, everywhere.';

@@ -5,7 +5,7 @@ import BandsChart, { type BandRow } from '../../parts/BandsChart.vue';
 import CellsChart from '../../parts/CellsChart.vue';
 import ChoiceRow from '../../parts/ChoiceRow.vue';
 import { useUnits } from '../../composables/useUnits';
-import { saveBytes, saveText } from '../../files/save';
+import { savePicture, saveText } from '../../files/save';
 import * as words from '../../locale/en/log';
 
 /** The log in pictures, each with the table it is drawn from; both can be taken along. */
@@ -61,9 +61,7 @@ const clarities = CLARITY_SCALE.map(({ id }) => id);
 const drawn = ref<{ picture(): string } | null>(null);
 function savePng(): void {
   const url = drawn.value?.picture();
-  if (!url) return;
-  const bytes = Uint8Array.from(atob(url.slice(url.indexOf(',') + 1)), (letter) => letter.charCodeAt(0));
-  saveBytes(`pandero-log-${chart.value}.png`, bytes, 'image/png');
+  if (url) savePicture(`pandero-log-${chart.value}.png`, url);
 }
 function saveCsv(): void {
   const quoted = (text: string): string => `"${text.replaceAll('"', '""')}"`;

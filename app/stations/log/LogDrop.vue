@@ -22,6 +22,7 @@ const measuring = ref(false);
 const reactionS = computed(() => settings.settings.reactionS ?? USUAL_REACTION_S);
 
 const readings = ref<TimedTest['readings']>([]);
+const problem = ref('');
 /** of the drop that is under way, ms on the clock of the page */
 const since = ref<number | null>(null);
 const now = ref(0);
@@ -42,7 +43,9 @@ function press(event?: Event): void {
   }
   const seconds = (at - since.value) / 1000;
   since.value = null;
-  if (seconds < TEST_LIMITS.seconds.min || seconds > TEST_LIMITS.seconds.max) return;
+  const { min, max } = TEST_LIMITS.seconds;
+  problem.value = seconds < min || seconds > max ? words.tooShortATime(String(min), String(max)) : '';
+  if (problem.value !== '') return;
   readings.value = [...readings.value, { value: Math.round(1000 * seconds) / 1000 }];
 }
 useKeys({ ' ': () => press() });
@@ -119,6 +122,7 @@ const keep = (): void => void (draft.value && emit('keep', draft.value));
           <span class="number">{{ shown === null ? '0.0' : shown.toFixed(1) }}</span>
           {{ since === null ? words.letGo : words.touched }}
         </button>
+        <p v-if="problem" role="alert">{{ problem }}</p>
         <ol v-if="readings.length > 0" class="drop__readings" data-testid="readings">
           <li v-for="(reading, at) in readings" :key="at" :class="{ drop__out: reading.isOut }">
             <span class="number">{{ words.reading(reading.value.toFixed(2)) }}</span>
@@ -130,7 +134,9 @@ const keep = (): void => void (draft.value && emit('keep', draft.value));
         </ol>
         <v-checkbox v-model="isPractice" :label="words.isPractice" hide-details density="compact" />
         <p v-if="tube" class="soft">
-          <a :href="tube" target="pandero-tube" rel="noopener" data-testid="tube">{{ words.openTube }}</a>
+          <a :href="tube" target="pandero-tube" rel="noopener" data-testid="tube" @click="isPractice = true">{{
+            words.openTube
+          }}</a>
         </p>
         <p v-else class="soft">{{ words.tubeSays('npm run tube') }}</p>
         <div class="drop__row">

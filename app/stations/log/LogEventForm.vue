@@ -49,9 +49,9 @@ function take(): void {
   const place = Number(rod.value);
   if (when === null) return void (problem.value = words.notAMoment);
   if (rod.value.trim() !== '' && !(Number.isInteger(place) && place >= 1 && place <= 1000))
-    return void (problem.value = `${words.rod}: 1 – 1000`);
+    return void (problem.value = words.notARod);
   const si = length.value.trim() === '' ? null : parseShown('partLength', length.value, system.value);
-  if (length.value.trim() !== '' && si === null) return void (problem.value = words.length);
+  if (length.value.trim() !== '' && si === null) return void (problem.value = words.notALength);
   const tied =
     what.value === 'tie-on'
       ? rig.value === KEEP

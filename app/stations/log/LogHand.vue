@@ -19,6 +19,7 @@ let timer: ReturnType<typeof setTimeout> | undefined;
 let frame = 0;
 function next(): void {
   state.value = 'waiting';
+  shownAt = 0;
   timer = setTimeout(
     () => {
       state.value = 'now';
@@ -42,7 +43,6 @@ async function tap(event?: Event): Promise<void> {
     return;
   }
   taps.value = [...taps.value, (at - shownAt) / 1000];
-  shownAt = 0;
   if (taps.value.length < TAPS) return next();
   const seconds = reactionOf(taps.value);
   if (seconds !== null) await settings.change({ reactionS: Math.round(1000 * seconds) / 1000 });

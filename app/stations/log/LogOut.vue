@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent, onBeforeUnmount, ref } from 'vue';
 import {
+  EVENT_TITLE,
   momentText,
   odditiesOf,
   outingOf,
@@ -18,6 +19,7 @@ import { useKeys } from '../../composables/useKeys';
 import { useUnits } from '../../composables/useUnits';
 import { useNotices } from '../../stores/notices';
 import { useOutings } from '../../stores/outings';
+import { useSounder } from '../../stores/sounder';
 import LogSounder from './LogSounder.vue';
 import OutFish from './OutFish.vue';
 import OutStop from './OutStop.vue';
@@ -29,6 +31,7 @@ const OutTie = defineAsyncComponent(() => import('./OutTie.vue'));
 const LogTrack = defineAsyncComponent(() => import('./LogTrack.vue'));
 const outings = useOutings();
 const notices = useNotices();
+const sounder = useSounder();
 const { system } = useUnits();
 const { choices, stops } = useRigChoices();
 
@@ -77,8 +80,7 @@ async function press(what: EventKind): Promise<void> {
   now.value = Date.now();
   // a short tap of the phone itself, where it has one
   (navigator as Partial<Navigator>).vibrate?.(20);
-  const problems = await outings.note(what, { rod: rod.value });
-  if (problems.length > 0) notices.complain(problems);
+  await outings.note(what, { rod: rod.value });
 }
 const KEYS = ['bite', 'nip', 'hooked', 'landed', 'lost', 'snag'] as const;
 useKeys({
@@ -97,7 +99,7 @@ const clockOf = (at: string): string => momentText(at).slice(11);
 const said = computed(() => {
   const is = outings.confirmed;
   if (!is) return '';
-  const what = words.KEY_TITLE[is.what as keyof typeof words.KEY_TITLE] ?? words.reTie;
+  const what = titleOf(is.what, stands.value.stop || undefined);
   if (is.is === 'storing') return words.storing(what);
   return is.is === 'stored' ? words.stored(what, clockOf(is.at)) : words.notStored(what);
 });
@@ -107,16 +109,16 @@ const lastText = computed(() => {
   return { what: titleOf(last.what, last.stop), clock: clockOf(last.at) };
 });
 const titleOf = (what: EventKind, stop?: string): string =>
-  what === 'note'
-    ? (stop ?? words.stop)
-    : what === 'tie-on'
-      ? words.reTie
-      : what === 'put-down'
-        ? words.putDown
-        : words.KEY_TITLE[what];
+  what === 'note' ? (stop ?? words.stop) : what === 'tie-on' ? words.reTie : EVENT_TITLE[what];
 async function undo(): Promise<void> {
   const gone = await outings.takeBack();
   if (gone) notices.say(words.takenBack(titleOf(gone.what, gone.stop)));
+}
+
+/** what was heard of the track goes with the outing before it ends */
+function end(at: string | null = null): void {
+  sounder.keep();
+  void outings.end(at);
 }
 
 const tieing = ref(false);
@@ -135,11 +137,11 @@ const tied = computed(() => rods.value.find((one) => one.rod === tieOn.value) ??
       <p class="out__since">
         <b>{{ outing.place || words.onTheWater }}</b> <span class="number">{{ since }}</span>
       </p>
-      <button type="button" class="press" @click="outings.end()">{{ words.endOuting }}</button>
+      <button type="button" class="press" @click="end()">{{ words.endOuting }}</button>
     </header>
     <div v-if="oldOne" class="out__old" role="alert">
       <p>{{ words.endAt(momentText(oldOne)) }}?</p>
-      <button type="button" class="press act" @click="outings.end(oldOne)">
+      <button type="button" class="press act" @click="end(oldOne)">
         {{ words.endAt(momentText(oldOne)) }}
       </button>
     </div>
@@ -191,7 +193,7 @@ const tied = computed(() => rods.value.find((one) => one.rod === tieOn.value) ??
         :data-testid="`key-${what}`"
         @click="press(what)"
       >
-        {{ words.KEY_TITLE[what] }}
+        {{ EVENT_TITLE[what] }}
       </button>
       <button type="button" class="out__key out__key--tie" :disabled="rod === null" @click="openTie(rod)">
         {{ words.reTie }}

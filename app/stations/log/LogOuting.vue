@@ -9,6 +9,7 @@ import {
   lastMoment,
   lengthMFromMm,
   momentText,
+  msOf,
   odditiesOf,
   oddityText,
   offsetOf,
@@ -17,6 +18,7 @@ import {
   outingTitle,
   rigTitle,
   shiftClock,
+  spellsOf,
   withChanged,
   withEvent,
   withoutEvent,
@@ -60,7 +62,7 @@ async function put(changed: (now: KeptOuting) => KeptOuting): Promise<boolean> {
   await look();
   return true;
 }
-const sums = computed(() => outing.value && outingSums(outingOf(outing.value)));
+const sums = computed(() => outing.value && outingSums(spellsOf(outingOf(outing.value))));
 const odd = computed(() => {
   const of = outing.value;
   if (!of) return [];
@@ -98,6 +100,11 @@ async function takeOut(key: string, event: LogEvent): Promise<void> {
   if (!(await put((now) => withoutEvent(now, key)))) return;
   notices.say(words.removed(EVENT_TITLE[event.what]), () => put((now) => withEvent(now, event)));
 }
+/** at its very start or end there is nothing to split */
+const canSplit = ({ at }: LogEvent): boolean => {
+  const { from, to } = outing.value!;
+  return msOf(at) > msOf(from) && (to === null || msOf(at) < msOf(to));
+};
 async function splitAt(event: LogEvent): Promise<void> {
   const now = await outings.get(props.id);
   if (!now) return;
@@ -219,7 +226,7 @@ async function remove(): Promise<void> {
                   <button type="button" class="press press--text" @click="takeOut(key, event)">
                     {{ words.remove }}
                   </button>
-                  <button v-if="event.at > outing.from" type="button" class="press press--text" @click="splitAt(event)">
+                  <button v-if="canSplit(event)" type="button" class="press press--text" @click="splitAt(event)">
                     {{ words.splitHere }}
                   </button>
                 </td>

@@ -14,6 +14,7 @@ import {
 } from '@core';
 import ChoiceRow from '../../parts/ChoiceRow.vue';
 import FractionText from '../../parts/FractionText.vue';
+import MarkLine from '../../parts/MarkLine.vue';
 import SelectField from '../../parts/SelectField.vue';
 import { useNewest } from '../../composables/useNewest';
 import { useUnits } from '../../composables/useUnits';
@@ -53,7 +54,7 @@ const rows = computed(() => groups.value.map((group) => ({ ...group, title: titl
 const most = computed(() =>
   Math.max(0.1, ...rows.value.map(({ bitesPerHour, band }) => Math.min(band[1], 3 * bitesPerHour + 1))),
 );
-const along = (value: number): string => `${Math.min(100, (100 * value) / most.value)}%`;
+const along = (value: number): number => Math.min(100, (100 * value) / most.value);
 const share = (value: number | null): string => (value === null ? '–' : `${Math.round(100 * value)} %`);
 
 const one = ref('');
@@ -120,13 +121,11 @@ const compared = computed(() => {
               <small class="soft"> {{ row.band[0].toFixed(2) }} – {{ row.band[1].toFixed(2) }}</small>
             </td>
             <td class="rates__wide">
-              <span class="rates__line" aria-hidden="true">
-                <span
-                  class="rates__band"
-                  :style="{ left: along(row.band[0]), right: `calc(100% - ${along(row.band[1])})` }"
-                />
-                <span class="rates__tick" :style="{ left: along(row.bitesPerHour) }" />
-              </span>
+              <MarkLine
+                :label="words.tellsBand(row.bitesPerHour.toFixed(2), row.band[0].toFixed(2), row.band[1].toFixed(2))"
+                :uncertain="[along(row.band[0]), along(row.band[1])]"
+                :dot="along(row.bitesPerHour)"
+              />
             </td>
             <td class="number">{{ share(row.landingRate) }}</td>
             <td class="number">
@@ -175,26 +174,6 @@ const compared = computed(() => {
 .rates__wide {
   width: 30%;
   min-width: 140px;
-}
-.rates__line {
-  position: relative;
-  display: block;
-  height: 18px;
-  border-bottom: 1px solid rgb(var(--v-theme-rule));
-}
-.rates__band {
-  position: absolute;
-  top: 4px;
-  bottom: 4px;
-  background: rgb(var(--v-theme-bottle));
-}
-.rates__tick {
-  position: absolute;
-  top: 0;
-  bottom: 0;
-  width: 3px;
-  margin-left: -1px;
-  background: rgb(var(--v-theme-ink));
 }
 .rates__pair {
   display: grid;

@@ -71,7 +71,13 @@ async function keepTrack(): Promise<void> {
   const track = of.track.map(([s, ...rest]): NonNullable<typeof outing.track>[number] => [s + shiftS, ...rest]);
   const problems = await outings.put({ ...outing, track }, outing);
   if (problems.length > 0) return notices.complain(problems);
-  notices.say(words.recordingKept);
+  notices.say(words.recordingKept, async () => {
+    // what it took the place of comes back
+    const now = await outings.get(outing.id);
+    if (!now) return;
+    const { track: _new, ...rest } = now;
+    await outings.put(outing.track ? { ...rest, track: outing.track } : rest, now);
+  });
   recording.value = null;
 }
 </script>

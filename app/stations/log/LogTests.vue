@@ -24,6 +24,8 @@ async function keep(test: TimedTest): Promise<void> {
 }
 const amount = (test: TimedTest, value: number): string =>
   test.what === 'drop' ? words.seconds(value.toFixed(1)) : show('speed', value);
+const around = (test: TimedTest, { value, band }: { readonly value: number; readonly band: Band }): string =>
+  words.tellsBand(amount(test, value), amount(test, band[0]), amount(test, band[1]));
 
 interface Row {
   readonly test: TimedTest;
@@ -41,7 +43,7 @@ const rows = computed(() =>
   [...tests.rows].reverse().map((test): Row => {
     const told = tests.told.get(test.id) ?? null;
     const row = (name: string, of: { readonly value: number; readonly band: Band } | null | undefined) =>
-      of ? [{ name, value: of.value, band: of.band, says: amount(test, of.value) }] : [];
+      of ? [{ name, value: of.value, band: of.band, says: around(test, of) }] : [];
     return {
       test,
       title: `${test.what === 'drop' ? words.dropOf(show('depth', test.depthM)) : words.wakeOf} · ${rigTitle(test.rig, system.value)}`,

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, onBeforeUnmount, ref } from 'vue';
-import { COUNTED_S, TEST_LIMITS, type TimedTest } from '@core';
+import { COUNTED_S, massKgFromLb, NAME, TEST_LIMITS, type TimedTest } from '@core';
 import RigDrawing from '../../parts/RigDrawing.vue';
 import SelectField from '../../parts/SelectField.vue';
 import UnitField from '../../parts/UnitField.vue';
@@ -15,7 +15,7 @@ import * as words from '../../locale/en/log';
 /** Counts a wake: handle turns in ten seconds at which a lure just breaks the surface. */
 const emit = defineEmits<{ keep: [test: TimedTest]; cancel: [] }>();
 const box = useBox();
-const { system } = useUnits();
+const { system, show } = useUnits();
 const { choices, chosen, rig, temperatureC, isPractice, base } = useTestRig();
 const { castM: CAST, tipM: TIP, turns: TURNS, temperatureC: TEMPERATURE, times: MOST } = TEST_LIMITS;
 const PER_TURN = { min: 0.2, max: 2 } as const;
@@ -25,7 +25,7 @@ const tipM = ref(1);
 const LINE = { kind: 'fluorocarbon', lb: 15 } as const;
 const lines = computed(() =>
   box.box.lines.length === 0
-    ? [{ value: 0, title: `${LINE.lb} lb ${LINE.kind}` }]
+    ? [{ value: 0, title: `${show('lineStrength', massKgFromLb(LINE.lb))} ${NAME[LINE.kind]}` }]
     : box.box.lines.map((_, value) => ({ value, title: gearPartTitle('lines', box.box, value, system.value) })),
 );
 const lineAt = ref(0);

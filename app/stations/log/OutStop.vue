@@ -22,7 +22,7 @@ const index = computed({
   set: (at: number) => {
     const to = props.stops[at];
     if (!to) return;
-    void outings.moveTo(to.name, to.water).then(() => notices.say(words.movedTo(to.name)));
+    void outings.moveTo(to.name, to.water).then((isNoted) => isNoted && notices.say(words.movedTo(to.name)));
   },
 });
 const items = computed(() => [

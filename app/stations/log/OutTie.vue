@@ -33,8 +33,7 @@ const title = computed(() => words.tieOnTitle(words.rodNamed((props.rod ?? props
 async function tie(rig: Rig): Promise<void> {
   const to = props.rod ?? props.next;
   open.value = false;
-  await outings.note('tie-on', { rod: to, rig });
-  outings.takeRod(to);
+  if (await outings.note('tie-on', { rod: to, rig })) outings.takeRod(to);
 }
 function tieChosen(): void {
   const one = props.choices.find(({ value }) => value === chosen.value);

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { Band } from '@core';
+import MarkLine from '../../parts/MarkLine.vue';
 
 /** Bands below each other on one scale: before, measured, now. */
 const props = defineProps<{
@@ -20,13 +21,7 @@ const along = (value: number): number => (100 * (value - ends.value.from)) / end
     <template v-for="row in rows" :key="row.name">
       <dt>{{ row.name }}</dt>
       <dd>
-        <span class="bands__line" aria-hidden="true">
-          <span
-            class="bands__bar"
-            :style="{ left: `${along(row.band[0])}%`, width: `${along(row.band[1]) - along(row.band[0])}%` }"
-          />
-          <span class="bands__tick" :style="{ left: `${along(row.value)}%` }" />
-        </span>
+        <MarkLine :label="row.says" :uncertain="[along(row.band[0]), along(row.band[1])]" :dot="along(row.value)" />
         <span class="number">{{ row.says }}</span>
       </dd>
     </template>
@@ -42,28 +37,9 @@ const along = (value: number): number => (100 * (value - ends.value.from)) / end
 }
 .bands dd {
   display: grid;
-  grid-template-columns: 1fr 84px;
+  grid-template-columns: 1fr 150px;
   align-items: center;
   gap: 10px;
   margin: 0;
-}
-.bands__line {
-  position: relative;
-  height: 18px;
-  border-bottom: 1px solid rgb(var(--v-theme-rule));
-}
-.bands__bar {
-  position: absolute;
-  top: 4px;
-  bottom: 4px;
-  background: rgb(var(--v-theme-bottle));
-}
-.bands__tick {
-  position: absolute;
-  top: 0;
-  bottom: 0;
-  width: 3px;
-  margin-left: -1px;
-  background: rgb(var(--v-theme-ink));
 }
 </style>

@@ -1,5 +1,6 @@
 import { computed, ref, watch } from 'vue';
-import { momentOf, TEST_LIMITS, type Rig } from '@core';
+import { TEST_LIMITS, type Rig } from '@core';
+import { momentHere } from '../../moment-here';
 import { newId } from '../../new-id';
 import { useWater } from '../../stores/water';
 import { useRigChoices } from './useRigChoices';
@@ -24,7 +25,7 @@ export function useTestRig() {
     const ms = Date.now();
     return {
       id: newId(),
-      at: momentOf(ms, -new Date(ms).getTimezoneOffset()),
+      at: momentHere(ms),
       changedAt: new Date(ms).toISOString(),
       rig: rig.value!,
       temperatureC: temperatureC.value,

@@ -3,7 +3,7 @@ import { computed, ref } from 'vue';
 import type { Ribbon } from '@core';
 import ChoiceRow from '../../parts/ChoiceRow.vue';
 import LineChart from '../../parts/LineChart.vue';
-import { saveBytes, saveText } from '../../files/save';
+import { savePicture, saveText } from '../../files/save';
 import { CHART_TITLE, CHARTS, csvOf, useTankCharts, type ChartName } from './useTankCharts';
 import * as words from '../../locale/en/tank';
 
@@ -37,9 +37,7 @@ const rows = computed(() => {
 const fileName = computed(() => `pandero-${name.value}`);
 function savePng(): void {
   const url = drawn.value?.picture();
-  if (!url) return;
-  const bytes = Uint8Array.from(atob(url.slice(url.indexOf(',') + 1)), (letter) => letter.charCodeAt(0));
-  saveBytes(`${fileName.value}.png`, bytes, 'image/png');
+  if (url) savePicture(`${fileName.value}.png`, url);
 }
 function saveCsv(): void {
   if (chart.value) saveText(`${fileName.value}.csv`, csvOf(chart.value), 'text/csv');

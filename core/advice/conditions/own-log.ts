@@ -8,6 +8,8 @@ export interface Logged {
   readonly bites: number;
   /** bites an hour, and of all rigs there */
   readonly perHour: number;
+  /** where the first lies four times in five */
+  readonly band: readonly [number, number];
   readonly meanPerHour: number;
 }
 /** What a log says of rigs: by class of water, then by kind of rig. */

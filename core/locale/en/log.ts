@@ -39,8 +39,15 @@ export const verdictText = (verdict: TrailerHookVerdict, chance: string, cost: s
 export const notBoth = 'The log has no hours with a trailer hook, or none without: there is nothing to compare.';
 
 /** What a log says where a rig is picked. */
-export const logReason = (isFor: boolean, perHour: string, mean: string, hours: string, bites: number): string =>
-  `Your log says: in waters like this one ${isFor ? 'more' : 'fewer'} bites with such a rig, ${perHour} an hour against ${mean} of all (${hours} h, ${bites === 1 ? '1 bite' : `${bites} bites`}).`;
+export const logReason = (
+  isFor: boolean,
+  perHour: string,
+  [low, high]: readonly [string, string],
+  mean: string,
+  hours: string,
+  bites: number,
+): string =>
+  `Your log says: in waters like this one ${isFor ? 'more' : 'fewer'} bites with such a rig, ${perHour} an hour (${low} to ${high}) against ${mean} of all (${hours} h, ${bites === 1 ? '1 bite' : `${bites} bites`}).`;
 
 export const HOOKED_AT: Readonly<Record<HookedBy, string>> = {
   front: 'front',
