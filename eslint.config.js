@@ -34,6 +34,37 @@ const arrows = FLOW.map((floor, at) => ({
   },
 }));
 
+const CORE_BY_ITS_INDEX = {
+  group: ['**/core/*', '**/core/*/**'],
+  message: 'Import the core by its index: @core, or ../core.',
+};
+/** Floors of the app, rooms of one floor together; a room is a folder or a file. Circles are looked for in core/flow.test.ts. */
+const APP_FLOW = JSON.parse(readFileSync(new URL('app/flow.json', import.meta.url), 'utf8'));
+const foldersOf = (floors) =>
+  floors
+    .slice(0, -1)
+    .flat()
+    .filter((room) => !room.includes('/') && !/^[A-Z]/.test(room));
+const appArrows = APP_FLOW.slice(0, -2).map((rooms, at) => ({
+  files: rooms.flatMap((room) => [`app/${room}/**/*.{ts,vue}`, `app/${room}.{ts,vue}`]),
+  ignores: ['**/*.test.ts'],
+  rules: {
+    'no-restricted-imports': [
+      'error',
+      {
+        patterns: [
+          CORE_BY_ITS_INDEX,
+          {
+            // single files, and those that stand lower than their folder, are left to the test
+            group: [...foldersOf(APP_FLOW.slice(at + 1)).map((room) => `**/${room}/**`)],
+            message: `app/${rooms.join(', ')} stand below these: app/flow.json.`,
+          },
+        ],
+      },
+    ],
+  },
+}));
+
 export default tseslint.config(
   {
     ignores: [
@@ -94,14 +125,7 @@ export default tseslint.config(
     files: ['**/*.ts', '**/*.vue'],
     ignores: ['**/*.test.ts', 'core/**', 'scripts/**', 'e2e/**', 'benchmarks/**'],
     rules: {
-      'no-restricted-imports': [
-        'error',
-        {
-          patterns: [
-            { group: ['**/core/*', '**/core/*/**'], message: 'Import the core by its index: @core, or ../core.' },
-          ],
-        },
-      ],
+      'no-restricted-imports': ['error', { patterns: [CORE_BY_ITS_INDEX] }],
     },
   },
   {
@@ -125,4 +149,5 @@ export default tseslint.config(
     },
   },
   ...arrows,
+  ...appArrows,
 );

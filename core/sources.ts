@@ -21,9 +21,6 @@ export const SOURCES = {
     'Taylor, Nudds & Thomas (2003), Nature 425: tails and wings in cruise beat at Strouhal numbers near 0.2 to 0.4.',
   'euler-bernoulli':
     'Euler-Bernoulli beam: tip force of a clamped rod 3 E I d / l^3, first bending frequency, plastic moment of a round wire.',
-  'lanczos-1964': 'Lanczos (1964), SIAM J. Numer. Anal. B 1: an approximation of the gamma function.',
-  'numerical-recipes':
-    'Press, Teukolsky, Vetterling & Flannery (2007), Numerical Recipes, 3rd ed., ch. 6: incomplete gamma and beta functions.',
   'jeffreys-1946':
     'Jeffreys (1946), Proc. R. Soc. A 186: an invariant form for the prior probability in estimation problems.',
   'mantel-haenszel-1959': 'Mantel & Haenszel (1959), J. Natl. Cancer Inst. 22: rates compared within strata.',

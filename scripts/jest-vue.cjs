@@ -2,12 +2,11 @@
 const { createHash } = require('node:crypto');
 const { generateImports } = require('@vuetify/loader-shared');
 const { compileScript, parse, registerTS } = require('@vue/compiler-sfc');
-const swc = require('./jest-transform.cjs');
 
 registerTS(() => require('typescript'));
 
 /** A component as one module of TypeScript. */
-function moduleOf(source, path) {
+function componentModule(source, path) {
   // one without a script gets an empty one: the compiler of scripts takes the template along
   const whole = source.includes('<script') ? source : `${source}<script setup lang="ts">void 0;</script>`;
   const { descriptor, errors } = parse(whole, { filename: path });
@@ -24,9 +23,4 @@ function moduleOf(source, path) {
   return `${code}${resolved}`;
 }
 
-const asTs = (path) => `${path}.ts`;
-module.exports = {
-  ...swc,
-  process: (source, path, options) => swc.process(moduleOf(source, path), asTs(path), options),
-  processAsync: (source, path, options) => swc.processAsync(moduleOf(source, path), asTs(path), options),
-};
+module.exports = { componentModule };

@@ -29,6 +29,8 @@ export default class PageEnvironment extends TestEnvironment {
     page.innerWidth = 1280;
     page.innerHeight = 800;
     page.Element.prototype.scrollIntoView = () => {};
+    // no button of the app has a label beside its own words; looking for one goes through the whole page, for each button
+    Object.defineProperty(page.HTMLButtonElement.prototype, 'labels', { configurable: true, get: () => null });
     // what is drawn on a canvas is seen by nobody here
     const drawing = new Proxy({}, { get: (of, name) => of[name] ?? (() => ({ width: 0, addColorStop() {} })) });
     page.HTMLCanvasElement.prototype.getContext = () => drawing;

@@ -7,11 +7,13 @@ import { configure, fireEvent, waitFor } from '@testing-library/dom';
 import userEvent from '@testing-library/user-event';
 import { mount } from '@vue/test-utils';
 import { computeAccessibleName } from 'dom-accessibility-api';
+import type { Box } from '@core';
+import { DEMO_BOX } from '../../demo/brindle-mere';
 import App from '../App.vue';
 import { clearAll } from '../db/everything';
 import { keeper } from '../db/our-keeper';
-import { loadDemoWorld } from '../demo-world';
-import { beginAnew } from '../files/after';
+import { loadDemoPlace, loadDemoWorld } from '../stores/demo-world';
+import { beginAnew } from '../stores/begin-anew';
 import { pinia, readStore } from '../first/ground';
 import { router } from '../router';
 import { useBench } from '../stores/bench';
@@ -20,7 +22,7 @@ import { useScreen } from '../stores/screen';
 import { useSettings } from '../stores/settings';
 import { useWater } from '../stores/water';
 import { createLook } from '../vuetify';
-import { InPageWorker } from './in-page-worker';
+import { InPageWorker, rankAll, rankFew } from './in-page-worker';
 
 /** Longest anything is waited for, ms: a busy machine is slow, not wrong. */
 const WAIT_MS = 15_000;
@@ -58,21 +60,44 @@ function textOfSaid(said: unknown): string {
   }
 }
 
-/** Starts every test of a file with the app as a first visit finds it, or with the demo world in it; the console has to stay silent. */
-export function inApp(world: 'empty' | 'demo', place = '/water'): void {
+/** The demo box with some of its parts: a day is planned from it in a moment. */
+export const FEW_PARTS: Box = {
+  ...DEMO_BOX,
+  heads: DEMO_BOX.heads.filter((_, at) => at % 2 === 0),
+  trailers: DEMO_BOX.trailers.filter((_, at) => at % 3 === 0),
+  skirts: DEMO_BOX.skirts.slice(0, 3),
+};
+const TAKEN_IN = {
+  demo: () => loadDemoPlace(),
+  'demo with few parts': () => loadDemoPlace(FEW_PARTS),
+  'demo with its log': () => loadDemoWorld(),
+};
+
+/**
+ * Starts every test of a file with the app as a first visit finds it, or with the demo world in it; the console has to stay silent.
+ * @param world  its log is long, and only tests of the log need it; few parts do where days are planned
+ * @param ranks  whether the page gets every rig it asks for and what would flip them, or a few
+ */
+export function inApp(
+  world: 'empty' | 'demo' | 'demo with few parts' | 'demo with its log',
+  place = '/water',
+  ranks: 'all' | 'few' = 'few',
+): void {
   let complaints: string[] = [];
   beforeEach(async () => {
     complaints = [];
     for (const kind of ['error', 'warn'] as const) {
       Object.assign(console, { [kind]: (...said: unknown[]) => void complaints.push(said.map(textOfSaid).join(' ')) });
     }
+    if (ranks === 'all') rankAll();
     await router.push(place);
     await readStore();
-    if (world === 'demo') expect((await loadDemoWorld()).ok).toBe(true);
+    if (world !== 'empty') expect((await TAKEN_IN[world]()).ok).toBe(true);
     await open();
   }, LONG_MS);
   afterEach(async () => {
     close();
+    rankFew();
     const cleared = await clearAll();
     if (cleared.ok) await beginAnew(cleared.value);
     await useSettings().change({ units: 'us', theme: 'light', source: 'box' });

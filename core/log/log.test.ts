@@ -1,5 +1,4 @@
 import { describe, expect, test } from '@jest/globals';
-import fc from 'fast-check';
 import { NORTH_ARM } from '../../demo/brindle-mere';
 import { jig } from '../testing/fixtures/rigs';
 import type { Water } from '../water/schema';
@@ -17,7 +16,6 @@ import {
 } from './pooled';
 import { compared, ratesBy, trailerHookVerdict } from './rates';
 import { parseLog, type LogEvent, type Outing } from './schema';
-import { betaBelow, betaQuantile, gammaBelow, gammaQuantile, logGamma } from './special';
 import { spellsOf, type Spell } from './spells';
 
 const at = (clock: string): string => `2025-09-27T${clock}:00+01:00`;
@@ -42,33 +40,6 @@ const ev = (clock: string, what: LogEvent['what'], rod?: number, more: Partial<L
   what,
   ...(rod === undefined ? {} : { rod }),
   ...more,
-});
-
-describe('functions of probability', () => {
-  test('are as tables have them', () => {
-    expect(logGamma(0.5)).toBeCloseTo(0.572_364_942_924_700_1, 10);
-    expect(logGamma(10)).toBeCloseTo(Math.log(362_880), 10);
-    // chi-square with 2 and 10 degrees: 5 % lie above 5.991 and 18.307
-    expect(gammaBelow(1, 5.991_464_547 / 2)).toBeCloseTo(0.95, 8);
-    expect(gammaBelow(5, 18.307_038_05 / 2)).toBeCloseTo(0.95, 8);
-    // F with 4 and 6 degrees: 5 % lie above 4.5337
-    const f = (4 * 4.533_677) / (4 * 4.533_677 + 6);
-    expect(betaBelow(2, 3, f)).toBeCloseTo(0.95, 6);
-    expect(betaBelow(1, 1, 0.3)).toBeCloseTo(0.3, 12);
-  });
-  test('quantiles undo them', () => {
-    fc.assert(
-      fc.property(
-        fc.double({ min: 0.2, max: 300, noNaN: true }),
-        fc.double({ min: 0.2, max: 80, noNaN: true }),
-        fc.double({ min: 0.02, max: 0.98, noNaN: true }),
-        (a, b, p) => {
-          expect(gammaBelow(a, b * gammaQuantile(a, b, p))).toBeCloseTo(p, 5);
-          expect(betaBelow(a, b, betaQuantile(a, b, p))).toBeCloseTo(p, 5);
-        },
-      ),
-    );
-  });
 });
 
 describe('hours of a rig', () => {

@@ -1,4 +1,4 @@
-import { betaQuantile, gammaQuantile, logGamma } from './special';
+import { betaQuantile, gammaQuantile, logGamma } from './distributions';
 
 /** Rates and shares of groups that learn a little from each other. */
 

@@ -84,7 +84,6 @@ export const outingSchema = z
     ),
   );
 export type Outing = z.infer<typeof outingSchema>;
-export type TrackPoint = z.infer<typeof trackPointSchema>;
 
 export const logSchema = z.strictObject({
   kind: z.literal('log'),

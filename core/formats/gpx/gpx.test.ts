@@ -7,6 +7,7 @@ import { checkFile } from '../check';
 import { parseXml } from './gpx';
 import { readGpx, type GpxFile } from './read';
 import { writeGpx } from './write';
+import { runs } from '../../testing/runs';
 
 const TRIP = tripOf(DEMO_WEEKEND[1]!, DEMO_BOX);
 const FOREIGN = `<?xml version="1.0" encoding="UTF-8"?>
@@ -88,6 +89,11 @@ describe('places of a GPX file', () => {
       expect(water).toMatchObject({ depthM: was.depthM, visibilityM: was.visibilityM, cover: was.cover });
     });
   });
+  test('signs that some readers take for the end of a line come back as they were', () => {
+    for (const name of ['north\u2028arm', 'long\u0085bar']) {
+      expect(read(writeGpx([{ ...TRIP.stops[0]!, name }])).places[0]!.name).toBe(name);
+    }
+  });
   test('any name comes back as it was', () => {
     fc.assert(
       fc.property(fc.string({ maxLength: 60, unit: 'grapheme' }), (name) => {
@@ -96,7 +102,7 @@ describe('places of a GPX file', () => {
         const [place] = read(writeGpx([{ ...TRIP.stops[0]!, name: plain }])).places;
         expect(place!.name).toBe(plain);
       }),
-      { numRuns: 200 },
+      { numRuns: runs(200) },
     );
   });
   test('stops without a place are left out; a route serves where there are no waypoints', () => {
@@ -179,7 +185,7 @@ describe('files that mean harm, or are torn', () => {
   test('random text never throws', () => {
     fc.assert(
       fc.property(fc.string({ maxLength: 200 }), (text) => void readGpx(`<gpx>${text}</gpx>`)),
-      { numRuns: 300 },
+      { numRuns: runs(300) },
     );
     expect(parseXml('x'.repeat(10)).ok).toBe(false);
   });

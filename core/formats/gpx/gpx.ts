@@ -43,12 +43,12 @@ export const childrenOf = (of: Element): readonly Element[] =>
 export const childNamed = (of: Element, name: string): Element | undefined =>
   childrenOf(of).find(({ localName }) => localName === name);
 export const textOf = (of: Element | undefined): string => (of?.textContent ?? '').trim();
-export const asXml = (node: Element | Document): string => new XMLSerializer().serializeToString(node);
+export const asXml = (node: Element | Document): string =>
+  // readers take these two for the end of a line unless they stand as references
+  new XMLSerializer().serializeToString(node).replace(/[\u0085\u2028]/g, (sign) => `&#${sign.charCodeAt(0)};`);
 export const emptyGpx = (): Document => {
   const made = new DOMImplementation().createDocument(GPX_NAMESPACE, 'gpx', null);
   made.documentElement!.setAttribute('version', '1.1');
   made.documentElement!.setAttribute('creator', 'Pandero');
   return made;
 };
-/** Whether a text is too long or too wild to be kept beside a stop. */
-export const isKeepable = (text: string, limit: number): boolean => text.length <= limit;

@@ -1,2 +1,0 @@
-/** Stands for what only the build knows: looks, and addresses of workers. */
-export default '';
