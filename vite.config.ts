@@ -15,15 +15,20 @@ const FILES: readonly { readonly name: string; readonly test: RegExp }[] = [
   { name: 'data', test: /node_modules\/(dexie|zod|nanoid)\// },
   {
     name: 'core',
-    test: /core\/((units|water|tackle|keeping)\/|formats\/pandero-json\/(kept-water|settings)|advice\/(rules\/(?!not-a-jig)|conditions\/(schools|water-facts)|candidates\/attributes|search\/score)|wording\/values|locale\/\w+\/(words|phrases|tackle)|rig\/(parts\/(box|schema)\.|body\/(?!mass-band)|outline\/(?!head-on))|(parse|result)\.)/,
+    test: /core\/((units|water|tackle|keeping)\/|formats\/pandero-json\/(kept-water|settings)|advice\/(rules\/(asked|want-topics|fall|weight|reeled-weights|motion|size|retrieve|family|family-suits|rule|weights)\.|conditions\/(schools|water-facts|of-water|on-water|condition)\.)|wording\/values|locale\/\w+\/(words|phrases|tackle)|rig\/parts\/(box|schema)\.|(parse|result)\.)/,
   },
   {
     name: 'stores',
-    test: /app\/(new-id|locale\/(intl|\w+\/(tag|frame|notices))|stores\/(advice|box|water|settings|keeping|notices)|workers\/ranker|composables\/use(LiveRows|Followed|Units|Held)|db\/(all-parts|box-of-rows|cause|database|journal|keep|keeper|kinds|our-keeper|overlay|shelf|sieve))\./,
+    test: /app\/(new-id|locale\/(intl|\w+\/(tag|frame|notices))|stores\/(advice|box|water|settings|keeping|notices)|workers\/ranker|composables\/use(Units|Held)|live\/use(LiveRows|Followed)|db\/(all-parts|box-of-rows|cause|database|fetch-kinds|journal|keep|keeper|kinds|our-keeper|overlay|page-state|shelf|sieve|stored-kinds))\./,
   },
+  // of Vuetify the frame of the page alone; what stands in dialogs is read with the first of them
   {
     name: 'look',
-    test: /node_modules\/@?vuetify\/(v0|lib\/(?!components|labs|styles)|lib\/components\/(transitions|V(App|Main|Btn|BtnGroup|BtnToggle|Field|Input|TextField|Icon|DefaultsProvider|Messages|Counter|ProgressLinear|ProgressCircular|Label)\/))/,
+    test: /node_modules\/(@vuetify\/v0|vuetify\/lib\/(?!components|labs|styles|directives|composables\/(nested|virtual|filter|focusTrap|color|fileDrop|fileFilter|reveal|validation|list-items|group|router|form|lazy|stack|scopeId|teleport|hydration|intersectionObserver|forwardRefs|autocomplete|autofocus|calendar|focus|selectLink|loader|variant|rounded|elevation|border|size|delay|activation|transition|position|location|density))|vuetify\/lib\/components\/V(App|Main)\/)/,
+  },
+  {
+    name: 'dialogs',
+    test: /node_modules\/vuetify\/lib\/(composables|directives|components\/(transitions|V(Btn|BtnGroup|BtnToggle|Field|Input|TextField|Icon|DefaultsProvider|Messages|Counter|ProgressLinear|ProgressCircular|Label)\/))/,
   },
 ];
 
@@ -70,8 +75,19 @@ const inLocale = (locale: string): Plugin => ({
 });
 const ENGLISH: readonly string[] = ['production', 'development', 'test'];
 
+/** What Vuetify reads at its start and nothing here uses. */
+const withoutDates: Plugin = {
+  name: 'without-dates',
+  enforce: 'pre',
+  resolveId: (source, importer) =>
+    /vuetify\/lib\/composables\/date\/date\.js$/.test(importer ?? '') && source.endsWith('adapters/vuetify.js')
+      ? fileURLToPath(new URL('./app/theme/no-dates.ts', import.meta.url))
+      : null,
+};
+
 export default defineConfig(({ mode }) => ({
   plugins: [
+    withoutDates,
     ...(mode === 'pseudo' ? [inPseudo] : ENGLISH.includes(mode) ? [] : [inLocale(mode)]),
     fetchAhead,
     vue(),
@@ -113,6 +129,8 @@ export default defineConfig(({ mode }) => ({
   resolve: {
     alias: {
       '@core': fileURLToPath(new URL('./core/index.ts', import.meta.url)),
+      // the modern build: half the syntax of the one for all browsers
+      dexie: fileURLToPath(new URL('./node_modules/dexie/dist/modern/dexie.mjs', import.meta.url)),
       // what the PDF writer uses to print web pages, and nothing here does
       ...Object.fromEntries(
         ['html2canvas', 'dompurify', 'canvg'].map((name) => [
@@ -124,7 +142,11 @@ export default defineConfig(({ mode }) => ({
   },
   // nothing here or in Vuetify is written with Vue's options API
   define: { __VUE_OPTIONS_API__: 'false' },
-  worker: { format: 'es', rolldownOptions: { treeshake: PURE } },
+  // one worker, which loads what its name says: what several jobs need stands in files they share
+  worker: {
+    format: 'es',
+    rolldownOptions: { treeshake: PURE, output: { chunkFileNames: 'assets/worker-[name]-[hash].js' } },
+  },
   build: {
     target: 'es2022',
     sourcemap: false,

@@ -10,7 +10,9 @@ const WITHOUT_WORKER = /^(app\/workers\/deck|solver\/highs)$/;
 const TABLES = ['app/preload.ts', 'app/stations/table.ts'];
 const files = readdirSync('app', { recursive: true, encoding: 'utf8' })
   .map((name) => join('app', name))
-  .filter((path) => /\.(ts|vue)$/.test(path) && !/\.test\.ts$|^app\/(testing|locale)\//.test(path));
+  .filter((path) => /\.(ts|vue)$/.test(path) && !/\.test\.ts$|^app\/(testing|locale)\//.test(path))
+  // the worker fetches what workers do by itself
+  .filter((path) => path !== 'app/workers/work.worker.ts');
 const askedFor = (path: string): string[] =>
   [...readFileSync(path, 'utf8').matchAll(/\bimport\('([^']+)'\)/g)].map(([, from]) =>
     normalize(join(dirname(path), from!)),

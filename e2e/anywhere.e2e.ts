@@ -164,7 +164,7 @@ test.describe('a new version', () => {
 
 test.describe('a part of the app that is gone', () => {
   test('a worker that cannot be had is said, and the page goes on', DESK, async ({ page }) => {
-    await page.route('**/assets/rank.worker-*.js', (route) => route.fulfill({ status: 404, body: '' }));
+    await page.route('**/assets/worker-rank-*.js', (route) => route.fulfill({ status: 404, body: '' }));
     await page.goto('/#/water?world=brindle-mere');
     await expect(page.getByRole('alert', { name: 'Problems' })).toContainText('Ranking could not be started');
     await page.getByRole('textbox', { name: /Water temperature/ }).fill('66');
@@ -172,7 +172,7 @@ test.describe('a part of the app that is gone', () => {
   });
   test('a worker that never answers is noticed within seconds, started anew, and said', DESK, async ({ page }) => {
     test.slow();
-    await page.route('**/assets/rank.worker-*.js', (route) =>
+    await page.route('**/assets/worker-rank-*.js', (route) =>
       route.fulfill({ status: 200, contentType: 'text/javascript', body: 'self.onmessage = () => undefined;' }),
     );
     await page.goto('/#/water?world=brindle-mere');
@@ -184,7 +184,7 @@ test.describe('a part of the app that is gone', () => {
     });
   });
   test('reading a file goes on without its worker', DESK, async ({ page }) => {
-    await page.route('**/assets/files.worker-*.js', (route) => route.fulfill({ status: 404, body: '' }));
+    await page.route('**/assets/worker-files-*.js', (route) => route.fulfill({ status: 404, body: '' }));
     await page.goto('/#/box');
     await page.getByRole('button', { name: 'Import a list…' }).click();
     await chooseFile(page, 'list.csv', 'kind,length\nchunk,3\n');

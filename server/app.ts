@@ -14,7 +14,7 @@ import type { SounderLine } from './sounder-line';
 const BODY_LIMIT_BYTES = 64 * 1024;
 
 /** The one script that may compile WebAssembly. */
-const SOLVES = /^\/assets\/deck\.worker-[\w-]+\.js$/;
+const SOLVES = /^\/assets\/work\.worker-[\w-]+\.js$/;
 
 /** What a server of this kind needs to know. */
 export interface AppOptions {
@@ -42,7 +42,7 @@ export function createApp({
 }: AppOptions): Hono {
   const app = new Hono();
   app.use(onlyKnownHosts(names));
-  // the worker that plans a day runs a solver in WebAssembly; no page and no other worker may
+  // the worker runs a solver in WebAssembly when it plans a day; no page may
   app.use('/assets/*', async (c, next) => {
     await next();
     const policy = c.res.headers.get('content-security-policy');

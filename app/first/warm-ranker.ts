@@ -1,7 +1,7 @@
 import type { Mailbox } from '../workers/ranker';
+import { startWorker } from '../workers/start-worker';
 
-const make = (): Mailbox =>
-  new Worker(new URL('../workers/rank.worker.ts', import.meta.url), { type: 'module' }) as unknown as Mailbox;
+const make = (): Mailbox => startWorker('rank');
 let warm: Mailbox | null = null;
 
 /** Stations that show the answer, by the hash of the visit. */

@@ -29,7 +29,7 @@ export interface Mail {
 /** Answers what is asked for in a mailbox, one job after another; a job that is given up ends within a slice. */
 export function answerRankings(mail: Mail): void {
   const given = new Set<number>();
-  /** the box that was handed over in pieces */
+  /** the box that was handed over last: the same box need not be laid out again */
   let held: Box = emptyBox();
 
   function hold({ piece, isFirst }: BoxPiece): void {
@@ -64,8 +64,8 @@ export function answerRankings(mail: Mail): void {
   async function rank({ id, water, box, top, flipsFor, before, gear, log, belief }: RankRequest): Promise<void> {
     const started = performance.now();
     reply({ id, alive: true });
-    const from =
-      box === 'catalogue' ? catalogueFor({ lead: leadAllowed(water.localRules) }) : box === 'held' ? held : box;
+    if (typeof box === 'object') held = box;
+    const from = box === 'catalogue' ? catalogueFor({ lead: leadAllowed(water.localRules) }) : held;
     heedBelief(belief);
     const fitting = gear && ownGear(gear);
     const own = fitting || log ? { gear: fitting, log } : null;

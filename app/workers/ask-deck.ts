@@ -2,7 +2,7 @@ import { fail, type Result } from '@core';
 import { createAsker, type WorkerLike } from './asker';
 import type { DeckAnswers, DeckAsk, DeckRequest, DeckRequests } from './deck';
 import wasmUrl from 'highs/runtime?url';
-import workerUrl from './deck.worker.ts?worker&url';
+import { startWorker } from './start-worker';
 import * as words from '../locale/en/notices';
 
 /** Longest a programme may take without a sign, ms: it is solved at one go. */
@@ -14,7 +14,7 @@ export const onDeckRestart = (hear: () => void): void => void (restarted = hear)
 
 const asker = createAsker<DeckRequest, DeckAnswers[DeckAsk] | Result<never>>({
   what: words.planningTheDay,
-  make: () => new Worker(workerUrl, { type: 'module' }) as unknown as WorkerLike,
+  make: () => startWorker<WorkerLike>('deck'),
   silentMs: SILENT_MS,
   restarted: () => restarted(),
   // what plans a day is large: the page fetches it only where no worker is to be had
@@ -24,9 +24,8 @@ const asker = createAsker<DeckRequest, DeckAnswers[DeckAsk] | Result<never>>({
   },
 });
 
-/** Fetches the worker and its solver ahead of need, into the browser's own cache. */
-export const preloadDeck = async (): Promise<void> => {
-  await fetch(workerUrl);
+/** Fetches the solver ahead of need, into the browser's own cache. */
+export const preloadSolver = async (): Promise<void> => {
   await (await fetch(wasmUrl)).arrayBuffer();
 };
 

@@ -1,7 +1,7 @@
 import type { Box, Gaps, Purchase, Result, Water } from '@core';
 import { createAsker, type WorkerLike } from './asker';
 import { answerGaps, type GapsRequest } from './gaps';
-import workerUrl from './gaps.worker.ts?worker&url';
+import { startWorker } from './start-worker';
 import * as words from '../locale/en/notices';
 
 /** Longest a large box may take: it is searched at one go, ms. */
@@ -9,13 +9,10 @@ const SILENT_MS = 60_000;
 
 const asker = createAsker<GapsRequest, Gaps | Purchase[]>({
   what: words.lookingForGaps,
-  make: () => new Worker(workerUrl, { type: 'module' }) as unknown as WorkerLike,
+  make: () => startWorker<WorkerLike>('gaps'),
   silentMs: SILENT_MS,
   here: answerGaps,
 });
-
-/** Fetches the worker ahead of need, into the browser's own cache. */
-export const preloadGaps = async (): Promise<void> => void (await fetch(workerUrl));
 
 /** Looks for what a box lacks on a water. */
 export const askGaps = (water: Water, box: Box): Promise<Result<Gaps>> =>

@@ -2,7 +2,7 @@ import { fail, type Result } from '@core';
 import { db } from '../db/database';
 import { createAsker, type WorkerLike } from './asker';
 import { answerLog, type LogAnswers, type LogAsk, type LogRequest, type LogRequests } from './log';
-import workerUrl from './log.worker.ts?worker&url';
+import { startWorker } from './start-worker';
 import * as words from '../locale/en/notices';
 
 /** Longest it may take without a sign, ms. */
@@ -10,13 +10,10 @@ const SILENT_MS = 30_000;
 
 const asker = createAsker<LogRequest, LogAnswers[LogAsk]>({
   what: words.readingTheLog,
-  make: () => new Worker(workerUrl, { type: 'module' }) as unknown as WorkerLike,
+  make: () => startWorker<WorkerLike>('log'),
   silentMs: SILENT_MS,
   here: (job, tell) => answerLog(job, tell, db),
 });
-
-/** Fetches the worker ahead of need, into the browser's own cache. */
-export const preloadLog = async (): Promise<void> => void (await fetch(workerUrl));
 
 type ValueOf<T> = [T] extends [Result<infer Value>] ? Value : T;
 

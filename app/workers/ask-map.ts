@@ -1,7 +1,7 @@
 import type { Box, Gains, Result, Water, Winner } from '@core';
 import { createAsker, type WorkerLike } from './asker';
 import { answerMap, type MapAnswer, type MapRequest } from './map';
-import workerUrl from './map.worker.ts?worker&url';
+import { startWorker } from './start-worker';
 import * as words from '../locale/en/notices';
 
 /** Longest one water may take, ms. */
@@ -16,15 +16,12 @@ export const onMapRestart = (hear: () => void): void => void (restarted = hear);
 const askers = Array.from({ length: WORKERS }, () =>
   createAsker<MapRequest, MapAnswer>({
     what: words.drawingTheMap,
-    make: () => new Worker(workerUrl, { type: 'module' }) as unknown as WorkerLike,
+    make: () => startWorker<WorkerLike>('map'),
     silentMs: SILENT_MS,
     restarted: () => restarted(),
     here: answerMap,
   }),
 );
-
-/** Fetches the worker ahead of need, into the browser's own cache. */
-export const preloadMap = async (): Promise<void> => void (await fetch(workerUrl));
 
 /**
  * Asks of some waters, as many side by side as there are workers.

@@ -1,7 +1,7 @@
 import type { Result } from '@core';
 import { createAsker, type WorkerLike } from './asker';
 import { answerTank, type TankAnswers, type TankAsk, type TankRequest, type TankRequests } from './tank';
-import workerUrl from './tank.worker.ts?worker&url';
+import { startWorker } from './start-worker';
 import * as words from '../locale/en/notices';
 
 /** Longest a box may take: it is run at one go, ms. */
@@ -14,7 +14,7 @@ export const onTankRestart = (hear: () => void): void => void (restarted = hear)
 const makeAsker = () =>
   createAsker<TankRequest, TankAnswers[TankAsk]>({
     what: words.runningTheTank,
-    make: () => new Worker(workerUrl, { type: 'module' }) as unknown as WorkerLike,
+    make: () => startWorker<WorkerLike>('tank'),
     silentMs: SILENT_MS,
     restarted: () => restarted(),
     here: answerTank,
@@ -22,9 +22,6 @@ const makeAsker = () =>
 /** what takes long has a worker of its own: bands do not wait behind a whole box */
 const askers = { short: makeAsker(), long: makeAsker() };
 const LONG: readonly TankAsk[] = ['able', 'cut'];
-
-/** Fetches the worker ahead of need, into the browser's own cache. */
-export const preloadTank = async (): Promise<void> => void (await fetch(workerUrl));
 
 /** Asks something of the tank beside the page. */
 export function askTank<Ask extends TankAsk>(ask: Ask, of: TankRequests[Ask]): Promise<Result<TankAnswers[Ask]>> {

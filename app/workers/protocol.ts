@@ -4,7 +4,7 @@ import type { Advice, Belief, Box, GearTrays, OtherTies, OwnLog, Rig, TippingPoi
 export interface RankRequest {
   readonly id: number;
   readonly water: Water;
-  /** `held` is the one that was handed over in pieces before */
+  /** `held` is the one that was handed over before, at one go or in pieces */
   readonly box: Box | 'catalogue' | 'held';
   readonly top: number;
   /** for how many of the first picks it is looked for what would flip them, once they are shown */

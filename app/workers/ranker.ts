@@ -36,7 +36,7 @@ export function createRanker(
   let spoke = false;
   let tries = 0;
   let timer: ReturnType<typeof setTimeout> | undefined;
-  /** the large box this worker was handed, and how much of it it has by now */
+  /** the box this worker was handed last; one that is still on its way is none */
   let handed: Box | null = null;
 
   function listen(): void {
@@ -88,8 +88,12 @@ export function createRanker(
     try {
       worker ??= start();
       const { box } = request;
-      if (box === 'catalogue' || box === 'held' || partCount(box) <= PIECE) worker.postMessage(request);
-      else void handOver(worker, request, box);
+      if (box === 'catalogue' || box === 'held') worker.postMessage(request);
+      else if (partCount(box) > PIECE) void handOver(worker, request, box);
+      else {
+        worker.postMessage(handed === box ? { ...request, box: 'held' } : request);
+        handed = box;
+      }
     } catch (error) {
       finish({ id: request.id, ok: false, bug: String(error) });
     }

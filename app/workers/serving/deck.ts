@@ -1,7 +1,7 @@
 import wasmUrl from 'highs/runtime?url';
-import { loadSolver } from '../../solver/highs';
-import { answerDeck, type DeckRequest } from './deck';
-import { serve } from './serve';
+import { loadSolver } from '../../../solver/highs';
+import { answerDeck, type DeckRequest } from '../deck';
+import { serve } from '../serve';
 
 /** the solver, once it is there; one that could not be fetched is asked for again */
 let solver: ReturnType<typeof loadSolver> | null = null;

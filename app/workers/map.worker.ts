@@ -1,4 +1,0 @@
-import { answerMap, type MapRequest } from './map';
-import { serve } from './serve';
-
-serve((job: MapRequest) => answerMap(job));

@@ -1,3 +1,0 @@
-import { answerRankings } from './answer-ranking';
-
-answerRankings(self);

@@ -1,0 +1,3 @@
+import { answerRankings } from '../answer-ranking';
+
+answerRankings(self);
