@@ -1,5 +1,6 @@
 import { createRouter, createWebHashHistory } from 'vue-router';
-import { PAGES } from './stations/table';
+import { PAGES } from './shell/pages';
+import { SHOWN } from './stations/table';
 
 /** The hash lets any static host serve the pages. */
 export const router = createRouter({
@@ -9,7 +10,7 @@ export const router = createRouter({
     saved ?? (to.path === from.path || from.matched.length === 0 ? false : { top: 0 }),
   routes: [
     { path: '/', redirect: '/water' },
-    ...PAGES.map(({ name, path, page }) => ({ name, path, component: page, props: path.includes(':') })),
+    ...PAGES.map(({ name, path }) => ({ name, path, component: SHOWN[name], props: path.includes(':') })),
     { path: '/:unknown(.*)*', redirect: '/water' },
   ],
 });

@@ -1,5 +1,13 @@
 import { issue, type Issue } from '@core';
-import type { StoreState } from './database';
+
+/** What is known of the store as a whole. */
+export type StoreState =
+  | 'open'
+  /** another tab holds an older state and has not let go yet */
+  | 'blocked'
+  /** a newer version of the app has opened it */
+  | 'taken-over'
+  | 'deleted';
 
 interface NamedError {
   readonly name?: string;

@@ -18,7 +18,8 @@ import {
   type Water,
   type Year,
 } from '@core';
-import { KeepError } from './cause';
+import { KeepError, type StoreState } from './cause';
+import { STORED } from './stored-kinds';
 
 /** One part of the box; `part` is the shape of files without its id. Entries no tray can read are `kept` as they came. */
 export interface PartRow {
@@ -69,15 +70,6 @@ export interface AsideRow extends Aside {
   /** when it was set aside, ms */
   readonly at: number;
 }
-
-/** What is known of the store as a whole. */
-export type StoreState =
-  | 'open'
-  /** another tab holds an older state and has not let go yet */
-  | 'blocked'
-  /** a newer version of the app has opened it */
-  | 'taken-over'
-  | 'deleted';
 
 /** Version 1 kept one water without a place, and parts of later trays whatever they were. */
 async function toVersion2(transaction: Transaction): Promise<void> {
@@ -177,8 +169,7 @@ export class PanderoDatabase extends Dexie {
 }
 
 /** All tables: what touches everything touches them in one transaction. */
-export const everyTable = (of: PanderoDatabase) =>
-  [of.settings, of.waters, of.parts, of.tickets, of.builds, of.trips, of.outings, of.tests, of.setAside] as const;
+export const everyTable = (of: PanderoDatabase) => [of.settings, ...STORED.map(({ table }) => of[table]), of.setAside];
 
 /** Version of the store this app knows. */
 export const STORE_VERSION = 6;

@@ -25,10 +25,11 @@ import { KeepError } from './cause';
 import { db, everyTable, type AsideRow, type PanderoDatabase, type SettingsRow, type WaterRow } from './database';
 import { keep } from './keep';
 import type { Pending } from './keeper-news';
-import { kindOf, type KindName, type Rows } from './kinds';
+import { asTable, kindOf, type KindName, type Rows } from './kinds';
 import './later-kinds';
 import { overlay } from './overlay';
 import { EPOCH } from './shelf';
+import { LISTS, STORED, type KindIn, type Stored, type StoredTable } from './stored-kinds';
 
 /** What the page knows and the store does not. */
 export interface OnScreen {
@@ -40,17 +41,10 @@ export interface OnScreen {
 }
 
 /** Every row of every table. */
-export interface AllRows {
+export type AllRows = { readonly [T in StoredTable]: readonly Rows[KindIn<T>][] } & {
   readonly settings: readonly SettingsRow[];
-  readonly waters: readonly WaterRow[];
-  readonly parts: readonly Rows['part'][];
-  readonly tickets: readonly Ticket[];
-  readonly builds: readonly Rows['build'][];
-  readonly trips: readonly Rows['trip'][];
-  readonly outings: readonly Rows['outing'][];
-  readonly tests: readonly Rows['test'][];
   readonly setAside: readonly Aside[];
-}
+};
 
 /** By a field, as an index would; a broken row without it comes too, which an index would leave out. */
 function ordered<Row>(rows: Row[], by: keyof Row): Row[] {
@@ -86,17 +80,18 @@ async function ticketsOf(
  * @param onTicket  hears of tickets while others are read
  */
 export const readAll = (from: PanderoDatabase, onTicket?: (list: string, row: unknown) => void): Promise<AllRows> =>
-  from.transaction('r', [...everyTable(from)], async () => ({
-    settings: await from.settings.toArray(),
-    waters: ordered(await from.waters.toArray(), 'at'),
-    parts: ordered(await from.parts.toArray(), 'at'),
-    tickets: ordered(await ticketsOf(from.tickets, onTicket), 'madeAt'),
-    builds: ordered(await from.builds.toArray(), 'changedAt'),
-    trips: ordered(await from.trips.toArray(), 'changedAt'),
-    outings: ordered(await from.outings.toArray(), 'changedAt'),
-    tests: ordered(await from.tests.toArray(), 'changedAt'),
-    setAside: ordered(await from.setAside.toArray(), 'at').map(({ id: _id, at: _at, ...row }) => row),
-  }));
+  from.transaction('r', [...everyTable(from)], async () => {
+    const rows: Partial<Record<StoredTable, readonly unknown[]>> = {};
+    for (const { table, orderedBy } of STORED) {
+      const found = table === 'tickets' ? await ticketsOf(from.tickets, onTicket) : await from[table].toArray();
+      rows[table] = ordered(found as Record<string, unknown>[], orderedBy);
+    }
+    return {
+      ...(rows as Pick<AllRows, StoredTable>),
+      settings: await from.settings.toArray(),
+      setAside: ordered(await from.setAside.toArray(), 'at').map(({ id: _id, at: _at, ...row }) => row),
+    };
+  });
 
 const keptWater = ({ key, place, day, value }: WaterRow): KeptWater => ({ id: key, place, day, water: value });
 
@@ -141,78 +136,73 @@ export function backupOf(
       ? { ...parsed.value, row: asJson(parsed.value.row) }
       : setAside('set aside', '', parsed.issues, row);
   });
-  const sifted = <K extends KindName>(name: K, stored: readonly Rows[K][]): readonly Rows[K][] => {
-    const all = overlay(name, stored, waiting);
-    return how === 'checked' ? readable(name, all, aside) : all;
+  const sifted = <T extends StoredTable>(table: T, kind: KindIn<T>): readonly Rows[KindIn<T>][] => {
+    const all = overlay(kind, rows[table] as readonly Rows[KindIn<T>][], waiting);
+    return how === 'checked' ? readable(kind, all, aside) : all;
   };
-  const waters = sifted('water', rows.waters);
-  const parts = sifted('part', rows.parts);
-  const tickets = sifted('ticket', rows.tickets);
-  const builds = sifted('build', rows.builds);
-  const trips = sifted('trip', rows.trips);
-  const outings = sifted('outing', rows.outings);
-  const tests = sifted('test', rows.tests);
+  const stored = Object.fromEntries(STORED.map(({ table, kind }) => [table, sifted(table, kind)])) as unknown as Pick<
+    AllRows,
+    StoredTable
+  >;
   const pointers = new Map(overlay('setting', rows.settings, waiting).map((row) => [row.key, row]));
-  const pointed = (key: 'at-hand' | 'on-bench' | 'on-deck' | 'on-water', to: readonly string[]): string | null => {
-    const value = pointers.get(key)?.value;
-    return typeof value === 'string' && to.includes(value) ? value : null;
-  };
+  /** Which document of each kind is at hand, where there is such a document. */
+  const atHand = Object.fromEntries(
+    STORED.flatMap(({ kind, table, atHand: pointer }) => {
+      if (pointer === null) return [];
+      const value = pointers.get(pointer.setting)?.value;
+      const isThere = stored[table].some((row) => kindOf(kind).key(row as never) === value);
+      return [[pointer.field, isThere ? value : null]];
+    }),
+  ) as Pick<Backup, AtHandField>;
   return {
     kind: 'backup',
     version: BACKUP_VERSION,
     madeAt,
     settings,
-    waters: waters.map(keptWater),
-    atHand: pointed(
-      'at-hand',
-      waters.map(({ key }) => key),
-    ),
-    box: boxOfRows(parts),
-    tickets: [...tickets],
-    builds: [...builds],
-    onBench: pointed(
-      'on-bench',
-      builds.map(({ id }) => id),
-    ),
-    trips: [...trips],
-    onDeck: pointed(
-      'on-deck',
-      trips.map(({ id }) => id),
-    ),
-    outings: [...outings],
-    onWater: pointed(
-      'on-water',
-      outings.map(({ id }) => id),
-    ),
-    tests: [...tests],
+    waters: stored.waters.map(keptWater),
+    box: boxOfRows(stored.parts),
+    tickets: [...stored.tickets],
+    builds: [...stored.builds],
+    trips: [...stored.trips],
+    outings: [...stored.outings],
+    tests: [...stored.tests],
+    ...atHand,
     screen: screenOf(pointers.get('screen'), screen),
     tank: kept(pointers.get('tank'), tankSchema),
     year: kept(pointers.get('year'), yearSchema),
     setAside: aside,
   };
 }
+type AtHandField = NonNullable<Stored['atHand']>['field'];
 
 /** Everything this browser keeps, as one file. */
 export const makeBackup = async (screen: OnScreen, madeAt: string, from: PanderoDatabase = db): Promise<Backup> =>
   backupOf(await readAll(from), screen, madeAt);
 
 function withinLimits(backup: Backup): void {
-  const counts = {
-    waters: backup.waters,
-    tickets: backup.tickets,
-    builds: backup.builds,
-    trips: backup.trips,
-    outings: backup.outings,
-    tests: backup.tests,
-  } as const;
-  for (const [what, rows] of Object.entries(counts)) {
-    const limit = STORE_LIMITS[what as keyof typeof counts];
-    if (rows.length > limit) throw new KeepError(issue('too-many-kept', what, { got: rows.length, limit, what }));
+  for (const what of ['waters', ...LISTS] as const) {
+    const { length } = backup[what];
+    const limit = STORE_LIMITS[what];
+    if (length > limit) throw new KeepError(issue('too-many-kept', what, { got: length, limit, what }));
   }
 }
 
 /** Settings that say what stands where, and what was made of what is kept: they go with it. */
-const STATION_KEYS = ['at-hand', 'on-bench', 'on-deck', 'on-water', 'tank', 'year', 'belief', 'own-log'] as const;
+const STATION_KEYS = [
+  ...STORED.flatMap(({ atHand }) => (atHand ? [atHand.setting] : [])),
+  'tank',
+  'year',
+  'belief',
+  'own-log',
+] as const;
+
+/** Empties every table but the settings, and takes those that go with it. */
+const emptied = (of: PanderoDatabase, settings: readonly SettingsRow['key'][]): Promise<unknown> =>
+  Promise.all([
+    of.settings.bulkDelete([...settings]),
+    ...STORED.map(({ table }) => of[table].clear()),
+    of.setAside.clear(),
+  ]);
 
 /**
  * Replaces everything by a backup, all or nothing.
@@ -230,33 +220,21 @@ export function restoreBackup(
     () =>
       into.transaction('rw', [...everyTable(into)], async () => {
         withinLimits(backup);
-        await Promise.all([
-          into.settings.bulkDelete(['settings', ...STATION_KEYS]),
-          into.waters.clear(),
-          into.parts.clear(),
-          into.tickets.clear(),
-          into.builds.clear(),
-          into.trips.clear(),
-          into.outings.clear(),
-          into.tests.clear(),
-          into.setAside.clear(),
-        ]);
+        await emptied(into, ['settings', ...STATION_KEYS]);
         await into.settings.put({ key: 'settings', value: backup.settings });
-        if (backup.atHand !== null) await into.settings.put({ key: 'at-hand', value: backup.atHand });
         await into.waters.bulkAdd(
           backup.waters.map(({ id, water, ...rest }, at): WaterRow => ({ key: id, value: water, at, ...rest })),
         );
         await addInChunks(rowsOfBox(backup.box, new Set(), 0), into);
-        await into.tickets.bulkAdd([...backup.tickets]);
-        await into.builds.bulkAdd([...backup.builds]);
-        await into.trips.bulkAdd([...backup.trips]);
-        await into.outings.bulkAdd([...backup.outings]);
-        await into.tests.bulkAdd([...backup.tests]);
-        if (backup.onWater !== null) await into.settings.put({ key: 'on-water', value: backup.onWater });
-        if (backup.onDeck !== null) await into.settings.put({ key: 'on-deck', value: backup.onDeck });
-        if (backup.onBench !== null) await into.settings.put({ key: 'on-bench', value: backup.onBench });
-        if (backup.tank !== null) await into.settings.put({ key: 'tank', value: backup.tank });
-        if (backup.year !== null) await into.settings.put({ key: 'year', value: backup.year });
+        for (const list of LISTS) await asTable(into[list]).bulkAdd([...backup[list]]);
+        for (const { atHand } of STORED) {
+          const value = atHand && backup[atHand.field];
+          if (value !== null) await into.settings.put({ key: atHand!.setting, value });
+        }
+        for (const key of ['tank', 'year'] as const) {
+          const value = backup[key];
+          if (value !== null) await into.settings.put({ key, value } as SettingsRow);
+        }
         const { screen } = backup;
         const isThis = screen !== null && sameJson({ ...screen, pxPerMm: 0 }, { ...here, pxPerMm: 0 });
         if (isThis && !(await into.settings.get('screen'))) await into.settings.put({ key: 'screen', value: screen });
@@ -284,17 +262,7 @@ export function clearAll(of: PanderoDatabase = db): Promise<Result<string>> {
   return keep(
     () =>
       of.transaction('rw', [...everyTable(of)], async () => {
-        await Promise.all([
-          of.settings.bulkDelete([...STATION_KEYS]),
-          of.waters.clear(),
-          of.parts.clear(),
-          of.tickets.clear(),
-          of.builds.clear(),
-          of.trips.clear(),
-          of.outings.clear(),
-          of.tests.clear(),
-          of.setAside.clear(),
-        ]);
+        await emptied(of, STATION_KEYS);
         return beginEpoch(of);
       }),
     of,

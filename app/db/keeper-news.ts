@@ -1,5 +1,6 @@
 import type { Clash, Issue } from '@core';
 import type { KindName, Rows } from './kinds';
+import type { Unreadable } from './sieve';
 
 /** A change that the store does not have yet. */
 export interface Pending<K extends KindName = KindName> {
@@ -32,4 +33,8 @@ export type KeeperNews =
   /** what was deleted here was changed there, so it stays */
   | { readonly what: 'stays'; readonly kind: KindName }
   /** notes of an earlier tab that cannot be read */
-  | { readonly what: 'unreadable'; readonly notes: readonly UnreadNote[] };
+  | { readonly what: 'unreadable'; readonly notes: readonly UnreadNote[] }
+  /** rows of a list that cannot be read */
+  | { readonly what: 'unreadable-rows'; readonly rows: readonly Unreadable[] }
+  /** something that was to be read could not be */
+  | { readonly what: 'cannot-read'; readonly issues: readonly Issue[] };

@@ -1,10 +1,10 @@
 import { shallowReactive } from 'vue';
 import { fail, ok, sameJson, withTheirs, type Decision, type Issue, type Result } from '@core';
-import { causeOf } from './cause';
-import type { StoreState } from './database';
+import { causeOf, type StoreState } from './cause';
 import type { Journal, Note } from './journal';
 import type { KeeperNews, Pending, UnreadNote } from './keeper-news';
-import { kindOf, laterKinds, type KindName, type Rows } from './kinds';
+import { laterKinds } from './fetch-kinds';
+import { kindOf, type KindName, type Rows } from './kinds';
 import { overlay } from './overlay';
 import type { Shelf } from './shelf';
 
@@ -288,6 +288,8 @@ export function createKeeper({ shelf, journal, state, retryMs = RETRY_MS }: Part
     onNews(next: (news: KeeperNews) => void): void {
       listener = next;
     },
+    /** Tells whoever sits in front of the page what went wrong where a document is followed. */
+    report: (news: KeeperNews): void => listener(news),
   };
 }
 export type Keeper = ReturnType<typeof createKeeper>;

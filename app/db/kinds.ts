@@ -24,6 +24,7 @@ import {
 } from '@core';
 import type { EntityTable, Table } from 'dexie';
 import type { PanderoDatabase, PartRow, SettingsRow, WaterRow } from './database';
+import { STORED, type StoredKind } from './stored-kinds';
 
 /** A kind of document: where it is kept, how it is told apart and checked, and how two hands' changes to one meet. */
 export interface Kind<Row> {
@@ -38,8 +39,8 @@ export interface Kind<Row> {
   readonly counted?: { readonly index: string; of(row: Row): string };
 }
 
-export const KIND_NAMES = ['water', 'part', 'ticket', 'build', 'trip', 'outing', 'test', 'setting'] as const;
-export type KindName = (typeof KIND_NAMES)[number];
+export type KindName = StoredKind | 'setting';
+export const KIND_NAMES: readonly KindName[] = [...STORED.map(({ kind }) => kind), 'setting'];
 
 /** Tables are typed by their key in the library; here every key is a text. */
 export const asTable = <Row>(table: unknown): Table<Row, string> => table as Table<Row, string>;
@@ -163,8 +164,6 @@ const KINDS = new Map<KindName, unknown>([
 
 /** Adds a kind that the first view does without. */
 export const addKind = (kind: { readonly name: KindName }): void => void KINDS.set(kind.name, kind);
-/** The kinds the first view does without: their shapes are large. */
-export const laterKinds = (): Promise<unknown> => import('./later-kinds');
 
 /** The row of each kind. */
 export interface Rows {

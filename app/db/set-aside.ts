@@ -3,8 +3,10 @@ import { newId } from '../new-id';
 import { KeepError } from './cause';
 import { everyTable, type AsideRow, type PanderoDatabase } from './database';
 import type { UnreadNote } from './keeper-news';
-import { KIND_NAMES, kindOf, laterKinds } from './kinds';
+import { laterKinds } from './fetch-kinds';
+import { KIND_NAMES, kindOf } from './kinds';
 import type { Unreadable } from './sieve';
+import { STORED } from './stored-kinds';
 
 const asAside = ({ kind, row, issues }: Unreadable): Aside =>
   setAside(kind, kindOf(kind).key(row as never), issues, row);
@@ -71,15 +73,7 @@ export async function tryAgain(of: PanderoDatabase): Promise<number> {
 export async function unlisted(of: PanderoDatabase): Promise<Unreadable[]> {
   await laterKinds();
   const found: Unreadable[] = [];
-  for (const [name, index] of [
-    ['water', 'at'],
-    ['part', 'at'],
-    ['ticket', 'madeAt'],
-    ['build', 'changedAt'],
-    ['trip', 'changedAt'],
-    ['outing', 'changedAt'],
-    ['test', 'changedAt'],
-  ] as const) {
+  for (const { kind: name, orderedBy: index } of STORED) {
     const { check, key, table } = kindOf(name);
     const rows = table(of);
     if ((await rows.count()) === (await rows.orderBy(index).count())) continue;

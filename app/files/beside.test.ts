@@ -6,7 +6,8 @@ import { type AllRows, type OnScreen, backupOf } from '../db/everything';
 import type { WorkerLike } from '../workers/asker';
 import type { Asked } from '../workers/serve';
 import { startBeside } from './beside';
-import { doFileJob, writtenAndRead, type FileJob } from './jobs';
+import type { FileJob } from './file-jobs';
+import { doFileJob, writtenAndRead } from './jobs';
 
 const MADE_AT = '2026-09-26T07:00:00.000Z';
 const ticket = makeTicket(advise(NORTH_ARM, DEMO_BOX, 1).picks[0]!, NORTH_ARM, {

@@ -1,10 +1,9 @@
 import type { Result } from '@core';
 import type { WorkerLike } from '../workers/asker';
 import type { Answer, Asked } from '../workers/serve';
-import type { FileJob, Tell } from './jobs';
+import { LISTS } from '../db/stored-kinds';
+import type { FileJob, Tell } from './file-jobs';
 
-/** Lists of a backup that are many and have much in each row. */
-const LISTS = ['tickets', 'builds', 'trips', 'outings'];
 /** Rows sent at one go. */
 const LOT = 400;
 /** Longest it may say nothing while it is waited for, ms. */

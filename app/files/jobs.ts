@@ -22,63 +22,18 @@ import {
   type Result,
 } from '@core';
 import { boxOfRows } from '../db/box-of-rows';
-import { takeIntoBox, type TakeMode } from '../db/box-rows';
+import { takeIntoBox } from '../db/box-rows';
 import type { PanderoDatabase } from '../db/database';
-import { addOutings, addTickets, addTrip, type OutingsTaken } from '../db/add';
+import { addOutings, addTickets, addTrip } from '../db/add';
 import { backupOf, readAll, restoreBackup, type AllRows, type OnScreen } from '../db/everything';
 import { keep } from '../db/keep';
 import { overlay } from '../db/overlay';
+import { perTable } from '../db/stored-kinds';
 import '../db/later-kinds';
 import type { WorkerLike } from '../workers/asker';
 import { startBeside, type Beside } from './beside';
-import { previewOf, readBytes, type Incoming, type Preview } from './incoming';
-
-/** Work with files, done away from the page where that can be had. */
-export type FileJob =
-  | { readonly do: 'read'; readonly file: Blob; readonly how: ReadHow; readonly onScreen: OnScreen }
-  | {
-      readonly do: 'take';
-      readonly file: Blob;
-      readonly how: ReadHow;
-      readonly mode: TakeMode;
-      readonly onScreen: OnScreen;
-    }
-  /** @param rows  what is on the screen, where the store cannot be read */
-  | { readonly do: 'back-up'; readonly onScreen: OnScreen; readonly madeAt: string; readonly rows: AllRows | null }
-  | { readonly do: 'tickets'; readonly onScreen: OnScreen }
-  /** the log as a file */
-  | { readonly do: 'log'; readonly as: 'json' | 'csv'; readonly onScreen: OnScreen }
-  /** @param text  rows of one list of a backup: whether they read as they are written */
-  | { readonly do: 'check-rows'; readonly list: string; readonly text: string };
-
-/** What a backup holds, and the file itself. */
-export interface BackupFile {
-  readonly blob: Blob;
-  readonly counts: Readonly<
-    Record<'waters' | 'parts' | 'tickets' | 'builds' | 'trips' | 'outings' | 'tests' | 'setAside', number>
-  >;
-}
-
-/** What was taken in; a new epoch where everything was replaced. */
-export interface Taken {
-  readonly count: number;
-  readonly aside: number;
-  readonly epoch: string | null;
-  /** of a log: what was new, and what met what was here */
-  readonly outings?: OutingsTaken;
-}
-
-export interface FileAnswers {
-  read: Preview;
-  take: Taken;
-  'back-up': BackupFile;
-  tickets: { readonly blob: Blob; readonly count: number };
-  log: { readonly blob: Blob; readonly count: number };
-  'check-rows': boolean;
-}
-
-/** Tells how far a job is, 0 to 1. */
-export type Tell = (progress: number) => void;
+import type { BackupFile, FileAnswers, FileJob, Taken, Tell } from './file-jobs';
+import { previewOf, readBytes, type Incoming } from './incoming';
 
 /** Rows written between two reports of progress. */
 const REPORT_EVERY = 500;
@@ -132,16 +87,14 @@ async function take(
   return added.ok ? taken(file.count) : added;
 }
 
-/** Rows a backup is made of, for the report of progress. */
-const rowsOf = ({ waters, tickets, builds, trips, outings, box }: Backup): number =>
-  waters.length +
-  tickets.length +
-  builds.length +
-  trips.length +
-  outings.length +
-  box.heads.length +
-  box.trailers.length +
-  box.skirts.length;
+/** How many rows of each kind a backup holds. */
+function countsOf(backup: Backup): BackupFile['counts'] {
+  const parts = Object.values(backup.box).reduce((sum, tray) => sum + (Array.isArray(tray) ? tray.length : 0), 0);
+  return {
+    ...perTable(({ table }) => (table === 'parts' ? parts : backup[table].length)),
+    setAside: backup.setAside.length,
+  };
+}
 
 /**
  * Writes a backup and reads it back, by the very reader that will import it, before anybody says that it is one.
@@ -154,7 +107,8 @@ export async function writtenAndRead(
   beside: Beside | null = null,
 ): Promise<Result<BackupFile>> {
   const pieces: string[] = [];
-  const total = 2 * rowsOf(backup) + 100;
+  const counts = countsOf(backup);
+  const total = 2 * Object.values(counts).reduce((sum, count) => sum + count, 0) + 100;
   for (const piece of backupPieces(backup, beside?.rowText)) {
     pieces.push(piece);
     if (pieces.length % REPORT_EVERY === 0) tell(Math.min(1, pieces.length / total) * 0.4);
@@ -178,21 +132,7 @@ export async function writtenAndRead(
   if (beside && same.ok && !(await beside.areWell(tell))) same = isSame(readPanderoJson(text, ['backup']));
   tell(0.9);
   if (!same.ok) return same;
-  const { waters, box, tickets, builds, trips, outings, tests, setAside } = backup;
-  const parts = Object.values(box).reduce((sum, tray) => sum + (Array.isArray(tray) ? tray.length : 0), 0);
-  return ok({
-    blob,
-    counts: {
-      waters: waters.length,
-      parts,
-      tickets: tickets.length,
-      builds: builds.length,
-      trips: trips.length,
-      outings: outings.length,
-      tests: tests.length,
-      setAside: setAside.length,
-    },
-  });
+  return ok({ blob, counts });
 }
 
 /** Tickets from which a second worker is worth its start. */

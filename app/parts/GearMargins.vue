@@ -26,7 +26,7 @@ import FractionText from './FractionText.vue';
 import MarkLine from './MarkLine.vue';
 import SelectField from './SelectField.vue';
 import { useUnits } from '../composables/useUnits';
-import { partTitle } from '../stations/box/part-text';
+import { partTitle } from './part-text';
 import { gearPartTitle } from './gear-part';
 import { useBox } from '../stores/box';
 import { useSettings } from '../stores/settings';

@@ -1,5 +1,5 @@
 import type { Box, Tray, UnitSystem } from '@core';
-import { partTitle } from '../stations/box/part-text';
+import { partTitle } from './part-text';
 import * as words from '../locale/en/gear';
 
 /** A rod, reel or line of a box by name: what the angler calls it, and what it is. */

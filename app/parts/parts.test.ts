@@ -15,7 +15,7 @@ import { DEMO_BOX, NORTH_ARM } from '../../demo/brindle-mere';
 import { boxOfRows } from '../db/box-of-rows';
 import { rowsOfBox } from '../db/box-rows';
 import { isMissingPart } from '../missing-part';
-import { colourHint, partLine, quantityText } from '../stations/box/part-text';
+import { colourHint, partLine, quantityText } from './part-text';
 import type { PartRow } from '../db/database';
 import { readIncoming } from '../files/incoming';
 import { tintOf } from './tint';

@@ -26,7 +26,7 @@ async function exportAll(): Promise<void> {
   if (saving.value !== null) return;
   saving.value = 0;
   try {
-    await (await import('../files/back-up')).exportAll((part) => (saving.value = part));
+    await (await import('../stores/back-up')).exportAll((part) => (saving.value = part));
   } finally {
     saving.value = null;
   }

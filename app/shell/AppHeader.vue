@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useRoute } from 'vue-router';
 import { useStages } from '../composables/useStages';
-import { isAt, STATIONS } from '../stations/table';
+import { isAt, STATIONS } from './pages';
 import { useSettings } from '../stores/settings';
 import AppFiles from './AppFiles.vue';
 import AppMark from './AppMark.vue';

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { PAGES, STATIONS, type StationName } from '../stations/table';
+import type { StationName } from '../station-names';
+import { PAGES, STATIONS } from './pages';
 import { useFocusBack } from '../composables/useFocusBack';
 import * as words from '../locale/en/shell';
 

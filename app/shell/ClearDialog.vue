@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { issueText, type Issue } from '@core';
 import { clearAll } from '../db/everything';
-import { beginAnew } from '../files/after';
-import { askFiles, onScreen } from '../files/ask-files';
+import { beginAnew } from '../stores/begin-anew';
+import { onScreen } from '../db/page-state';
+import { askFiles } from '../files/ask-files';
 import { backUp } from '../files/back-up';
 import { useNotices } from '../stores/notices';
 import { useFocusBack } from '../composables/useFocusBack';

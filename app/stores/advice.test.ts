@@ -1,28 +1,28 @@
-import { afterEach, beforeEach, describe, expect, jest, test } from '@jest/globals';
+import { afterEach, beforeEach, describe, expect, test } from '@jest/globals';
 import { createPinia, disposePinia, getActivePinia, setActivePinia } from 'pinia';
 import { advise, type Advice } from '@core';
 import { DEMO_BOX, NORTH_ARM } from '../../demo/brindle-mere';
 import type { Mailbox } from '../workers/ranker';
 import type { RankReply, RankRequest } from '../workers/protocol';
+import { useAdvice } from './advice';
+import { useWater } from './water';
 
 /** A worker that does nothing but what a test lets it say. */
 const asked: RankRequest[] = [];
 let worker: Mailbox;
-jest.unstable_mockModule('../first/warm-ranker', () => ({
-  takeRanker: (): Mailbox => {
-    worker = {
-      postMessage: (message) => {
-        if ('water' in message) asked.push(message);
-      },
-      terminate: () => undefined,
-      onmessage: null,
-      onerror: null,
-    };
-    return worker;
+class SilentWorker implements Mailbox {
+  onmessage: Mailbox['onmessage'] = null;
+  onerror: Mailbox['onerror'] = null;
+  postMessage(message: Parameters<Mailbox['postMessage']>[0]): void {
+    if ('water' in message) asked.push(message);
+  }
+  terminate(): void {}
+}
+Object.assign(globalThis, {
+  Worker: function make() {
+    return (worker = new SilentWorker());
   },
-}));
-const { useAdvice } = await import('./advice');
-const { useWater } = await import('./water');
+});
 const say = (data: Record<string, unknown>): void =>
   worker.onmessage!({ data: { id: asked.at(-1)!.id, ...data } as unknown as RankReply });
 

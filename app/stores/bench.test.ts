@@ -6,11 +6,9 @@ import { clearAll } from '../db/everything';
 import { db } from '../db/database';
 import { notePlace } from '../db/journal';
 import { keeper } from '../db/our-keeper';
-
-// the theme is a matter of the page
-const { useBench } = await import('./bench');
-const { useKeeping } = await import('./keeping');
-const { beginAnew } = await import('../files/after');
+import { beginAnew } from './begin-anew';
+import { useBench } from './bench';
+import { useKeeping } from './keeping';
 
 const shelf = new Map<string, string>();
 notePlace.of = () =>

@@ -4,15 +4,12 @@ import {
   applyEdit,
   editOf,
   benchWater,
-  buildSchema,
   changedBuild,
   lastEffects,
   judgeRig,
   keptVersion,
   measureBuild,
-  parseWith,
   redone,
-  sameJson,
   startBuild,
   undone,
   usualSpeedMps,
@@ -22,14 +19,12 @@ import {
   type EditId,
   type Rig,
 } from '@core';
-import { useLiveRows } from '../composables/useLiveRows';
-import { useFollowed } from '../composables/useFollowed';
-import { db, type SettingsRow } from '../db/database';
-import { keep } from '../db/keep';
-import '../db/later-kinds';
+import { useLiveRows } from '../live/useLiveRows';
+import { useDocumentAtHand } from '../live/useDocumentAtHand';
+import { db } from '../db/database';
 import { keeper } from '../db/our-keeper';
+import { onBeginAnew } from '../db/page-state';
 import { newId } from '../new-id';
-import { useKeeping } from './keeping';
 import { useNotices } from './notices';
 import { useTickets } from './tickets';
 import { useWater } from './water';
@@ -45,8 +40,16 @@ const READ_TAKES_ONE_IN = 20;
 export const useBench = defineStore('bench', () => {
   const water = useWater();
   const notices = useNotices();
-  const build = shallowRef<Build | null>(null);
-  const loaded = ref(false);
+  const { value: build, ...atHand } = useDocumentAtHand('build', {
+    onLaid: prepare,
+    onOther: () => notices.say(words.buildChangedElsewhere),
+    onCleared: () => {
+      cancelDrag();
+      effects.value = [];
+    },
+  });
+  const { loaded, load, reload, clear, store } = atHand;
+  onBeginAnew('bench', reload);
   /** the rig under a drag, before it is let go */
   const dragged = shallowRef<Rig | null>(null);
   /** speed at which it is looked at, m/s; null for what this water and rig ask */
@@ -61,11 +64,6 @@ export const useBench = defineStore('bench', () => {
     (a, b) => b.changedAt.localeCompare(a.changedAt),
   );
   const tickets = useTickets();
-  const keeping = useKeeping();
-  /** the build as it was read or stored last: what the next change is made of */
-  let stored: Build | null = null;
-  /** what the store knows of which build lies here */
-  let onBench: SettingsRow | null = null;
 
   const now = (): { at: string } => ({ at: new Date().toISOString() });
   const rig = computed(() => dragged.value ?? build.value?.rig ?? null);
@@ -88,96 +86,23 @@ export const useBench = defineStore('bench', () => {
     on.value && earlierRig.value ? measureBuild(on.value, earlierRig.value, speedMps.value) : null,
   );
 
-  async function store(next: Build): Promise<void> {
-    build.value = next;
-    if (onBench?.key !== 'on-bench' || onBench.value !== next.id) {
-      const before = onBench;
-      onBench = { key: 'on-bench', value: next.id };
-      void keeper.put('setting', onBench, before);
-    }
-    const kept = await keeper.put('build', next, stored);
-    if (!kept.ok || kept.value === null || keeper.pendingOf('build', next.id)) return;
-    takeUp(kept.value);
-  }
-
-  /** What the store holds now lies on the bench, whoever put it there. */
-  function takeUp(row: Build): void {
-    if (build.value?.id !== row.id) return;
-    stored = row;
-    if (!sameJson(build.value, row)) build.value = row;
-  }
-  useFollowed(
-    'build',
-    computed(() => build.value?.id ?? null),
-    (row) => {
-      if (row === null) {
-        if (stored !== null && stored.id === build.value?.id) clear();
-        return;
-      }
-      const isOther = stored?.id === row.id && !sameJson(build.value, row);
-      takeUp(row);
-      if (isOther) notices.say(words.buildChangedElsewhere);
-    },
-  );
-  function clear(): void {
-    build.value = null;
-    stored = null;
-    cancelDrag();
-    effects.value = [];
-  }
-
-  function lay(next: Build): void {
-    build.value = next;
+  /** Everything about what lay there before is of no use for this one. */
+  function prepare(next: Build): void {
     cancelDrag();
     chosenMps.value = null;
     against.value = next.versions.length - 1;
     effects.value = [];
   }
 
-  /** Brings back what lay on the bench, a change a closing tab kept from the store included. */
-  async function load(): Promise<void> {
-    if (loaded.value) return;
-    await keeper.recovered();
-    const found = await keep(async () => {
-      const pointer = keeper.pendingOf('setting', 'on-bench')?.row ?? (await db.settings.get('on-bench')) ?? null;
-      if (pointer?.key !== 'on-bench') return { pointer, row: null };
-      const waiting = keeper.pendingOf('build', pointer.value);
-      return { pointer, row: waiting ? waiting.row : ((await db.builds.get(pointer.value)) ?? null) };
-    });
-    if (loaded.value) return;
-    loaded.value = true;
-    if (!found.ok) return notices.complain(found.issues);
-    onBench = found.value.pointer;
-    const { row } = found.value;
-    if (!row) return;
-    const parsed = parseWith(buildSchema, row);
-    if (!parsed.ok) return void keeping.setRowsAside([{ kind: 'build', row, issues: parsed.issues }]);
-    stored = row;
-    lay(row);
-  }
-
-  /** Looks again what lies on the bench: everything was cleared, or another store put in its place. */
-  async function reload(): Promise<void> {
-    clear();
-    onBench = null;
-    loaded.value = false;
-    await load();
-  }
-
   /** Lays a rig on the bench as a new build. */
   async function start(from: Rig, base?: Rig): Promise<void> {
     const next = startBuild(from, { ...now(), id: newId(), name: '', ...(base ? { base } : {}) });
-    stored = null;
-    lay(next);
-    loaded.value = true;
-    await store(next);
+    await atHand.lay(next, null);
   }
   async function open(id: string): Promise<void> {
     const found = all.value.find((row) => row.id === id);
     if (!found) return;
-    stored = found;
-    lay(found);
-    await store(found);
+    await atHand.lay(found, found);
   }
 
   /** Takes a rig as the next state of the build. */

@@ -6,7 +6,7 @@ import { boxOfRows } from '../db/box-of-rows';
 import type { Addition } from '../db/box-rows';
 import { db, type PartRow } from '../db/database';
 import { keeper } from '../db/our-keeper';
-import { useLiveRows } from '../composables/useLiveRows';
+import { useLiveRows } from '../live/useLiveRows';
 import { newId } from '../new-id';
 import { useKeeping } from './keeping';
 

@@ -1,4 +1,4 @@
-import { computed, ref, shallowRef } from 'vue';
+import { computed, shallowRef } from 'vue';
 import { defineStore } from 'pinia';
 import {
   banOf,
@@ -27,12 +27,11 @@ import {
   type Trip,
   type Water,
 } from '@core';
-import { useFollowed } from '../composables/useFollowed';
-import { useLiveRows } from '../composables/useLiveRows';
-import { db, type SettingsRow } from '../db/database';
-import { keep } from '../db/keep';
-import '../db/later-kinds';
+import { useDocumentAtHand } from '../live/useDocumentAtHand';
+import { useLiveRows } from '../live/useLiveRows';
+import { db } from '../db/database';
 import { keeper } from '../db/our-keeper';
+import { onBeginAnew } from '../db/page-state';
 import { newId } from '../new-id';
 import { useBox } from './box';
 import { useKeeping } from './keeping';
@@ -61,16 +60,14 @@ export const useDeck = defineStore('deck', () => {
   const learned = useLearned();
   const notices = useNotices();
   const keeping = useKeeping();
-  const trip = shallowRef<KeptTrip | null>(null);
-  const loaded = ref(false);
+  const { value: trip, ...atHand } = useDocumentAtHand('trip');
+  const { loaded, load, reload, clear, store } = atHand;
+  onBeginAnew('deck', reload);
   const { rows: all, ready } = useLiveRows(
     'trip',
     () => db.trips.orderBy('changedAt').reverse().toArray(),
     (a, b) => b.changedAt.localeCompare(a.changedAt),
   );
-  /** the day as it was read or stored last: what the next change is made of */
-  let stored: KeptTrip | null = null;
-  let onDeck: SettingsRow | null = null;
 
   /** the box it is planned from: its own, or the angler's */
   const from = computed(() => trip.value?.box ?? box.box);
@@ -91,63 +88,6 @@ export const useDeck = defineStore('deck', () => {
   }
   /** what was planned last still holds */
   const isPlanned = computed(() => asked.value !== null && trip.value?.plan?.of === asked.value.of);
-
-  async function store(next: KeptTrip): Promise<void> {
-    trip.value = next;
-    if (onDeck?.key !== 'on-deck' || onDeck.value !== next.id) {
-      const before = onDeck;
-      onDeck = { key: 'on-deck', value: next.id };
-      void keeper.put('setting', onDeck, before);
-    }
-    const kept = await keeper.put('trip', next, stored);
-    if (!kept.ok || kept.value === null || keeper.pendingOf('trip', next.id)) return;
-    takeUp(kept.value);
-  }
-  function takeUp(row: KeptTrip): void {
-    if (trip.value?.id !== row.id) return;
-    stored = row;
-    if (!sameJson(trip.value, row)) trip.value = row;
-  }
-  useFollowed(
-    'trip',
-    computed(() => trip.value?.id ?? null),
-    (row) => {
-      if (row !== null) return takeUp(row);
-      if (stored !== null && stored.id === trip.value?.id) clear();
-    },
-  );
-  function clear(): void {
-    trip.value = null;
-    stored = null;
-  }
-
-  async function load(): Promise<void> {
-    if (loaded.value) return;
-    await keeper.recovered();
-    const found = await keep(async () => {
-      const pointer = keeper.pendingOf('setting', 'on-deck')?.row ?? (await db.settings.get('on-deck')) ?? null;
-      if (pointer?.key !== 'on-deck') return { pointer, row: null };
-      const waiting = keeper.pendingOf('trip', pointer.value);
-      return { pointer, row: waiting ? waiting.row : ((await db.trips.get(pointer.value)) ?? null) };
-    });
-    if (loaded.value) return;
-    loaded.value = true;
-    if (!found.ok) return notices.complain(found.issues);
-    onDeck = found.value.pointer;
-    const { row } = found.value;
-    if (!row) return;
-    const parsed = parseWith(keptTripSchema, row);
-    if (!parsed.ok) return void keeping.setRowsAside([{ kind: 'trip', row, issues: parsed.issues }]);
-    stored = row;
-    trip.value = row;
-  }
-  /** Looks again: everything was cleared, or another store put in its place. */
-  async function reload(): Promise<void> {
-    clear();
-    onDeck = null;
-    loaded.value = false;
-    await load();
-  }
 
   const stamp = (): string => new Date().toISOString();
   /**
@@ -174,26 +114,21 @@ export const useDeck = defineStore('deck', () => {
   const waterHere = (): { name: string; water: Water } => ({ name: water.place, water: water.water });
   /** Lays a new day on the deck, with a stop at the water at hand. */
   function start(): void {
-    stored = null;
-    loaded.value = true;
     const made = newTrip({ id: newId(), stopId: newId(), at: stamp(), day: water.day ?? today() }, waterHere());
-    void store(made);
+    void atHand.lay(made, null);
   }
   /** Lays a day on the deck that is kept already. */
   async function open(id: string): Promise<void> {
     const found = all.value.find((row) => row.id === id);
     if (!found) return;
-    stored = found;
-    await store(found);
+    await atHand.lay(found, found);
   }
   /** Lays a day of a file or a code on the deck, as a day of its own. */
   function takeIn(from_: Trip): readonly Issue[] {
     if (!isBoxKeepable(from_.box))
       return [issue('too-many-rows', 'box', { got: TRIP_BOX_PARTS + 1, limit: TRIP_BOX_PARTS })];
     const next = keptTripOf(from_, { id: newId(), at: stamp(), newId });
-    stored = null;
-    loaded.value = true;
-    void store(next);
+    void atHand.lay(next, null);
     keeping.somethingToLose();
     return [];
   }
@@ -206,10 +141,7 @@ export const useDeck = defineStore('deck', () => {
       if (!kept.ok) return kept;
     }
     const last = days.at(-1);
-    if (last) {
-      stored = last;
-      await store(last);
-    }
+    if (last) await atHand.lay(last, last);
     return ok(days.length);
   }
   async function remove(): Promise<void> {
@@ -220,8 +152,7 @@ export const useDeck = defineStore('deck', () => {
     if (!removed.ok) return notices.complain(removed.issues);
     notices.say(words.dayTakenAway, async () => {
       await keeper.put('trip', gone, null);
-      stored = gone;
-      await store(gone);
+      await atHand.lay(gone, gone);
     });
   }
 

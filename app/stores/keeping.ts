@@ -18,7 +18,7 @@ const SWEEP_AFTER_MS = 4000;
 /** What can be done about a store that does not take anything. */
 const SAVE = {
   label: words.saveBackupFile,
-  run: () => void import('../files/back-up').then(({ exportAll }) => exportAll()),
+  run: () => void import('./back-up').then(({ exportAll }) => exportAll()),
 } as const;
 
 /** What becomes of what is entered: waits to be stored, stored, set aside. */
@@ -44,6 +44,10 @@ export const useKeeping = defineStore('keeping', () => {
         return void notices.complain(news.issues, { action: { label: words.tryAgain, run: news.again } });
       case 'unreadable':
         return void setNotesAside(news.notes);
+      case 'unreadable-rows':
+        return void setRowsAside(news.rows);
+      case 'cannot-read':
+        return void notices.complain(news.issues);
       default:
         // the words for what tabs do to each other are loaded when they do
         void import('./tab-news').then(({ tellTabNews }) => tellTabNews(news, notices));

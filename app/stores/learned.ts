@@ -1,10 +1,11 @@
 import { computed, ref, shallowRef } from 'vue';
 import { defineStore } from 'pinia';
 import { isBelief, sameJson, type Belief, type OwnLog } from '@core';
-import { useFollowed } from '../composables/useFollowed';
+import { useFollowed } from '../live/useFollowed';
 import { db, type SettingsRow } from '../db/database';
 import { keep } from '../db/keep';
 import { keeper } from '../db/our-keeper';
+import { onBeginAnew } from '../db/page-state';
 import { workWith } from '../workers/belief';
 import { useNotices } from './notices';
 import { useWater } from './water';
@@ -53,6 +54,7 @@ export const useLearned = defineStore('learned', () => {
     take(beliefRow);
     take(logRow);
   }
+  onBeginAnew('learned', load);
   /** made of other things: whatever stands there is written over, and nobody is told */
   const store = (row: SettingsRow): void => void keeper.put('setting', row, null);
   function setBelief(next: Belief | null): void {

@@ -22,11 +22,11 @@ import {
   type Rig,
   type Water,
 } from '@core';
-import { useFollowed } from '../composables/useFollowed';
-import { db, type SettingsRow } from '../db/database';
+import { useDocumentAtHand } from '../live/useDocumentAtHand';
+import { db } from '../db/database';
 import { keep } from '../db/keep';
-import '../db/later-kinds';
 import { keeper } from '../db/our-keeper';
+import { onBeginAnew, showsRows } from '../db/page-state';
 import { momentHere } from '../moment-here';
 import { newId } from '../new-id';
 import { askLog } from '../workers/ask-log';
@@ -55,41 +55,21 @@ export const useOutings = defineStore('outings', () => {
   const notices = useNotices();
   const keeping = useKeeping();
   const learned = useLearned();
-  const running = shallowRef<KeptOuting | null>(null);
-  const loaded = ref(false);
   const confirmed = shallowRef<Confirmed | null>(null);
+  const { value: running, ...atHand } = useDocumentAtHand('outing', {
+    onCleared: () => (confirmed.value = null),
+    // ended in another tab
+    isOver: ({ to }) => to !== null,
+  });
+  const { loaded, load, clear, store, takeOn } = atHand;
+  showsRows('outing', () => (running.value ? [running.value] : []));
   /** all outings in short, the latest first; null until they were read */
   const rows = shallowRef<readonly OutingRow[] | null>(null);
   /** grows whenever the log changed */
   const turn = ref(0);
-  /** the outing as it was read or stored last: what the next change is made of */
-  let stored: KeptOuting | null = null;
-  let onWater: SettingsRow | null = null;
 
   const now = computed(() => (running.value ? standing(running.value.events) : null));
 
-  async function store(next: KeptOuting): Promise<boolean> {
-    running.value = next;
-    const kept = await keeper.put('outing', next, stored);
-    if (!kept.ok) return false;
-    if (kept.value && !keeper.pendingOf('outing', next.id)) takeUp(kept.value);
-    return true;
-  }
-  function takeUp(row: KeptOuting): void {
-    if (running.value?.id !== row.id) return;
-    stored = row;
-    // ended in another tab
-    if (row.to !== null) return clear();
-    if (!sameJson(running.value, row)) running.value = row;
-  }
-  useFollowed(
-    'outing',
-    computed(() => running.value?.id ?? null),
-    (row) => {
-      if (row !== null) return takeUp(row);
-      if (stored !== null && stored.id === running.value?.id) clear();
-    },
-  );
   // what could not be stored at first is tried again until it is
   watch(
     () => running.value !== null && keeper.pendingOf('outing', running.value.id) === null,
@@ -98,52 +78,12 @@ export const useOutings = defineStore('outings', () => {
       if (isStored && is?.is === 'not-stored') confirmed.value = { ...is, is: 'stored' };
     },
   );
-  function clear(): void {
-    running.value = null;
-    stored = null;
-    confirmed.value = null;
-  }
-  async function point(to: string): Promise<void> {
-    const before = onWater;
-    onWater = { key: 'on-water', value: to };
-    await keeper.put('setting', onWater, before);
-  }
-  /** An outing that is kept already is the one that runs. */
-  async function takeOn(row: KeptOuting): Promise<void> {
-    stored = row;
-    running.value = row;
-    await point(row.id);
-  }
-
-  async function load(): Promise<void> {
-    if (loaded.value) return;
-    await keeper.recovered();
-    const found = await keep(async () => {
-      const pointer = keeper.pendingOf('setting', 'on-water')?.row ?? (await db.settings.get('on-water')) ?? null;
-      if (pointer?.key !== 'on-water') return { pointer, row: null };
-      const waiting = keeper.pendingOf('outing', pointer.value);
-      return { pointer, row: waiting ? waiting.row : ((await db.outings.get(pointer.value)) ?? null) };
-    });
-    if (loaded.value) return;
-    loaded.value = true;
-    if (!found.ok) return notices.complain(found.issues);
-    onWater = found.value.pointer;
-    const { row } = found.value;
-    if (!row) return;
-    const parsed = parseWith(keptOutingSchema, row);
-    if (!parsed.ok) return void keeping.setRowsAside([{ kind: 'outing', row, issues: parsed.issues }]);
-    if (row.to !== null) return;
-    stored = row;
-    running.value = row;
-  }
   /** Looks again: everything was cleared, or another store put in its place. */
   async function reload(): Promise<void> {
-    clear();
-    onWater = null;
-    loaded.value = false;
-    await load();
+    await atHand.reload();
     await read();
   }
+  onBeginAnew('outings', reload);
 
   let reading: Promise<void> | null = null;
   let isStale = false;
@@ -208,13 +148,10 @@ export const useOutings = defineStore('outings', () => {
       rig,
       ...(rod === 0 ? { water: at, ...(stop === '' ? {} : { stop }) } : {}),
     }));
-    loaded.value = true;
-    stored = null;
     atHandSaid = water.water;
     const made: KeptOuting = { id: newId(), changedAt: stamp(), place, from, to: null, events, rod: 0 };
-    void point(made.id);
     keeping.somethingToLose();
-    await store(made);
+    await atHand.lay(made, null);
   }
 
   /** the water at hand when it was said last: what changed since is said with the next event */
@@ -277,7 +214,7 @@ export const useOutings = defineStore('outings', () => {
     const last = outing.events.at(-1);
     const until = last && Date.parse(last.at) > Date.parse(to) ? last.at : to;
     const ended = { ...outing, to: until, changedAt: stamp() };
-    const before = stored;
+    const before = atHand.base();
     clear();
     const kept = await keeper.put('outing', ended, before);
     if (!kept.ok) return;

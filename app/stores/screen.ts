@@ -1,22 +1,16 @@
 import { computed, ref } from 'vue';
 import { defineStore } from 'pinia';
-import { SCREEN_LIMITS, type MeasuredScreen } from '@core';
+import { SCREEN_LIMITS } from '@core';
 import { db, type SettingsRow } from '../db/database';
 import { keep } from '../db/keep';
 import { keeper } from '../db/our-keeper';
+import { onBeginAnew, thisScreen } from '../db/page-state';
 import { useNotices } from './notices';
 
 export { SCREEN_LIMITS };
 
 /** CSS pixels that browsers take for a millimetre: right on few screens. */
 const NOMINAL_PX_PER_MM = 96 / 25.4;
-
-/** The screen in front of us: what it measures elsewhere says nothing here. */
-export const thisScreen = (): Omit<MeasuredScreen, 'pxPerMm'> => ({
-  widthPx: globalThis.screen?.width ?? 0,
-  heightPx: globalThis.screen?.height ?? 0,
-  ratio: globalThis.devicePixelRatio ?? 1,
-});
 
 /** How large a millimetre is on this screen, measured once against a bank card; it stays with the screen. */
 export const useScreen = defineStore('screen', () => {
@@ -35,6 +29,7 @@ export const useScreen = defineStore('screen', () => {
     const found = typeof value === 'number' ? value : value.pxPerMm;
     if (found >= SCREEN_LIMITS.min && found <= SCREEN_LIMITS.max) measured.value = found;
   }
+  onBeginAnew('screen', load);
   async function set(pxPerMmNow: number): Promise<void> {
     measured.value = pxPerMmNow;
     await keeper.put('setting', { key: 'screen', value: { pxPerMm: pxPerMmNow, ...thisScreen() } }, base);

@@ -1,17 +1,17 @@
 import { ref, shallowRef } from 'vue';
 import { defineStore } from 'pinia';
 import { parseWith, sameJson, settingsSchema, type Settings } from '@core';
-import { useFollowed } from '../composables/useFollowed';
+import { useFollowed } from '../live/useFollowed';
 import { db, type SettingsRow } from '../db/database';
 import { keep } from '../db/keep';
 import { keeper } from '../db/our-keeper';
+import { DEFAULT_SETTINGS, onBeginAnew, showsSettings } from '../db/page-state';
 import { useNotices } from './notices';
-
-const DEFAULTS: Settings = { units: 'us', theme: 'light', source: 'box' };
 
 /** Units, theme and what picks are made from; every change is stored at once. */
 export const useSettings = defineStore('settings', () => {
-  const settings = shallowRef<Settings>(DEFAULTS);
+  const settings = shallowRef<Settings>(DEFAULT_SETTINGS);
+  showsSettings(() => settings.value);
   const notices = useNotices();
   let base: SettingsRow | null = null;
 
@@ -30,6 +30,7 @@ export const useSettings = defineStore('settings', () => {
     if (!stored.ok) return notices.complain(stored.issues);
     take(stored.value);
   }
+  onBeginAnew('settings', load);
   useFollowed('setting', ref('settings'), take);
 
   async function change(part: Partial<Settings>): Promise<void> {

@@ -46,6 +46,8 @@ export function tellTabNews(
     case 'stored-at-last':
     case 'refused':
     case 'unreadable':
+    case 'unreadable-rows':
+    case 'cannot-read':
       return;
   }
 }

@@ -18,7 +18,8 @@ import {
   type Rig,
   type Tank,
 } from '@core';
-import { useKeptSetting } from '../composables/useKeptSetting';
+import { onBeginAnew } from '../db/page-state';
+import { useKeptSetting } from '../live/useKeptSetting';
 import { useWater } from './water';
 
 /** Slowest and fastest a rig is reeled where its programme does not say, m/s. */
@@ -35,6 +36,7 @@ export const useTank = defineStore('tank', () => {
     dragged.value = null;
     await readAgain();
   }
+  onBeginAnew('tank', reload);
   const change = (part: Partial<Tank>): Promise<void> => set({ ...tank.value, ...part });
 
   /** the plan over the water at hand: no bottom lies below it */

@@ -1,7 +1,7 @@
 import { shallowRef, watch } from 'vue';
 import { defineStore } from 'pinia';
 import { timedTestSchema, parseWith, type Issue, type TestTold, type TimedTest } from '@core';
-import { useLiveRows } from '../composables/useLiveRows';
+import { useLiveRows } from '../live/useLiveRows';
 import { db } from '../db/database';
 import '../db/later-kinds';
 import { keeper } from '../db/our-keeper';

@@ -5,7 +5,7 @@ import { makeTicket, type Pick, type Result, type Rig, type Ticket, type Water }
 import { db } from '../db/database';
 import '../db/later-kinds';
 import { keeper } from '../db/our-keeper';
-import { useLiveRows } from '../composables/useLiveRows';
+import { useLiveRows } from '../live/useLiveRows';
 import { newId } from '../new-id';
 import { useKeeping } from './keeping';
 

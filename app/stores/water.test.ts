@@ -4,6 +4,7 @@ import { DEFAULT_WATER } from '@core';
 import { NORTH_ARM } from '../../demo/brindle-mere';
 import { db } from '../db/database';
 import { keeper } from '../db/our-keeper';
+import { useKeeping } from './keeping';
 import { useNotices } from './notices';
 import { useWater } from './water';
 
@@ -66,6 +67,7 @@ describe('the water at hand', () => {
   });
   test('a broken record on the disk is set aside and said, and the default is used', async () => {
     await db.waters.put({ key: 'current', place: '', day: null, at: 1, value: { ...NORTH_ARM, temperatureC: 400 } });
+    useKeeping().start();
     const store = useWater();
     await store.load();
     expect(store.water).toEqual(DEFAULT_WATER);

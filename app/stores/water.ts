@@ -1,7 +1,7 @@
 import { computed, ref, shallowRef } from 'vue';
 import { defineStore } from 'pinia';
 import {
-  compileWater,
+  compileAsked,
   DEFAULT_WATER,
   intentAtDepth,
   ok,
@@ -16,12 +16,13 @@ import {
   type WantId,
   type Water,
 } from '@core';
-import { useLiveRows } from '../composables/useLiveRows';
-import { useFollowed } from '../composables/useFollowed';
+import { useLiveRows } from '../live/useLiveRows';
+import { useFollowed } from '../live/useFollowed';
 import { db, type SettingsRow, type WaterRow } from '../db/database';
 import { keep } from '../db/keep';
 import { kindOf } from '../db/kinds';
 import { keeper } from '../db/our-keeper';
+import { onBeginAnew } from '../db/page-state';
 import { newId } from '../new-id';
 import { useNotices } from './notices';
 import * as words from '../locale/en/frame';
@@ -43,7 +44,7 @@ export const useWater = defineStore('water', () => {
   const place = ref('');
   const day = ref<string | null>(null);
   const notices = useNotices();
-  const compiled = computed(() => compileWater(water.value));
+  const compiled = computed(() => compileAsked(water.value));
   const { rows: all } = useLiveRows(
     'water',
     () => db.waters.orderBy('at').reverse().toArray(),
@@ -92,6 +93,7 @@ export const useWater = defineStore('water', () => {
       take(stored.value.row);
     }
   }
+  onBeginAnew('water', load);
   useFollowed('water', key, (row) => {
     if (row === null) {
       if (base !== null) void load();

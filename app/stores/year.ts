@@ -16,7 +16,8 @@ import {
   type Winner,
   type Year,
 } from '@core';
-import { useKeptSetting } from '../composables/useKeptSetting';
+import { onBeginAnew } from '../db/page-state';
+import { useKeptSetting } from '../live/useKeptSetting';
 import { askLacks, askLeads } from '../workers/ask-map';
 import { useBox } from './box';
 import { useWater } from './water';
@@ -30,6 +31,7 @@ export const useYear = defineStore('year', () => {
   const box = useBox();
   const kept = useKeptSetting('year', yearSchema, () => startingYear('mild', water.water.usualVisibilityM));
   const { value: year, load, reload, set } = kept;
+  onBeginAnew('year', reload);
   /** by month: null where the box has no rig, undefined where nobody was asked yet */
   const winners = shallowRef<readonly (Winner | null | undefined)[]>([]);
   const missing = shallowRef<readonly Purchase[]>([]);

@@ -1,4 +1,4 @@
-import type { StationName } from '../../stations/table';
+import type { StationName } from '../../station-names';
 import { plural } from '../intl';
 
 export const keyboardAndHelp = 'Keyboard and help';

@@ -7,7 +7,7 @@ import { useBox } from '../../stores/box';
 import { useWater } from '../../stores/water';
 import { askWhatToBuy } from '../../workers/ask-gaps';
 import { placeName } from '../water/place-name';
-import { partTitle } from './part-text';
+import { partTitle } from '../../parts/part-text';
 import * as words from '../../locale/en/box';
 
 /** Single parts from every kind and size there is, by what they would add over all the waters that are kept. */

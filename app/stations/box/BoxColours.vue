@@ -4,7 +4,7 @@ import { CLASS_TITLE, COLOUR_CLASSES, colourClassOf, namedClass, type ColourClas
 import SelectField from '../../parts/SelectField.vue';
 import { useBox } from '../../stores/box';
 import { useNotices } from '../../stores/notices';
-import type { TrayRow } from './BoxPage.vue';
+import type { TrayRow } from './tray-row';
 import * as words from '../../locale/en/box';
 
 /** Colours no word of which Pandero knows: asked once which they are most like, and then known wherever they stand. */

@@ -5,8 +5,8 @@ import FractionText from '../../parts/FractionText.vue';
 import OutlineDrawing from '../../parts/OutlineDrawing.vue';
 import { useGradually } from '../../composables/useGradually';
 import { useUnits } from '../../composables/useUnits';
-import type { TrayRow } from './BoxPage.vue';
-import { colourHint, partLine, quantityText, TRAY_ONE } from './part-text';
+import type { TrayRow } from './tray-row';
+import { colourHint, partLine, quantityText, TRAY_ONE } from '../../parts/part-text';
 import * as words from '../../locale/en/box';
 
 /** Parts as lines, a page at a time; a line opens its sheet. */

@@ -1,19 +1,12 @@
-<script lang="ts">
-import type { Tray } from '@core';
-import type { PartRow } from '../../db/database';
-
-/** A part in one of the trays, not an entry that is only kept. */
-export type TrayRow = PartRow & { readonly tray: Tray };
-</script>
-
 <script setup lang="ts">
 import { computed, defineAsyncComponent, nextTick, ref } from 'vue';
 import { useDisplay } from 'vuetify';
-import { issueText, TRAYS, writeBox } from '@core';
+import { issueText, TRAYS, writeBox, type Tray } from '@core';
+import type { PartRow } from '../../db/database';
 import { saveText } from '../../files/save';
 import { useKeys } from '../../composables/useKeys';
 import { useUnits } from '../../composables/useUnits';
-import { fillWithDemoBox } from '../../demo-world';
+import { fillWithDemoBox } from '../../stores/demo-world';
 import { useBox } from '../../stores/box';
 import { useNotices } from '../../stores/notices';
 import BoxBuy from './BoxBuy.vue';
@@ -22,7 +15,8 @@ import BoxColours from './BoxColours.vue';
 import BoxList from './BoxList.vue';
 import BoxMissing from './BoxMissing.vue';
 import BoxTemplates from './BoxTemplates.vue';
-import { isFound, partLine, TRAY_ONE, TRAY_TITLE } from './part-text';
+import type { TrayRow } from './tray-row';
+import { isFound, partLine, TRAY_ONE, TRAY_TITLE } from '../../parts/part-text';
 import * as words from '../../locale/en/box';
 
 const box = useBox();

@@ -12,6 +12,7 @@ import {
   type GalleryEntry,
   type PartOf,
   type Tray,
+  compileWater,
 } from '@core';
 import FractionText from '../../parts/FractionText.vue';
 import OutlineDrawing from '../../parts/OutlineDrawing.vue';
@@ -21,7 +22,7 @@ import { useBox } from '../../stores/box';
 import { useNotices } from '../../stores/notices';
 import { useWater } from '../../stores/water';
 import { firstColour, rememberColour } from './last-colour';
-import { tellPart, TRAY_ONE } from './part-text';
+import { tellPart, TRAY_ONE } from '../../parts/part-text';
 import { useFocusBack } from '../../composables/useFocusBack';
 import * as words from '../../locale/en/box';
 
@@ -38,7 +39,7 @@ const water = useWater();
 
 /** parts with a colour come in the one that was last chosen, or that the water asks for */
 const coloured = computed(() => (['skirts', 'trailers', 'heads'] as const).find((tray) => tray === props.tray) ?? null);
-const colour = ref(coloured.value ? firstColour(coloured.value, water.compiled) : '');
+const colour = ref(coloured.value ? firstColour(coloured.value, compileWater(water.water)) : '');
 const colours = computed(() =>
   [...new Set([colour.value, ...COLOURS.map(({ name }) => name)])].map((name) => ({ value: name, title: name })),
 );

@@ -25,7 +25,7 @@ import type { PartRow } from '../../db/database';
 import { useBox } from '../../stores/box';
 import { useNotices } from '../../stores/notices';
 import { rememberColour } from './last-colour';
-import { quantityText, tellPart, TRAY_ONE } from './part-text';
+import { quantityText, tellPart, TRAY_ONE } from '../../parts/part-text';
 import PartFields from './PartFields.vue';
 import PartMeasured from './PartMeasured.vue';
 import * as words from '../../locale/en/box';

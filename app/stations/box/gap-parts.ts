@@ -1,5 +1,5 @@
 import type { GapStep, RigTray, UnitSystem } from '@core';
-import { tellPart } from './part-text';
+import { tellPart } from '../../parts/part-text';
 import * as words from '../../locale/en/box';
 
 /** A part that a step asks for, as it is asked for over a counter. */

@@ -23,7 +23,7 @@ import { useUnits } from '../../composables/useUnits';
 import { useDeck } from '../../stores/deck';
 import { useYear } from '../../stores/year';
 import { askDeck } from '../../workers/ask-deck';
-import { partTitle } from '../box/part-text';
+import { partTitle } from '../../parts/part-text';
 import { MONTH_NAMES } from '../pick/year/useMonths';
 import type { PlanView } from './useDeckPlan';
 import * as words from '../../locale/en/deck';

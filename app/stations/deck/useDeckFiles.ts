@@ -19,7 +19,7 @@ import { useUnits } from '../../composables/useUnits';
 import { useDeck } from '../../stores/deck';
 import { useNotices } from '../../stores/notices';
 import { askDeck } from '../../workers/ask-deck';
-import { partTitle } from '../box/part-text';
+import { partTitle } from '../../parts/part-text';
 import * as words from '../../locale/en/deck';
 
 /** A name a file system takes. */

@@ -46,7 +46,7 @@ import {
 } from '../../testing/in-app';
 import { momentFrom } from './moment-from';
 
-inApp('demo', '/log');
+inApp('demo with its log', '/log');
 
 const part = (name: string): Promise<void> => press(name, the('group', 'Parts of the log'));
 const stored = async (): Promise<KeptOuting | undefined> => db.outings.get(useOutings().running!.id);

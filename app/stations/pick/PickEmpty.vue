@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { fillWithDemoBox } from '../../demo-world';
+import { fillWithDemoBox } from '../../stores/demo-world';
 import { useSettings } from '../../stores/settings';
 import * as words from '../../locale/en/pick';
 

@@ -1,5 +1,5 @@
 import { MARGIN_TEXT, type Fitted, type MarginId, type UnitSystem } from '@core';
-import { partTitle } from '../box/part-text';
+import { partTitle } from '../../parts/part-text';
 import * as words from '../../locale/en/pick';
 
 /** The angler's own gear a pick goes on, in words, and what it lacks; null where picks get what they should have. */

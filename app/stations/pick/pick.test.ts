@@ -25,7 +25,7 @@ const texts = (selector: string): string[] =>
   [...document.querySelectorAll(selector)].map(({ textContent }) => (textContent ?? '').replace(/\s+/g, ' ').trim());
 
 describe('with the demo box', () => {
-  inApp('demo', '/pick');
+  inApp('demo', '/pick', 'all');
 
   test('no two picks read the same, and each says its colours; a fault and its cure stand in the row', async () => {
     await at('pick-12');

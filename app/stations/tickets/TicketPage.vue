@@ -3,7 +3,7 @@ import { computed, ref, shallowRef, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import { rigTitle, writeTickets, type Ticket } from '@core';
 import { saveText } from '../../files/save';
-import { useFollowed } from '../../composables/useFollowed';
+import { useFollowed } from '../../live/useFollowed';
 import { keeper } from '../../db/our-keeper';
 import { useKeys } from '../../composables/useKeys';
 import { useUnits } from '../../composables/useUnits';

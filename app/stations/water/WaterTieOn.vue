@@ -1,8 +1,7 @@
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue';
+import { computed, defineAsyncComponent, ref, watch } from 'vue';
 import { rigTitle } from '@core';
 import FractionText from '../../parts/FractionText.vue';
-import RigDrawing from '../../parts/RigDrawing.vue';
 import { useUnits } from '../../composables/useUnits';
 import { useAdvice } from '../../stores/advice';
 import { useBox } from '../../stores/box';
@@ -11,6 +10,9 @@ import LastSheet from './LastSheet.vue';
 import * as words from '../../locale/en/water';
 
 /** The answer first: what to tie on. Until it is there, what the last visit ended with, said to be that. */
+// what draws a rig is fetched while the answer is worked out
+const drawing = import('../../parts/RigDrawing.vue');
+const RigDrawing = defineAsyncComponent(() => drawing);
 const advice = useAdvice();
 const box = useBox();
 const settings = useSettings();

@@ -47,13 +47,14 @@ const odd = computed(() =>
       <h3 class="wants__title"><NumberName :name="row.title" :number="{ of: 'want', id: row.want.id }" /></h3>
       <div class="wants__hand">
         <b v-if="row.mine" class="wants__mine">{{ partWords.yours }}</b>
-        <v-btn
-          size="small"
-          variant="text"
+        <button
+          type="button"
+          class="press press--text"
           :aria-label="row.mine ? partWords.giveBack(row.title) : partWords.takeInHand(row.title)"
           @click="store.takeInHand(row.want.id, row.mine ? null : row.want)"
-          >{{ row.mine ? partWords.back : partWords.inHand }}</v-btn
         >
+          {{ row.mine ? partWords.back : partWords.inHand }}
+        </button>
       </div>
       <p class="wants__band number"><FractionText :text="row.band" /></p>
       <WantHandles class="wants__line" :want="row.want" />

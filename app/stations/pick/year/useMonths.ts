@@ -3,7 +3,7 @@ import { MONTHS, numbered, rigTitle, turningPoints } from '@core';
 import { useUnits } from '../../../composables/useUnits';
 import { TAG } from '../../../locale/en/tag';
 import { useYear } from '../../../stores/year';
-import { partTitle } from '../../box/part-text';
+import { partTitle } from '../../../parts/part-text';
 import * as words from '../../../locale/en/year';
 
 /** A month by name, from 0. */

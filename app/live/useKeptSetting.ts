@@ -4,7 +4,6 @@ import type * as z from 'zod/mini';
 import { db, type SettingsRow } from '../db/database';
 import { keep } from '../db/keep';
 import { keeper } from '../db/our-keeper';
-import { useNotices } from '../stores/notices';
 import { useFollowed } from './useFollowed';
 
 type ValueOf<K extends SettingsRow['key']> = Extract<SettingsRow, { readonly key: K }>['value'];
@@ -18,7 +17,6 @@ export function useKeptSetting<K extends 'tank' | 'year'>(
   schema: z.ZodMiniType<ValueOf<K>>,
   fresh: () => ValueOf<K>,
 ) {
-  const notices = useNotices();
   const value = shallowRef(fresh());
   const loaded = ref(false);
   /** the row as the store holds it: what the next change is made of */
@@ -33,7 +31,7 @@ export function useKeptSetting<K extends 'tank' | 'year'>(
     if (!row) return void (base !== null && clear());
     if (row.key !== key) return;
     const parsed = parseWith(schema, row.value);
-    if (!parsed.ok) return void notices.complain(parsed.issues);
+    if (!parsed.ok) return keeper.report({ what: 'cannot-read', issues: parsed.issues });
     base = row;
     if (!sameJson(value.value, parsed.value)) value.value = parsed.value;
   }
@@ -46,7 +44,7 @@ export function useKeptSetting<K extends 'tank' | 'year'>(
     // changed meanwhile: that is newer than what was read
     if (loaded.value) return;
     loaded.value = true;
-    if (!stored.ok) return notices.complain(stored.issues);
+    if (!stored.ok) return keeper.report({ what: 'cannot-read', issues: stored.issues });
     take(stored.value);
   }
   /** Looks again: everything was cleared, or another store put in its place. */

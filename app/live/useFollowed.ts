@@ -3,6 +3,10 @@ import { onScopeDispose, watch, type Ref } from 'vue';
 import { db } from '../db/database';
 import { kindOf, type KindName, type Rows } from '../db/kinds';
 import { keeper } from '../db/our-keeper';
+import type { Keeper } from '../db/keeper';
+
+/** What following asks of the keeper; tests hand in one whose changes stay under way. */
+export type Follows = Pick<Keeper, 'pendingOf' | 'turnOf'>;
 
 /**
  * Follows one document: calls with what the store holds whenever that changes, in this tab or another, and nothing of this tab's
@@ -13,21 +17,22 @@ export function useFollowed<K extends KindName>(
   kind: K,
   key: Ref<string | null>,
   onRow: (row: Rows[K] | null) => void,
+  { pendingOf, turnOf }: Follows = keeper,
 ): void {
   let following: Subscription | null = null;
   /** something came while a change of this tab was under way: it may be the last that comes */
   let missed = false;
 
   async function read(at: string): Promise<{ readonly turn: number; readonly row: Rows[K] | null }> {
-    const turn = keeper.turnOf(kind, at);
+    const turn = turnOf(kind, at);
     return { turn, row: (await kindOf(kind).table(db).get(at)) ?? null };
   }
   function tell(at: string, { turn, row }: Awaited<ReturnType<typeof read>>): void {
     // a change of this tab is under way: it is looked at again once that is stored
-    missed = keeper.pendingOf(kind, at) !== null;
+    missed = pendingOf(kind, at) !== null;
     if (missed) return;
     // one was stored while this was read
-    if (turn !== keeper.turnOf(kind, at)) return lookAgain(at);
+    if (turn !== turnOf(kind, at)) return lookAgain(at);
     if (row === null || kindOf(kind).check(row).ok) onRow(row);
   }
   function lookAgain(at: string): void {
@@ -54,7 +59,7 @@ export function useFollowed<K extends KindName>(
   );
   // another tab may have written between this one's change and its being told so
   watch(
-    () => key.value !== null && keeper.pendingOf(kind, key.value) === null,
+    () => key.value !== null && pendingOf(kind, key.value) === null,
     (isFree) => {
       const at = key.value;
       if (!isFree || !missed || at === null) return;

@@ -1,16 +1,16 @@
-import { afterEach, beforeEach, expect, jest, test } from '@jest/globals';
+import { afterEach, beforeEach, expect, test } from '@jest/globals';
 import { DEFAULT_WATER } from '@core';
 import { effectScope, ref, shallowReactive, type EffectScope } from 'vue';
-import type { WaterRow } from '../db/database';
+import { db, type WaterRow } from '../db/database';
+import { useFollowed, type Follows } from './useFollowed';
 
 /** A keeper whose changes are under way for as long as a test says. */
 const pending = shallowReactive(new Map<string, object>());
 let turn = 0;
-jest.unstable_mockModule('../db/our-keeper', () => ({
-  keeper: { pendingOf: (_kind: string, key: string) => pending.get(key) ?? null, turnOf: () => turn },
-}));
-const { db } = await import('../db/database');
-const { useFollowed } = await import('./useFollowed');
+const busyKeeper: Follows = {
+  pendingOf: (_kind, at) => (pending.get(at) ?? null) as never,
+  turnOf: () => turn,
+};
 
 const row = (depthM: number, key = 'a'): WaterRow => ({
   key,
@@ -37,7 +37,7 @@ beforeEach(async () => {
   await db.waters.clear();
   await db.waters.bulkPut([row(1), row(7, 'b')]);
   scope = effectScope();
-  scope.run(() => useFollowed('water', key, (found) => told.push(found?.value.depthM ?? null)));
+  scope.run(() => useFollowed('water', key, (found) => told.push(found?.value.depthM ?? null), busyKeeper));
   await until([1]);
 });
 afterEach(() => scope.stop());

@@ -5,8 +5,8 @@ import { causeOf } from '../db/cause';
 import { db } from '../db/database';
 import type { KindName, Rows } from '../db/kinds';
 import { keeper } from '../db/our-keeper';
+import { showsRows } from '../db/page-state';
 import { createSieve } from '../db/sieve';
-import { useKeeping } from '../stores/keeping';
 
 /**
  * Rows that follow the store by themselves, with what it does not have yet; rows that cannot be read are set aside and left out.
@@ -27,7 +27,6 @@ export function useLiveRows<K extends KindName>(
   const stored = shallowRef<readonly Rows[K][]>([]);
   const ready = ref(false);
   const error = shallowRef<Issue | null>(null);
-  const keeping = useKeeping();
   const sieve = createSieve(kind);
   let turn = 0;
 
@@ -35,7 +34,7 @@ export function useLiveRows<K extends KindName>(
     stored.value = sifted.good;
     ready.value = true;
     error.value = null;
-    if (sifted.bad.length > 0) void keeping.setRowsAside(sifted.bad);
+    if (sifted.bad.length > 0) keeper.report({ what: 'unreadable-rows', rows: sifted.bad });
   }
   const subscribe = (): Subscription =>
     liveQuery(query).subscribe({
@@ -65,5 +64,6 @@ export function useLiveRows<K extends KindName>(
     const all = keeper.overlaid(kind, stored.value);
     return all === stored.value ? all : [...all].sort(order);
   });
+  showsRows(kind, () => rows.value);
   return { rows, ready, error };
 }

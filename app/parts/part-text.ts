@@ -21,8 +21,8 @@ import {
   type UnitSystem,
   NAME,
 } from '@core';
-import type { PartRow } from '../../db/database';
-import * as words from '../../locale/en/box';
+import type { PartRow } from '../db/database';
+import * as words from '../locale/en/box';
 
 /** One part as a line of the box: what it is, its particulars, its colour. */
 export interface PartLine {

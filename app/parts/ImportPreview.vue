@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { useGradually } from '../../composables/useGradually';
+import { useGradually } from '../composables/useGradually';
 import type { AnyPart, Tray } from '@core';
-import FractionText from '../../parts/FractionText.vue';
-import { useUnits } from '../../composables/useUnits';
-import type { TakeMode } from '../../db/box-rows';
-import type { Preview } from '../../files/incoming';
+import FractionText from './FractionText.vue';
+import { useUnits } from '../composables/useUnits';
+import type { TakeMode } from '../db/box-rows';
+import type { Preview } from '../files/incoming';
 import { partTitle, quantityText } from './part-text';
-import * as words from '../../locale/en/box';
+import * as words from '../locale/en/box';
 
 /** What a list would change, line by line as far as it is readable, and how it should meet what is there already. */
 const props = defineProps<{ diff: Preview['diff'] }>();

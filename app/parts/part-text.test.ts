@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { GALLERY, TRAYS, type AnyPart, type Tray } from '@core';
-import { DEMO_BOX } from '../../../demo/brindle-mere';
+import { DEMO_BOX } from '../../demo/brindle-mere';
 import { isFound, tellPart } from './part-text';
 
 const everyPart: readonly (readonly [Tray, AnyPart])[] = TRAYS.flatMap((tray) =>
