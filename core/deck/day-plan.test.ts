@@ -16,6 +16,7 @@ import { planPrepared, prepareDeck, type DeckPlan, type Prepared } from './plan'
 import { kitOf, seasonKits, type KitModel } from './season-kit';
 import type { Solver } from './solve';
 import type { MadePlan, Trip } from './trip';
+import { runs } from '../testing/runs';
 
 let solver: Solver;
 let trip: Trip;
@@ -238,7 +239,7 @@ describe('the smallest kit', () => {
         const kit = kitOf(model, most, solver);
         expect([kit.covered.filter(Boolean).length, kit.parts.length]).toEqual([best.days, best.count]);
       }),
-      { numRuns: 150 },
+      { numRuns: runs(150) },
     );
   });
   test('of the demo box a few parts cover a year at the north arm; more cover no less', () => {

@@ -9,6 +9,7 @@ import { answered, greedy, isPossible, programmeOf, reduced, type Chosen, type D
 import { planDeck } from './plan';
 import type { Solver } from './solve';
 import { tripSchema, type Trip } from './trip';
+import { runs } from '../testing/runs';
 
 let solver: Solver;
 beforeAll(async () => {
@@ -85,7 +86,7 @@ describe('the programme', () => {
         if (locked(model, start) === locked(model, exact))
           expect(exact.worth).toBeGreaterThanOrEqual(start.worth - 1e-9);
       }),
-      { numRuns: 200 },
+      { numRuns: runs(200) },
     );
   });
 });

@@ -4,6 +4,7 @@ import { loadSolver } from '../../solver/highs';
 import type { Option } from './options';
 import { laidOut, readAnswers, reTieProgramme, tiedPlan, type ReTieModel, type TiedPlan } from './re-tie';
 import { solved, type Solver } from './solve';
+import { runs } from '../testing/runs';
 
 let solver: Solver;
 beforeAll(async () => {
@@ -106,7 +107,7 @@ describe('a day on which rigs may be changed', () => {
         if (locked(model, fixed) === locked(model, found))
           expect(found.worth).toBeGreaterThanOrEqual(fixed.worth - 1e-9);
       }),
-      { numRuns: 200 },
+      { numRuns: runs(200) },
     );
   });
   test('a change is made where it gains more than its minutes, and not where it does not', () => {

@@ -16,6 +16,7 @@ import {
   type AmountEdit,
   type EditId,
 } from './edits';
+import { runs } from '../testing/runs';
 
 const done = (rig: Rig, id: EditId, value: number | string, base = rig): Rig => {
   const edited = applyEdit(rig, base, id, value);
@@ -132,7 +133,7 @@ describe('scissors', () => {
           expect(parsed.ok ? [] : parsed.issues).toEqual([]);
         },
       ),
-      { numRuns: 300 },
+      { numRuns: runs(300) },
     );
   });
   test('clipped strands leave their stubs in the collar', () => {
@@ -182,7 +183,7 @@ describe('turning', () => {
           expect(lengthM(back)).toBeCloseTo(lengthM(rig), 9);
         },
       ),
-      { numRuns: 300 },
+      { numRuns: runs(300) },
     );
   });
   test('on edge and flat again is the same rig', () => {

@@ -11,6 +11,7 @@ import { decodeText } from './decode';
 import { doubledKeys, nestingOf } from './pandero-json/nesting';
 import { readJson, readPanderoJson } from './pandero-json/read';
 import { writeBox } from './pandero-json/write';
+import { runs } from '../testing/runs';
 
 const json = (text: string): string[] => {
   const read = readPanderoJson(text);
@@ -118,7 +119,7 @@ describe('JSON that means harm', () => {
           }
         },
       ),
-      { numRuns: 5000 },
+      { numRuns: runs(5000) },
     );
   });
   test('what parses is what a parser says, doubled keys apart', () => {
@@ -126,7 +127,7 @@ describe('JSON that means harm', () => {
       fc.property(fc.json({ maxDepth: 5 }), (text) => {
         expect(readJson(text)).toEqual({ ok: true, value: JSON.parse(text) as unknown });
       }),
-      { numRuns: 500 },
+      { numRuns: runs(500) },
     );
   });
 });
@@ -258,7 +259,7 @@ describe('lists from spreadsheets that mean harm, or well', () => {
           }
         },
       ),
-      { numRuns: 1000 },
+      { numRuns: runs(1000) },
     );
   });
   test('exported with the mark that tells spreadsheets how to read it', () => {
@@ -307,7 +308,7 @@ describe('lists from spreadsheets that mean harm, or well', () => {
           for (const found of read.issues) expect(issueText(found)).not.toMatch(/[\n\r\u2028\u2029\u202e]/);
         }
       }),
-      { numRuns: 5000 },
+      { numRuns: runs(5000) },
     );
   });
 });
@@ -344,7 +345,7 @@ describe('bytes as text', () => {
   test('any bytes are answered', () => {
     fc.assert(
       fc.property(fc.uint8Array({ maxLength: 200 }), (given) => expect(typeof decodeText(given).ok).toBe('boolean')),
-      { numRuns: 2000 },
+      { numRuns: runs(2000) },
     );
   });
   test('nothing at all is an empty text', () =>

@@ -24,6 +24,7 @@ import {
   type Gear,
   type MarginId,
 } from './margins';
+import { runs } from '../testing/runs';
 
 const gear: Gear = {
   rod: { lengthM: 2.2, power: 'medium-heavy', action: 'fast', lureFromOz: 1 / 4, lureToOz: 1 },
@@ -145,7 +146,7 @@ describe('margins', () => {
           expect(margins.map(({ id }) => id)).toEqual(MARGIN_IDS.filter((id) => margins.some((one) => one.id === id)));
         },
       ),
-      { numRuns: 150 },
+      { numRuns: runs(150) },
     );
   });
   test('every rod the craft names is one, and a rig is asked by the rules of its water', () => {

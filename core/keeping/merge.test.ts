@@ -5,6 +5,7 @@ import { mergeBuilds } from '../bench/merge-builds';
 import { jig } from '../testing/fixtures/rigs';
 import { byField, decide, type Change } from './decide';
 import { mergeFields, sameJson } from './merge';
+import { runs } from '../testing/runs';
 
 const fields = fc.dictionary(
   fc.constantFrom('a', 'b', 'c', 'd'),
@@ -33,11 +34,11 @@ describe('whether two values say the same', () => {
   test('as an independent account of them does', () => {
     fc.assert(
       fc.property(any, any, (a, b) => expect(sameJson(a, b)).toBe(told(a) === told(b))),
-      { numRuns: 5000 },
+      { numRuns: runs(5000) },
     );
     fc.assert(
       fc.property(any, (a) => expect([sameJson(a, structuredClone(a)), sameJson([a], [a, 0])]).toEqual([true, false])),
-      { numRuns: 1000 },
+      { numRuns: runs(1000) },
     );
   });
   test.each([
@@ -61,7 +62,7 @@ describe('two changes to one document', () => {
         expect(mergeFields(base, base, other)).toEqual({ value: other, clashes: [] });
         expect(mergeFields(base, other, other)).toEqual({ value: other, clashes: [] });
       }),
-      { numRuns: 5000 },
+      { numRuns: runs(5000) },
     );
   });
   test('whoever writes first: without a clash the same comes of it, and a clash is one both ways', () => {
@@ -76,7 +77,7 @@ describe('two changes to one document', () => {
           if (typeof value === 'number' && value !== base[name]) expect(one.value[name]).toBe(value);
         }
       }),
-      { numRuns: 5000 },
+      { numRuns: runs(5000) },
     );
   });
   test('fields far inside meet by themselves; a clash names its place and both values', () => {

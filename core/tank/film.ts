@@ -130,7 +130,8 @@ function pulledMps(step: RetrieveStep, forS: number): number | null {
       return 0;
     case 'lift-drop':
       return forS < step.m * LIFT_S_PER_M ? 1 / LIFT_S_PER_M : null;
-    default:
+    case 'countdown':
+    case 'kill':
       return null;
   }
 }

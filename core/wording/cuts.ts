@@ -54,8 +54,26 @@ function stepOf({ edit }: Cut, { skirt, guard, trailer }: Rig): StepId {
       return trailer?.hang === 'hung' ? 'hang-once' : 'thread';
     case 'push':
       return 'push-up';
-    default:
+    case 'turn':
       return 'turn';
+    case 'guard-bevel':
+      return 'bevel-guard';
+    case 'arm-length':
+      return 'shorten-arm';
+    case 'arm-twist':
+      return 'line-up-arm';
+    case 'squeeze':
+      return 'press-arms';
+    case 'blade-1':
+    case 'finish-1':
+    case 'blade-2':
+    case 'finish-2':
+      return 'swap-blades';
+    case 'second-hook':
+      return 'second-hook';
+    // a head is not cut to another weight: it is another head
+    case 'weight':
+      throw new Error('stepOf(weight): no cut');
   }
 }
 

@@ -42,8 +42,12 @@ export function wantValue(id: WantId, value: number, system: UnitSystem): string
     case 'kick':
       if (!Number.isFinite(value)) return id === 'kick' ? phrases.nothingKicks : 'any';
       return `${value.toFixed(value < 9.95 ? 1 : 0)}×`;
-    default:
-      return `${Math.round(value * (id === 'push' ? 1 : 100))}`;
+    case 'push':
+      return String(Math.round(value));
+    case 'show':
+    case 'ratio':
+    case 'snag':
+      return String(Math.round(100 * value));
   }
 }
 

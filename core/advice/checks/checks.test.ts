@@ -9,6 +9,7 @@ import { RIG_CHECKS, type CheckedWith, type FaultId } from '.';
 import { rigFaults } from '../../wording/rig-faults';
 import { checkedOf, FAULT_IDS } from './check';
 import { TAIL_BEYOND_SKIRT_MM } from './trailer-checks';
+import { runs } from '../../testing/runs';
 
 type Case = readonly [rig: Rig, given?: CheckedWith];
 const on = (part: Partial<Water>): CheckedWith => ({ water: { ...DEFAULT_WATER, cover: [], sky: 'bright', ...part } });
@@ -334,7 +335,7 @@ describe('checks of a rig', () => {
           }
         },
       ),
-      { numRuns: 150, seed: 11 },
+      { numRuns: runs(150), seed: 11 },
     );
   });
 });

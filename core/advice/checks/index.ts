@@ -15,7 +15,7 @@ import { PLATE_AND_BLADE_CHECKS } from './plate-and-blade-checks';
 import { RETRIEVE_CHECKS } from './retrieve-checks';
 import { TRAILER_CHECKS } from './trailer-checks';
 
-export { FAULT_POINTS, faultPoints, SEVERITY, type Severity } from '../rules/severity';
+export { FAULT_POINTS, faultPoints, SEVERITY } from '../rules/severity';
 export { FAULT_IDS, type CheckedWith, type FaultData, type FaultId } from './check';
 
 export const RIG_CHECKS: readonly RigCheck[] = [

@@ -27,7 +27,6 @@ export const stone = fact('stone');
 export const weed = fact('grass');
 export const matted = fact('matted');
 export const stems = fact('stems');
-export const junk = fact('junk');
 export const spring = fact('spring');
 export const roofed = fact('roofed');
 export const overWeed = fact('overWeed');

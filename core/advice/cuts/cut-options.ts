@@ -88,7 +88,23 @@ function amountsOf(rig: Rig, edit: EditId, now: number, min: number, max: number
       return rig.core || max < CORE_MM ? [] : [CORE_MM];
     case 'push':
       return [6].filter((mm) => mm > now && mm <= max);
-    default:
+    // not solved for: another part, what is told by eye, or no amount
+    case 'weight':
+    case 'arm-length':
+    case 'arm-twist':
+    case 'squeeze':
+    case 'blade-1':
+    case 'finish-1':
+    case 'blade-2':
+    case 'finish-2':
+    case 'guard-bevel':
+    case 'guard-spread':
+    case 'skirt-side':
+    case 'split':
+    case 'slit':
+    case 'hang':
+    case 'turn':
+    case 'second-hook':
       return [];
   }
 }

@@ -8,11 +8,9 @@ import { emptyBox, type Box } from '../../rig/parts/box';
 import { parseRig } from '../../rig/parts/schema';
 import { SOURCES } from '../../sources';
 import { TRAILERS } from '../../tackle/trailers';
-import { anyWater } from '../../testing/fixtures/boxes';
 import { anyFamilyRig, jig, spinner, vibrating } from '../../testing/fixtures/rigs';
-import { DEFAULT_WATER, FAMILIES, type Water } from '../../water/schema';
+import { DEFAULT_WATER, type Water } from '../../water/schema';
 import { adviceReport } from '../../reports/advice-report';
-import { familiesSuit } from '../rules/family-suits';
 import { measureParts, measureRig } from '../measures/rig-measures';
 import { RULE_TEXT } from '../../locale/en/rules';
 import { adviceWarnings, pickSentence, reasonText, ruleText } from '../../wording/reasons';
@@ -23,9 +21,8 @@ import { PREFER_RULES, WANT_TOPICS } from '../rules';
 import { FAMILY_RULES } from '../rules/family';
 import { bestPossible, fit, rulesOn, ruleScorer, wantScorer } from '../search/score';
 import { rigOf, candidateClasses, type CandidateClasses } from '../candidates/candidate-classes';
-import { compileWater, LIVE_SCHOOLS } from '../rules/wants';
+import { compileWater } from '../rules/wants';
 import { REELED_WANTS, WANT_IDS } from '../rules/rule';
-import { questionOf } from '../conditions/schools';
 
 const topics = WANT_TOPICS.flatMap(({ bands, shifts }) => [...bands, ...shifts]);
 const ruleIds = [...topics, ...PREFER_RULES, ...FAMILY_RULES].map(({ id }) => id);
@@ -54,28 +51,7 @@ describe('rules', () => {
       if (page) expect([id, existsSync(page)]).toEqual([id, true]);
     }
   });
-  test('each rule speaks on some water under some school: none is dead', () => {
-    const spoken = new Set<string>();
-    const hear = (water: Water): void => {
-      const compiled = compileWater(water);
-      for (const { rules } of compiled.wants) rules.forEach((rule) => spoken.add(rule));
-      for (const { id } of compiled.prefers) spoken.add(id);
-      for (const { rules } of familiesSuit(water)) rules.forEach(({ rule }) => spoken.add(rule));
-    };
-    const waters = manyWaters();
-    waters.forEach(hear);
-    for (const family of FAMILIES) waters.forEach((water) => hear({ ...water, families: [family] }));
-    for (const ref of LIVE_SCHOOLS) {
-      const schools = { [questionOf(ref)]: ref.slice(questionOf(ref).length + 1) };
-      const some = waters.filter((_, at) => at % 7 === 0);
-      for (const family of FAMILIES) some.forEach((water) => hear({ ...water, schools, families: [family] }));
-    }
-    expect(ruleIds.filter((id) => !spoken.has(id))).toEqual([]);
-  });
 });
-
-/** Waters enough to wake every rule. */
-const manyWaters = (): Water[] => fc.sample(anyWater, { seed: 11, numRuns: 4000 });
 
 describe('every rig a box allows', () => {
   const box: Box = {

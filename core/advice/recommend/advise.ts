@@ -159,6 +159,9 @@ const bandsIn = ({ compiled, medium }: Field, rig: Rig, reel: Reel | null): Reel
 /** What is known of one rig on a water, however it came about: a pick without its place in a list. */
 export type Judged = Omit<Pick, 'rank' | 'base' | 'alike' | keyof OtherTies>;
 
+/** A rig that comes from no box is judged in the field of an empty one. */
+const NO_BOX = emptyBox();
+
 /**
  * Judges one rig that need not come from a box: one that was cut, turned or cured.
  * @param rig  checked
@@ -166,7 +169,7 @@ export type Judged = Omit<Pick, 'rank' | 'base' | 'alike' | keyof OtherTies>;
 export function judgeRig(water: Water, rig: Rig, own: Angler | null = null): Judged {
   const families = familiesOf(water).includes(rig.family) ? familiesOf(water) : [...familiesOf(water), rig.family];
   const suits = familiesSuit(water, families).find(({ family }) => family === rig.family)!;
-  const field = fieldOf(water, emptyBox(), suits, undefined, undefined, own);
+  const field = fieldOf(water, NO_BOX, suits, undefined, own);
   return judgedIn(field, rig, judgedWhole(field.compiled, rig));
 }
 

@@ -19,6 +19,7 @@ import { HANDLING_TEXT } from '../../locale/en/handling';
 import { adviceWarnings } from '../../wording/reasons';
 import { advise, judgeRig } from './advise';
 import { compileWater } from '../rules/wants';
+import { runs } from '../../testing/runs';
 
 /** What flips the first picks of a box. */
 const flipsOf = (on: Water, box: Box, top: number) =>
@@ -195,7 +196,7 @@ describe('small and odd boxes', () => {
           if (at > 0) expect(score).toBeLessThanOrEqual(picks[at - 1]!.score);
         }
       }),
-      { numRuns: 40, seed: 2 },
+      { numRuns: runs(40), seed: 2 },
     );
   });
 });

@@ -9,6 +9,7 @@ import { FAMILIES, MOODS, SCHOOL_QUESTIONS, type Family, type Water } from '../.
 import { advise, judgeRig } from './advise';
 import type { WantId } from '../rules/rule';
 import { compileWater } from '../rules/wants';
+import { runs } from '../../testing/runs';
 
 /** Truths about how answers change when a water or a box does, whatever they are. */
 const middle = (water: Water, family: Family, want: WantId): number | null => {
@@ -107,7 +108,7 @@ describe('what is picked', () => {
         const [now, then] = [toughness(water), toughness(colder)];
         if (now >= 0 && then >= 0) expect(then).toBeLessThanOrEqual(now);
       }),
-      { numRuns: 60, seed: 4 },
+      { numRuns: runs(60), seed: 4 },
     );
   });
   test('forked wood never takes a pointed nose, where a rounded one of the same make is at hand', () => {
@@ -118,7 +119,7 @@ describe('what is picked', () => {
         const water: Water = { ...any, families: ['skirted'], cover: [{ kind, density: 'thick' }] };
         expect(advise(water, box, 1, { asks: 'own-school' }).picks[0]!.rig.head.nose).toBe('round');
       }),
-      { numRuns: 15, seed: 6 },
+      { numRuns: runs(15), seed: 6 },
     );
   });
   test('a heavier head never falls slower', () => {
@@ -128,7 +129,7 @@ describe('what is picked', () => {
         const heavier = judgeRig(water, { ...rig, head: { ...rig.head, weightOz } });
         expect(heavier.has.fall).toBeGreaterThanOrEqual(judgeRig(water, rig).has.fall - 1e-9);
       }),
-      { numRuns: 60 },
+      { numRuns: runs(60) },
     );
   });
   test('a smaller box never answers better', () => {
@@ -142,7 +143,7 @@ describe('what is picked', () => {
         // with one family the scale stays the same
         expect(best(smaller)).toBeLessThanOrEqual(best(box) + 1e-9);
       }),
-      { numRuns: 60, seed: 8 },
+      { numRuns: runs(60), seed: 8 },
     );
   });
   const NOTHING = 0.05;
@@ -162,7 +163,7 @@ describe('what is picked', () => {
             .map(({ score }) => score.toFixed(9));
         expect(scores(turned)).toEqual(scores(box));
       }),
-      { numRuns: 40, seed: 9, endOnFailure: true },
+      { numRuns: runs(40), seed: 9, endOnFailure: true },
     );
   });
   test('what is used up changes nothing', () => {
@@ -173,7 +174,7 @@ describe('what is picked', () => {
           JSON.stringify(advise(water, box, 3, { asks: 'own-school' }).picks),
         );
       }),
-      { numRuns: 25, seed: 10 },
+      { numRuns: runs(25), seed: 10 },
     );
   });
   test('choosing the school that answers anyway changes no score', () => {
@@ -187,7 +188,7 @@ describe('what is picked', () => {
           advise(one, box, 4, { asks: 'own-school' }).picks.map(({ score }) => score);
         expect(scores(chosen)).toEqual(scores(water));
       }),
-      { numRuns: 60, seed: 12 },
+      { numRuns: runs(60), seed: 12 },
     );
   });
 });

@@ -9,6 +9,7 @@ import { compileWater } from '../rules/wants';
 import { judgedWhole } from '../ready/make-ready';
 import { dissentText } from '../../wording/dissent';
 import { advise, type Pick } from './advise';
+import { runs } from '../../testing/runs';
 
 const spoilt = (ids: Pick['faults']): number => ids.filter((id) => SEVERITY[id] < 3).length;
 const changedParts = (a: Pick['rig'], b: Pick['rig']): number =>
@@ -19,11 +20,11 @@ const changedParts = (a: Pick['rig'], b: Pick['rig']): number =>
   ].filter(([x, y]) => JSON.stringify(x) !== JSON.stringify(y)).length;
 
 describe('what another school would tie', () => {
-  const waters = fc.sample(anyWater, { numRuns: 18, seed: 12 });
+  const waters = fc.sample(anyWater, { numRuns: Math.max(9, runs(18)), seed: 12 });
   const told = waters.flatMap((water) =>
     advise(water, DEMO_BOX, 2).picks.flatMap((pick) => pick.dissent.map((other) => ({ water, pick, other }))),
   );
-  test('is said on many waters', () => expect(told.length).toBeGreaterThan(12));
+  test('is said on many waters', () => expect(told.length).toBeGreaterThan(waters.length / 2));
   test('it can be tied, and its own school likes it better than ours', () => {
     for (const { water, pick, other } of told.filter(
       (row) => row.other.question !== 'trailer-hook' && row.other.rule === undefined,

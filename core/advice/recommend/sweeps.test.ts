@@ -41,7 +41,9 @@ const isNearTie = ({ picks }: Advice, was: string, part: (pick: Pick) => string)
 
 describe.each(Object.entries(WATERS))('%s', (_, water) => {
   test.each(Object.entries(SWEEPS))('%s', (field, values) => {
-    const answers = values.map((at) =>
+    // in `npm test` every second step: a part that flickers does so there too
+    const looked = values.filter((_step, at) => process.env['SOAK'] || at % 2 === 0);
+    const answers = looked.map((at) =>
       advise(changed(water, field as 'depthM', at), DEMO_BOX, 6, { asks: 'own-school' }),
     );
     for (const [name, part] of Object.entries(PARTS)) {

@@ -1,34 +1,19 @@
 import { FAMILIES, type Family } from '../../water/schema';
-import type { PreferRule, WantTopic } from './rule';
+import type { PreferRule } from './rule';
 import { COLOUR_RULES } from './colour';
-import { FALL_BANDS, FALL_BOUNDS, FALL_SHIFTS } from './fall';
+import type { FALL_BANDS, FALL_SHIFTS } from './fall';
 import { HEAD_RULES } from './heads';
 import { HOOK_AND_GUARD_RULES } from './hooks-and-guards';
-import { PUSH_BANDS, PUSH_BOUNDS, PUSH_SHIFTS, SHOW_BANDS, SHOW_BOUNDS, SHOW_SHIFTS } from './motion';
-import { LENGTH_BANDS, LENGTH_SHIFTS, RATIO_BANDS, SNAG_BANDS } from './size';
-import { HOLD_BANDS, HOLD_BOUNDS, HOLD_SHIFTS, KICK_BANDS, RUN_BANDS, WINDOW_BANDS } from './retrieve';
+import type { PUSH_BANDS, PUSH_SHIFTS, SHOW_BANDS, SHOW_SHIFTS } from './motion';
+import type { LENGTH_BANDS, LENGTH_SHIFTS, RATIO_BANDS, SNAG_BANDS } from './size';
+import type { HOLD_BANDS, HOLD_SHIFTS, KICK_BANDS, RUN_BANDS, WINDOW_BANDS } from './retrieve';
 import type { FAMILY_RULES } from './family';
 import { SPINNER_RULES } from './spinner';
 import { SKIRT_RULES } from './skirts';
 import { SWIM_RULES } from './swim';
 import { TRAILER_RULES } from './trailers';
 import { VIBRATING_RULES } from './vibrating';
-import { WEIGHT_BANDS, WEIGHT_BOUNDS, WEIGHT_SHIFTS } from './weight';
-
-/** Rules that set bands, a topic for each want. */
-export const WANT_TOPICS: readonly WantTopic[] = [
-  { want: 'fall', bands: FALL_BANDS, shifts: FALL_SHIFTS, bounds: FALL_BOUNDS },
-  { want: 'weight', bands: WEIGHT_BANDS, shifts: WEIGHT_SHIFTS, bounds: WEIGHT_BOUNDS },
-  { want: 'push', bands: PUSH_BANDS, shifts: PUSH_SHIFTS, bounds: PUSH_BOUNDS },
-  { want: 'show', bands: SHOW_BANDS, shifts: SHOW_SHIFTS, bounds: SHOW_BOUNDS },
-  { want: 'length', bands: LENGTH_BANDS, shifts: LENGTH_SHIFTS },
-  { want: 'ratio', bands: RATIO_BANDS, shifts: [] },
-  { want: 'snag', bands: SNAG_BANDS, shifts: [] },
-  { want: 'run', bands: RUN_BANDS, shifts: [] },
-  { want: 'hold', bands: HOLD_BANDS, shifts: HOLD_SHIFTS, bounds: HOLD_BOUNDS },
-  { want: 'window', bands: WINDOW_BANDS, shifts: [] },
-  { want: 'kick', bands: KICK_BANDS, shifts: [] },
-];
+import type { WEIGHT_BANDS, WEIGHT_SHIFTS } from './weight';
 
 /** Rules that name no family are said of skirted jigs; those on colour hold for anything with a skirt or a trailer. */
 const meantFor = (rules: readonly PreferRule[], family: readonly Family[]): PreferRule[] =>
@@ -44,6 +29,8 @@ export const PREFER_RULES: readonly PreferRule[] = [
   ...meantFor(SPINNER_RULES, ['spinner']),
   ...meantFor(COLOUR_RULES, FAMILIES).map((rule) => ({ ...rule, weight: COLOUR_COUNTS * rule.weight })),
 ];
+
+export { WANT_TOPICS } from './want-topics';
 
 type IdOf<T extends readonly { readonly id: string }[]> = T[number]['id'];
 

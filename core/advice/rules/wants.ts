@@ -1,130 +1,28 @@
 import type { Angler } from '../conditions/angler';
-import { holds, share, type Condition } from '../conditions/condition';
-import { PREFER_RULES, WANT_TOPICS } from '.';
-import { isMistake, MISTAKE_RULES } from './mistakes';
-import {
-  REELED_WANTS,
-  WANT_IDS,
-  type Target,
-  type BandRule,
-  type PreferRule,
-  type SpokenRule,
-  type WantId,
-} from './rule';
-import { wantFromFile } from '../../water/intent';
-import { leadingFamily } from './family-suits';
-import { waterFacts, type Reel, type WaterFacts } from '../conditions/water-facts';
-import { IN_HAND_COUNTS, WANT_WEIGHTS } from './weights';
-import { schoolAnswers, schoolShare, schoolSpeaks, type SchoolAnswers } from '../conditions/schools';
+import { holds } from '../conditions/condition';
+import { schoolShare, schoolSpeaks, type SchoolAnswers } from '../conditions/schools';
+import type { WaterFacts } from '../conditions/water-facts';
 import { FAMILIES, type Family, type SchoolRef, type Water } from '../../water/schema';
+import { PREFER_RULES } from '.';
+import { compileAsked, sayOf, speaksOn, topicsFor, type AskedOfRigs, type Spoken } from './asked';
+import { leadingFamily } from './family-suits';
+import { isMistake, MISTAKE_RULES } from './mistakes';
+import type { PreferRule, SpokenRule, Target } from './rule';
 
-/** A band this water asks for, SI, and the rules that made it: the one that set it first, then those that moved it. */
-export interface Want {
-  readonly id: WantId;
-  readonly from: number;
-  readonly to: number;
-  readonly weight: number;
-  readonly rules: readonly string[];
-  /** the angler took it in hand: what the water itself would ask, or null where it would ask nothing */
-  readonly inHand?: WaterBand | null;
-}
-/** What the water itself asks where the angler asks for something else. */
-export type WaterBand = Pick<Want, 'from' | 'to' | 'rules'>;
+export { IN_HAND, wantOf, type Want, type WaterBand } from './asked';
 
-/** Stands for the rule of a band that an angler set. */
-export const IN_HAND = 'in-hand';
-
-function reelOf(wants: readonly Want[]): Reel | null {
-  const [run, hold] = (['run', 'hold'] as const).map((id) => wants.find((want) => want.id === id));
-  return run && hold ? { paceMps: (hold.from + hold.to) / 2, depthM: (run.from + run.to) / 2 } : null;
-}
-
-/** Wants a family is not asked: reeled lures are not judged by their fall, and a frame of wire has no length or depth of body. */
-const NOT_ASKED_OF: Readonly<Record<Family, ReadonlySet<WantId>>> = {
-  skirted: new Set(),
-  vibrating: new Set<WantId>(['fall']),
-  spinner: new Set<WantId>(['fall', 'length', 'ratio']),
-};
-
-/** A water compiled once: bands, and the rules that speak about rigs here. */
-export interface CompiledWater {
-  readonly facts: WaterFacts;
-  readonly wants: readonly Want[];
+/** A water compiled once: what it asks, and the rules that speak about rigs here. */
+export interface CompiledWater extends AskedOfRigs {
   readonly prefers: readonly SpokenRule[];
-  readonly schools: SchoolAnswers;
-  /** wants the angler took in hand that are not asked of this family here: they count for nothing */
-  readonly unheeded: readonly WantId[];
   /** what the angler fishes with; null where every rig gets what its rules ask */
   readonly own: Angler | null;
 }
 
-/** Ends of the scales that have ends. */
-const SCALE_ENDS: Partial<Record<WantId, readonly [number, number]>> = { push: [0, 100], show: [0, 1], snag: [0, 1] };
-
-/** How far a rule speaks here, 0 to 1: its condition on its ramp, and the school it follows. */
-const sayOf = (rule: Spoken, facts: WaterFacts, schools: SchoolAnswers): number => {
-  const heard = schoolShare(schools, rule.school);
-  if (heard === 0) return 0;
+/** How far a rule for or against rigs speaks here, 0 to 1. */
+function prefersBy(rule: PreferRule, facts: WaterFacts, schools: SchoolAnswers): number {
   // a fault is there or it is not: check and search go by the same yes or no
-  if (rule.id !== undefined && isMistake(rule.id)) return holds(rule.when, facts) ? 1 : 0;
-  return Math.min(heard, share(rule.when, facts));
-};
-const speaksOn = (rule: Spoken, facts: WaterFacts, schools: SchoolAnswers): boolean =>
-  schoolSpeaks(schools, rule.school) && holds(rule.when, facts);
-
-/** The bands that have a say, each with its share: the first has all of what its condition holds, the next of what is left. */
-function sharesOf(bands: readonly BandRule[], facts: WaterFacts, schools: SchoolAnswers): [BandRule, number][] {
-  const shares: [BandRule, number][] = [];
-  let left = 1;
-  for (const band of bands) {
-    const say = left * sayOf(band, facts, schools);
-    if (say > 0) shares.push([band, say]);
-    left -= say;
-    if (left <= 1e-9) break;
-  }
-  return shares;
-}
-
-const within = (value: number, [least, most]: readonly [number, number] = [-Infinity, Infinity]): number =>
-  Math.min(most, Math.max(least, value));
-
-function compileWant(topic: (typeof WANT_TOPICS)[number], facts: WaterFacts, schools: SchoolAnswers): Want | null {
-  const shares = sharesOf(topic.bands, facts, schools);
-  const all = shares.reduce((sum, [, part]) => sum + part, 0);
-  const band = topic.bands.find((one) => speaksOn(one, facts, schools));
-  if (!band) return null;
-  const isRatio = WANT_WEIGHTS[topic.want].scale === 'ratio';
-  // between two bands both count: an end lies between theirs, by how far each holds
-  const at = (end: 'from' | 'to'): number => {
-    const ends = shares.map(([one, part]): [number, number] => {
-      const set = one[end];
-      return [typeof set === 'number' ? set : set(facts), part / all];
-    });
-    if (ends.length === 1) return ends[0]![0];
-    return isRatio
-      ? Math.exp(ends.reduce((sum, [value, part]) => sum + part * Math.log(value), 0))
-      : ends.reduce((sum, [value, part]) => sum + part * value, 0);
-  };
-  const rules = [band.id];
-  let [times, plus] = [1, 0];
-  for (const shift of topic.shifts) {
-    const say = sayOf(shift, facts, schools);
-    times *= (shift.times ?? 1) ** say;
-    plus += (shift.plus ?? 0) * say;
-    if (speaksOn(shift, facts, schools)) rules.push(shift.id);
-  }
-  times = within(times, topic.bounds?.times);
-  plus = within(plus, topic.bounds?.plus);
-  // an index is told in whole points
-  const told = (value: number): number => (topic.want === 'push' ? Math.round(value) : value);
-  let [from, to] = [at('from') * times + plus, at('to') * times + plus].map(told) as [number, number];
-  const ends = SCALE_ENDS[topic.want];
-  if (ends) {
-    const width = to - from;
-    from = Math.min(Math.max(from, ends[0]), ends[1] - width / 2);
-    to = Math.max(Math.min(to, ends[1]), ends[0] + width / 2);
-  }
-  return { id: topic.want, from, to, weight: WANT_WEIGHTS[topic.want].weight, rules };
+  if (isMistake(rule.id)) return schoolShare(schools, rule.school) > 0 && holds(rule.when, facts) ? 1 : 0;
+  return sayOf(rule, facts, schools);
 }
 
 /**
@@ -138,32 +36,27 @@ export function compileWater(
   family: Family = leadingFamily(water),
   own: Angler | null = null,
 ): CompiledWater {
-  const facts = waterFacts(water, family);
-  const schools = schoolAnswers(facts);
-  const { topics, prefers } = rulesFor(family);
-  const asked = topics.map((topic) => compileWant(topic, facts, schools));
-  const { wants, unheeded } = inHand(water, facts, topics, asked);
+  const asked = compileAsked(water, family);
+  const { schools } = asked;
+  // what a rule for rigs asks of the water does not depend on how it is reeled there
+  const facts: WaterFacts = { ...asked.facts, reel: null };
   return {
-    facts: { ...facts, reel: reelOf(wants) },
-    wants,
+    ...asked,
     prefers: withoutBlamed(
-      prefers.flatMap((rule): SpokenRule[] => {
-        const say = sayOf(rule, facts, schools);
+      prefersFor(family).flatMap((rule): SpokenRule[] => {
+        const say = prefersBy(rule, facts, schools);
         return say > 0 ? [{ ...rule, weight: say * rule.weight, holds: speaksOn(rule, facts, schools) }] : [];
       }),
     ),
-    schools,
-    unheeded,
     own,
   };
 }
 
-/** One want of a water for a family, as its schools have it; null where it is not asked. */
-export function wantOf(water: Water, family: Family, id: WantId): Want | null {
-  const facts = waterFacts(water, family);
-  const topic = rulesFor(family).topics.find(({ want }) => want === id);
-  return topic ? compileWant(topic, facts, schoolAnswers(facts)) : null;
-}
+/** The rules for and against rigs that are meant for a family. */
+const prefersFor = (family: Family): readonly PreferRule[] => [
+  ...PREFER_RULES.filter(({ target }) => target.family?.includes(family)),
+  ...MISTAKE_RULES.filter(({ target }) => target.family === undefined || target.family.includes(family)),
+];
 
 type Values = readonly unknown[];
 /** Axes by which a mistake is told, but for the families it is made in. */
@@ -197,64 +90,10 @@ function withoutBlamed(prefers: readonly SpokenRule[]): SpokenRule[] {
   });
 }
 
-type Topics = readonly (typeof WANT_TOPICS)[number][];
-
-/** The wants of a water with those the angler took in hand in their place; each keeps what the water itself would ask. */
-function inHand(
-  water: Water,
-  facts: WaterFacts,
-  topics: Topics,
-  asked: readonly (Want | null)[],
-): { readonly wants: readonly Want[]; readonly unheeded: readonly WantId[] } {
-  const { intent, ...waterAlone } = water;
-  if (intent === undefined) return { wants: asked.filter((want) => want !== null), unheeded: [] };
-  const own = intent.run === undefined ? facts : waterFacts(waterAlone, facts.family);
-  const ownSchools = schoolAnswers(own);
-  const isAsked = (id: WantId): boolean =>
-    topics.some(({ want }) => want === id) && (facts.reeled || !(REELED_WANTS as readonly WantId[]).includes(id));
-  // how heavy a head is and how it falls are two sides of one thing: who asks for one is not held to the other
-  const yields = (id: WantId): boolean => id === 'weight' && intent.fall !== undefined && isAsked('fall');
-  const wants = topics.flatMap((topic, at): Want[] => {
-    const band = intent[topic.want];
-    const byWater = asked[at] ?? null;
-    if (band === undefined && yields(topic.want)) return [];
-    if (band === undefined || !isAsked(topic.want)) return byWater === null ? [] : [byWater];
-    const alone = intent.run === undefined ? byWater : compileWant(topic, own, ownSchools);
-    return [
-      {
-        id: topic.want,
-        from: wantFromFile(topic.want, band.from),
-        to: wantFromFile(topic.want, band.to),
-        weight: IN_HAND_COUNTS * WANT_WEIGHTS[topic.want].weight,
-        rules: [IN_HAND],
-        inHand: alone && { from: alone.from, to: alone.to, rules: alone.rules },
-      },
-    ];
-  });
-  // at the bottom a jig is down where it is wanted without being reeled there
-  const isDown = (id: WantId): boolean => id === 'run' && facts.bottom;
-  return { wants, unheeded: WANT_IDS.filter((id) => intent[id] !== undefined && !isAsked(id) && !isDown(id)) };
-}
-
-/** What is asked of a family, and the rules that speak about it. */
-function rulesFor(family: Family): {
-  readonly topics: Topics;
-  readonly prefers: readonly PreferRule[];
-} {
-  return {
-    topics: WANT_TOPICS.filter(({ want }) => !NOT_ASKED_OF[family].has(want)),
-    prefers: [
-      ...PREFER_RULES.filter(({ target }) => target.family?.includes(family)),
-      ...MISTAKE_RULES.filter(({ target }) => target.family === undefined || target.family.includes(family)),
-    ],
-  };
-}
-
-type Spoken = { readonly id?: string; readonly school?: SchoolRef; readonly when: Condition<WaterFacts> };
-const everyRule = (family: Family): Spoken[] => {
-  const { topics, prefers } = rulesFor(family);
-  return [...topics.flatMap(({ bands, shifts }) => [...bands, ...shifts]), ...prefers];
-};
+const everyRule = (family: Family): readonly Spoken[] => [
+  ...topicsFor(family).flatMap(({ bands, shifts }) => [...bands, ...shifts]),
+  ...prefersFor(family),
+];
 
 /** Schools that have a rule for this water, by whether the answers given now let them speak. */
 function schoolsHere({ facts, schools }: CompiledWater, speaking: boolean): SchoolRef[] {

@@ -6,7 +6,8 @@ import type { Family, Water } from '../../water/schema';
 import type { WantId } from '../rules/rule';
 import { reachableRangesOf, type ReachableRange, type ReachableRangeOf } from './reachable-ranges';
 import { familiesSuit, type FamilySuits } from '../rules/family-suits';
-import { variantsOf, type Variants } from '../candidates/variants';
+import { laidOutFor } from '../candidates/laid-out';
+import type { Variants } from '../candidates/variants';
 import { fitter } from './score';
 import {
   judgeOf,
@@ -22,12 +23,10 @@ import {
 } from './best-first';
 import {
   rigOf,
-  candidateClasses,
   spaceFor,
   type HeadClass,
   type CandidateClasses,
   type TrailerClass,
-  type SharedTrailers,
 } from '../candidates/candidate-classes';
 import { compileWater, type CompiledWater } from '../rules/wants';
 import type { WaterFacts } from '../conditions/water-facts';
@@ -94,39 +93,25 @@ const physicsKey = ({ water, tempC, reel, reeled, depthM }: WaterFacts): string 
     ...[water.cover, water.localRules ?? null],
   ]);
 
-const sameSpace = (a: WaterFacts, b: WaterFacts): boolean =>
-  JSON.stringify(spaceFor(a)) === JSON.stringify(spaceFor(b));
-
-function physicsOf(box: Box, compiled: CompiledWater, like: Field | undefined, shared: SharedTrailers): Physics {
+function physicsOf(box: Box, compiled: CompiledWater): Physics {
   const { facts } = compiled;
   const medium = mediumOf(facts.water);
-  const laidOut = like && sameSpace(like.compiled.facts, facts) ? like : null;
-  const space = laidOut?.space ?? candidateClasses(box, [facts.family], spaceFor(facts), shared);
+  const { space, kin } = laidOutFor(box, facts.family, spaceFor(facts));
   return {
     space,
-    kin: laidOut?.kin ?? variantsOf(space),
+    kin,
     medium,
     reach: cachedReach(space, reachableRangesOf(space, medium, facts)),
     numbersOf: rigNumbers(space, compiled, medium),
   };
 }
 
-/**
- * @param like    a field over the same box: what it measured is used again where this water leaves it unchanged
- * @param shared  trailers laid out for other families of the same box
- */
-export function fieldOf(
-  water: Water,
-  box: Box,
-  suits: FamilySuits,
-  like?: Field,
-  shared: SharedTrailers = new Map(),
-  own: Angler | null = null,
-): Field {
+/** @param like  a field over the same box: what it measured is used again where this water leaves it unchanged */
+export function fieldOf(water: Water, box: Box, suits: FamilySuits, like?: Field, own: Angler | null = null): Field {
   const { family } = suits;
   const compiled = compileWater(water, family, own);
   const same = like !== undefined && physicsKey(like.compiled.facts) === physicsKey(compiled.facts);
-  const physics = same ? like : physicsOf(box, compiled, like, shared);
+  const physics = same ? like : physicsOf(box, compiled);
   const { space } = physics;
   return {
     suits,
@@ -148,14 +133,12 @@ export function fieldOf(
  * @param own   what the angler fishes with; null where every rig gets what its rules ask
  */
 export function fieldsOf(water: Water, box: Box, like: readonly Field[] = [], own: Angler | null = null): Field[] {
-  const shared: SharedTrailers = new Map();
   return familiesSuit(water).map((suits) =>
     fieldOf(
       water,
       box,
       suits,
       like.find((field) => field.suits.family === suits.family),
-      shared,
       own,
     ),
   );

@@ -51,11 +51,14 @@ export const UNTESTED: KnownFactors = {
 };
 
 /** What this thread works with: bodies that are made remember it. */
-let inForce: (kind: TrailerKind | null) => KnownFactors = () => UNTESTED;
+const untested = (): KnownFactors => UNTESTED;
+let inForce: (kind: TrailerKind | null) => KnownFactors = untested;
 /** Puts in force what tests taught; bodies made before keep what they were made with. */
 export const putInForce = (known: ((kind: TrailerKind | null) => KnownFactors) | null): void => {
-  inForce = known ?? (() => UNTESTED);
+  inForce = known ?? untested;
 };
+/** Differs once other factors are in force: what was put together before is of others. */
+export const factorsMark = (): unknown => inForce;
 export const knownFactors = (kind: TrailerKind | null): KnownFactors => inForce(kind);
 
 /** Factors on top of the best estimate. */

@@ -1,5 +1,5 @@
 import { APPENDAGE, APPENDAGE_FORMS, TRAILERS, type ProfilePoint, type TrailerRow } from '../../tackle/trailers';
-import { lengthMFromIn, lengthMFromMm, massKgFromG, radFromDeg } from '../../units/units';
+import { lengthMFromMm, massKgFromG, radFromDeg } from '../../units/units';
 import type { Trailer } from '../parts/schema';
 
 /** What the plastic weighs and shows to the water. SI. */
@@ -206,5 +206,3 @@ export function nominalTrailerMassKg(kind: Trailer['kind'], lengthMm: number): n
 
 /** A round body shows the same face however it is turned. */
 export const isRoundBody = (kind: Trailer['kind']): boolean => TRAILERS[kind].round;
-
-export const nominalLengthMm = (kind: Trailer['kind']): number => lengthMFromIn(TRAILERS[kind].nominalIn) * 1000;

@@ -125,9 +125,15 @@ export function catalogueBox(): Box {
 
 /** The same where lead may not be fished: everything in tungsten. */
 export function catalogueFor({ lead }: { readonly lead: boolean }): Box {
+  const known = catalogues.get(lead);
+  if (known) return known;
   const all = catalogueBox();
-  return lead ? all : { ...all, heads: all.heads.map((head) => ({ ...head, metal: 'tungsten' })) };
+  const made: Box = lead ? all : { ...all, heads: all.heads.map((head) => ({ ...head, metal: 'tungsten' })) };
+  catalogues.set(lead, made);
+  return made;
 }
+/** Made once each: whoever asks again gets the same box, and what was worked out of it. */
+const catalogues = new Map<boolean, Box>();
 
 /** Weights vibrating heads and spinner frames are commonly made in, oz. @source craft-practice */
 const VIBRATING_OZ = [1 / 4, 3 / 8, 1 / 2, 5 / 8, 3 / 4];

@@ -206,7 +206,6 @@ export const MIN_TRAILER_LEFT_MM = 15;
 
 export type Rig = z.infer<typeof rigSchema>;
 export type Head = z.infer<typeof headSchema>;
-export type Hook = z.infer<typeof hookSchema>;
 export type Guard = z.infer<typeof guardSchema>;
 export type Skirt = z.infer<typeof skirtSchema>;
 export type Trailer = z.infer<typeof trailerSchema>;
