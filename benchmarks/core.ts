@@ -57,24 +57,16 @@ import { measureJudgement } from './judgement';
 import { measureDeck } from './deck';
 import { measureLog } from './log';
 import { measureTankAndMap } from './tank-and-map';
-import { line, medianUs, timesLonger } from './line';
+import { finish, line, medianUs, part, timesLonger, yardstickUs } from './line';
 
 const rig = advise(NORTH_ARM, DEMO_BOX, 1).picks[0]!.rig;
 const medium = mediumAt(NORTH_ARM.temperatureC);
 const body = rigBody(rig);
 const fall = steadyFall(body, medium);
 
-/** The yardstick of a run: a fixed amount of plain arithmetic on this machine. */
-const yardstickUs = medianUs(200, () => {
-  let sum = 0;
-  for (let i = 1; i <= 1000; i++) sum += Math.sqrt(i) * Math.log(i);
-  return sum;
-});
-line('yardstick', yardstickUs, 'us');
-
 const fallUs = medianUs(2000, () => steadyFall(body, medium));
 line('fall', fallUs, 'us', 30);
-line('fall-per-yardstick', fallUs / yardstickUs, 'ratio');
+line('fall-per-yardstick', fallUs / yardstickUs(), 'ratio');
 line('fall-with-band', medianUs(1000, () => fallBandMps(body, medium, fall)) + fallUs, 'us', 30);
 line(
   'fishes-like',
@@ -311,11 +303,12 @@ const cardOnce = () => layOutCard({ rig: cutRig, readouts, system: 'us', paper: 
 line('cut-card-pdf', medianUs(5, () => cardPdf(cardOnce())) / 1000, 'ms', 500);
 line('cut-card-svg', medianUs(20, () => cardSvg(cardOnce())) / 1000, 'ms', 500);
 
-measureJudgement();
+await part('judgement', measureJudgement);
 const fished = fishedOn(NORTH_ARM, rig);
 const gear = gearAt(DEMO_BOX, { rod: 0, reel: 0, line: 0 })!;
 line('gear-margins', medianUs(200, () => marginsOf(fished, gear)) / 1000, 'ms', 1);
 line('gear-best-of-box', medianUs(3, () => bestGear(fished, DEMO_BOX)) / 1000, 'ms');
-await measureDeck();
-measureLog();
-measureTankAndMap(rig, DEFAULT_PLAN);
+await part('deck', measureDeck);
+await part('log', measureLog);
+await part('tank and map', () => measureTankAndMap(rig, DEFAULT_PLAN));
+finish();
