@@ -12,7 +12,7 @@ export const say = (text) => console.log(`pandero: ${text} (${Math.round((Date.n
 /** What was counted, and how long each stage took. */
 export const counted = { passed: 0, failed: 0, took: [] };
 
-/** Runs a program; what it says is shown as it comes, or when it is done where others run beside it. */
+/** Runs a program; what it says is shown as it comes, or, where others run beside it, once it has failed. */
 function running(command, args, { env = {}, isAlone }) {
   return new Promise((resolve) => {
     const stdio = isAlone ? ['ignore', 'inherit', 'inherit'] : ['ignore', 'pipe', 'pipe'];
@@ -37,7 +37,7 @@ export async function stage(name, command, args, { report, env, isAlone = false 
   }
   const { code, said } = await running(command, args, { env, isAlone });
   counted.took.push([name, Date.now() - began]);
-  if (said.trim() !== '') console.log(said.trimEnd());
+  if (code !== 0 && said.trim() !== '') console.log(said.trimEnd());
   if (report && existsSync(report.file)) {
     const { good, bad } = report.count(JSON.parse(readFileSync(report.file, 'utf8')));
     counted.passed += good;

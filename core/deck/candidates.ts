@@ -31,10 +31,12 @@ export function withoutBanned(box: Box, bans: Trip['bans'] = []): Box {
   return { ...box, ...Object.fromEntries([...trays].map((tray) => [tray, left(tray)])) };
 }
 
+/** How well a rig answers a stop, and how it is fished there. */
+type JudgedThere = Pick<Judged, 'score' | 'handled'>;
 /** What was asked of one box before: of waters, and of rigs on them. */
 export interface AskedBefore {
   readonly picks: Map<string, readonly Made[]>;
-  readonly judged: Map<string, Pick<Judged, 'score' | 'handled'>>;
+  readonly judged: Map<string, JudgedThere>;
 }
 export const nothingAsked = (): AskedBefore => ({ picks: new Map(), judged: new Map() });
 type Made = { readonly rig: Rig; readonly base: Rig };
@@ -80,22 +82,34 @@ export function candidatesOf(
         found.push({ rig: pick.rig, base: pick.base });
     }
   }
-  return found.map(({ rig, base }, place): Candidate => {
+  return found.map((made, place): Candidate => {
     tell((1 + place / found.length) / 2);
-    const own = JSON.stringify(rig);
-    const judged = waters.map((water, at) =>
-      remembered(before.judged, `${own} ${keys[at]!}`, () => {
-        const { score, handled } = judgeRig(water, rig);
-        return { score, handled };
-      }),
-    );
-    return {
-      rig,
-      base,
-      scores: judged.map(({ score }) => score),
-      fished: judged.map(({ handled }, at) => fishedOf(rig, handled, waters[at]!)),
-    };
+    const own = JSON.stringify(made.rig);
+    return judgedOn(waters, made, (ask, at) => remembered(before.judged, `${own} ${keys[at]!}`, ask));
   });
+}
+
+/**
+ * A rig with how well it answers each stop and how it is fished there.
+ * @param known  gives what was judged before, or asks
+ */
+export function judgedOn(
+  waters: readonly Water[],
+  { rig, base }: Made,
+  known: (ask: () => JudgedThere, at: number) => JudgedThere = (ask) => ask(),
+): Candidate {
+  const judged = waters.map((water, at) =>
+    known(() => {
+      const { score, handled } = judgeRig(water, rig);
+      return { score, handled };
+    }, at),
+  );
+  return {
+    rig,
+    base,
+    scores: judged.map(({ score }) => score),
+    fished: judged.map(({ handled }, at) => fishedOf(rig, handled, waters[at]!)),
+  };
 }
 
 /** Parts of a box a rig is made of, by tray and place; what is not found there is no matter of quantity. */

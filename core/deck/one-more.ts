@@ -1,11 +1,8 @@
 import { advise } from '../advice/recommend/advise';
 import { whatToBuy, type Purchase } from '../advice/recommend/purchases';
-import { fishedOf } from '../gear';
 import { sameJson } from '../keeping/merge';
-import { judgeRig } from '../advice/recommend/advise';
 import type { Box } from '../rig/parts/box';
-import type { Candidate } from './candidates';
-import { partsOf } from './candidates';
+import { judgedOn, partsOf, type Candidate } from './candidates';
 import { optionsOf } from './options';
 import { planPrepared, type DeckPlan, type Prepared } from './plan';
 import type { Solver } from './solve';
@@ -59,13 +56,7 @@ function prepareWith(prepared: Prepared, box: Box, on: readonly number[]): Prepa
   const added: Candidate[] = [];
   for (const { rig, base } of found) {
     if ([...prepared.candidates, ...added].some((one) => sameJson(one.rig, rig))) continue;
-    const judged = waters.map((water) => judgeRig(water, rig));
-    added.push({
-      rig,
-      base,
-      scores: judged.map(({ score }) => score),
-      fished: judged.map(({ handled }, at) => fishedOf(rig, handled, waters[at]!)),
-    });
+    added.push(judgedOn(waters, { rig, base }));
   }
   const from = prepared.candidates.length;
   const options = optionsOf(added, box).map((option) => ({ ...option, rig: option.rig + from }));

@@ -1,4 +1,5 @@
 import Papa from 'papaparse';
+import { fail, issue, ok, type Result } from '../result';
 
 /** Rows of comma-separated texts of any dialect, with their lines. */
 
@@ -57,4 +58,32 @@ export function opening(text: string): {
     from += rest[0].length;
     line++;
   }
+}
+
+/** A table whose header names columns that are known. */
+export interface Table<Column extends string> {
+  readonly header: readonly (Column | '')[];
+  /** line of the header */
+  readonly line: number;
+  readonly rows: readonly Row[];
+}
+
+/**
+ * Reads the rows of a table that is ours: every column is known, no quote mark stays open, something stands under the header.
+ * @returns the rows without blank ones, or every problem by line and column
+ */
+export function tableOf<Column extends string>(text: string, columns: readonly Column[]): Result<Table<Column>> {
+  const plain = text.replace(/^\uFEFF/, '');
+  if (plain.trim() === '') return fail([issue('empty-file', '')]);
+  const { from, line, delimiter } = opening(plain);
+  const body = plain.slice(from);
+  const first = body.slice(0, body.search(/\r|\n|$/));
+  const { rows, unclosed } = rowsOf(body, delimiter ?? delimiterOf(first), line);
+  if (unclosed.length > 0) return fail(unclosed.map((at) => issue('broken-quotes', '', {}, at)));
+  const header = (rows[0]?.cells ?? []).map((cell) => cell.trim());
+  const allowed = columns.join(', ');
+  const strange = header.filter((name) => name !== '' && !columns.some((known) => known === name));
+  if (strange.length > 0)
+    return fail(strange.map((name) => issue('unknown-column', name.slice(0, 60), { allowed }, line)));
+  return ok({ header: header as (Column | '')[], line, rows: rows.slice(1).filter(({ cells }) => !isBlank(cells)) });
 }

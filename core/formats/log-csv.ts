@@ -1,7 +1,7 @@
 import Papa from 'papaparse';
 import { LOG_VERSION, parseLog, type Log, type LogEvent, type Outing } from '../log/schema';
 import { fail, issue, ok, type Issue, type Result } from '../result';
-import { delimiterOf, isBlank, opening, rowsOf } from './csv-rows';
+import { delimiterOf, tableOf } from './csv-rows';
 import { guarded, unguarded } from './formula';
 
 /** A log as a table: a row an event. Rigs and waters stand in their cells as JSON. An outing in which nothing happened has a row without an event. */
@@ -63,22 +63,9 @@ function jsonCell(text: string, column: LogColumn, line: number, issues: Issue[]
 
 /** Reads a log: all or nothing, every problem by line and column. */
 export function readLogCsv(text: string): Result<Log> {
-  const plain = text.replace(/^\uFEFF/, '');
-  if (plain.trim() === '') return fail([issue('empty-file', '')]);
-  const { from, line: headerLine, delimiter } = opening(plain);
-  const body = plain.slice(from);
-  const { rows: all, unclosed } = rowsOf(
-    body,
-    delimiter ?? delimiterOf(body.slice(0, body.search(/\r|\n|$/))),
-    headerLine,
-  );
-  if (unclosed.length > 0) return fail(unclosed.map((line) => issue('broken-quotes', '', {}, line)));
-  const header = (all[0]?.cells ?? []).map((cell) => cell.trim());
-  const allowed = LOG_COLUMNS.join(', ');
-  const strange = header.filter((name) => name !== '' && !LOG_COLUMNS.some((known) => known === name));
-  if (strange.length > 0)
-    return fail(strange.map((name) => issue('unknown-column', name.slice(0, 60), { allowed }, headerLine)));
-  const rows = all.slice(1).filter(({ cells }) => !isBlank(cells));
+  const table = tableOf(text, LOG_COLUMNS);
+  if (!table.ok) return table;
+  const { header, rows } = table.value;
   if (rows.length === 0) return fail([issue('empty-file', '')]);
   if (rows.length > MOST_ROWS) return fail([issue('too-many-rows', '', { got: rows.length, limit: MOST_ROWS })]);
   const issues: Issue[] = [];

@@ -4,7 +4,7 @@ import type { Stop } from '../deck/trip';
 import { TRIP_LIMITS } from '../deck/trip';
 import { fail, issue, ok, type Issue, type Result } from '../result';
 import { COVER_KINDS, DENSITIES, WATER_LIMITS, type Water } from '../water/schema';
-import { delimiterOf, isBlank, opening, rowsOf } from './csv-rows';
+import { delimiterOf, tableOf } from './csv-rows';
 import { guarded, unguarded } from './formula';
 import { USUAL_MINUTES, type GpxPlace } from './gpx/read';
 
@@ -130,26 +130,18 @@ export const isStopsCsv = (text: string): boolean => {
 
 /** Reads a list of stops: all or nothing, every problem by line and column. */
 export function readStopsCsv(text: string): Result<readonly ListedPlace[]> {
-  const plain = text.replace(/^\uFEFF/, '');
-  if (plain.trim() === '') return fail([issue('empty-file', '')]);
-  const { from, line: headerLine, delimiter } = opening(plain);
-  const body = plain.slice(from);
-  const { rows: all, unclosed } = rowsOf(
-    body,
-    delimiter ?? delimiterOf(body.slice(0, body.search(/\r|\n|$/))),
-    headerLine,
-  );
-  if (unclosed.length > 0) return fail(unclosed.map((line) => issue('broken-quotes', '', {}, line)));
-  const header = (all[0]?.cells ?? []).map((cell) => cell.trim());
-  const allowed = STOP_COLUMNS.join(', ');
-  const strange = header.filter((name) => name !== '' && !STOP_COLUMNS.some((known) => known === name));
-  if (strange.length > 0)
-    return fail(strange.map((name) => issue('unknown-column', name.slice(0, 60), { allowed }, headerLine)));
+  const table = tableOf(text, STOP_COLUMNS);
+  if (!table.ok) return table;
+  const { header, rows, line: headerLine } = table.value;
   if (!header.includes('name'))
     return fail([
-      issue('wrong-header', '', { got: header.join(',').slice(0, PART_LIMITS.text).trim(), allowed }, headerLine),
+      issue(
+        'wrong-header',
+        '',
+        { got: header.join(',').slice(0, PART_LIMITS.text).trim(), allowed: STOP_COLUMNS.join(', ') },
+        headerLine,
+      ),
     ]);
-  const rows = all.slice(1).filter(({ cells }) => !isBlank(cells));
   if (rows.length === 0) return fail([issue('empty-file', '')]);
   const issues: Issue[] = [];
   const places = rows.map(({ cells, line }) =>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, nextTick, ref } from 'vue';
+import { computed } from 'vue';
 import { partIdAt, rigTitles, usablePlaces, type Box, type KeptTrip, type PlannedRod } from '@core';
 import FractionText from '../../parts/FractionText.vue';
 import RigDrawing from '../../parts/RigDrawing.vue';
@@ -7,7 +7,7 @@ import { gearPartTitle } from '../../parts/gear-part';
 import { useUnits } from '../../composables/useUnits';
 import { useDeck } from '../../stores/deck';
 import type { PlanView } from './useDeckPlan';
-import { useStopDrag } from './useStopDrag';
+import { useStopMoves } from './useStopMoves';
 import * as words from '../../locale/en/deck';
 
 /** Rods down, stops across: the rig a rod carries where it answers, and how well it would do where another does. */
@@ -73,31 +73,19 @@ function lock(stopId: string, rod: number): void {
   deck.changeStop(stopId, { lock: isLocked(stopId, rod) ? undefined : partIdAt(props.box, 'rods', rod) });
 }
 
-const heads = ref<HTMLElement[]>([]);
-const says = ref('');
-function move(from: number, to: number): void {
-  const stop = props.trip.stops[from];
-  if (!stop || to < 0 || to >= props.trip.stops.length) return;
-  const name = stopName(from);
-  deck.moveStop(stop.id, to);
-  says.value = words.movedTo(name, to + 1, props.trip.stops.length);
-  emit('choose', stop.id);
-}
-const { held, over, grab } = useStopDrag(
-  // those of stops that were taken out stand no longer
-  () => heads.value.slice(0, props.trip.stops.length),
-  () => 'x',
-  move,
+const {
+  elements: heads,
+  says,
+  held,
+  over,
+  grab,
+  byKey,
+  handleId,
+} = useStopMoves(
+  'x',
+  () => props.trip.stops,
+  (id) => emit('choose', id),
 );
-async function byKey(event: KeyboardEvent, at: number): Promise<void> {
-  const by = event.key === 'ArrowLeft' ? -1 : event.key === 'ArrowRight' ? 1 : 0;
-  if (by === 0) return;
-  event.preventDefault();
-  const id = props.trip.stops[at]!.id;
-  move(at, at + by);
-  await nextTick();
-  document.getElementById(`stop-handle-${id}`)?.focus();
-}
 /** where a dragged stop would come to stand: a bar before it, or behind the last */
 const barAt = (at: number): string => {
   if (held.value === null || over.value === null || over.value === held.value) return '';
@@ -127,7 +115,7 @@ const barAt = (at: number): string => {
             data-testid="stop-head"
           >
             <button
-              :id="`stop-handle-${stop.id}`"
+              :id="handleId(stop.id)"
               type="button"
               class="deck-grid__handle"
               :aria-label="words.moveStop(stopName(at))"

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, nextTick, ref } from 'vue';
+import { computed } from 'vue';
 import { rigTitles, type Box, type KeptTrip } from '@core';
 import FractionText from '../../parts/FractionText.vue';
 import RigDrawing from '../../parts/RigDrawing.vue';
@@ -7,7 +7,7 @@ import { gearPartTitle } from '../../parts/gear-part';
 import { useUnits } from '../../composables/useUnits';
 import { useDeck } from '../../stores/deck';
 import type { PlanView } from './useDeckPlan';
-import { useStopDrag } from './useStopDrag';
+import { useStopMoves } from './useStopMoves';
 import * as words from '../../locale/en/deck';
 
 /** The same on a phone: stops under each other, each with what answers it. */
@@ -38,29 +38,7 @@ const rows = computed(() =>
     };
   }),
 );
-const elements = ref<HTMLElement[]>([]);
-const says = ref('');
-function move(from: number, to: number): void {
-  const row = rows.value[from];
-  if (!row || to < 0 || to >= rows.value.length) return;
-  deck.moveStop(row.stop.id, to);
-  says.value = words.movedTo(row.name, to + 1, rows.value.length);
-}
-const { held, over, grab } = useStopDrag(
-  // those of stops that were taken out stand no longer
-  () => elements.value.slice(0, rows.value.length),
-  () => 'y',
-  move,
-);
-async function byKey(event: KeyboardEvent, at: number): Promise<void> {
-  const by = event.key === 'ArrowUp' ? -1 : event.key === 'ArrowDown' ? 1 : 0;
-  if (by === 0) return;
-  event.preventDefault();
-  const { id } = rows.value[at]!.stop;
-  move(at, at + by);
-  await nextTick();
-  document.getElementById(`list-handle-${id}`)?.focus();
-}
+const { elements, says, held, over, grab, byKey, handleId } = useStopMoves('y', () => props.trip.stops);
 </script>
 
 <template>
@@ -77,7 +55,7 @@ async function byKey(event: KeyboardEvent, at: number): Promise<void> {
         }"
       >
         <button
-          :id="`list-handle-${row.stop.id}`"
+          :id="handleId(row.stop.id)"
           type="button"
           class="deck-list__handle"
           :aria-label="words.moveStop(row.name)"

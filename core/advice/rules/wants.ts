@@ -9,7 +9,7 @@ import { leadingFamily } from './family-suits';
 import { isMistake, MISTAKE_RULES } from './mistakes';
 import type { PreferRule, SpokenRule, Target } from './rule';
 
-export { IN_HAND, wantOf, type Want, type WaterBand } from './asked';
+export { IN_HAND, wantOf, type Want } from './asked';
 
 /** A water compiled once: what it asks, and the rules that speak about rigs here. */
 export interface CompiledWater extends AskedOfRigs {
