@@ -15,11 +15,11 @@ const FILES: readonly { readonly name: string; readonly test: RegExp }[] = [
   { name: 'data', test: /node_modules\/(dexie|zod|nanoid)\// },
   {
     name: 'core',
-    test: /core\/((units|water|tackle|keeping)\/|formats\/pandero-json\/(kept-water|settings)|advice\/(rules\/(asked|want-topics|fall|weight|reeled-weights|motion|size|retrieve|family|family-suits|rule|weights)\.|conditions\/(schools|water-facts|of-water|on-water|condition)\.)|wording\/values|locale\/\w+\/(words|phrases|tackle)|rig\/parts\/(box|schema)\.|(parse|result)\.)/,
+    test: /core\/((units|water|tackle|keeping)\/|formats\/pandero-json\/(kept-water|settings)|advice\/(rules\/(asked|want-topics|fall|weight|reeled-weights|motion|size|retrieve|family|family-suits|rule|weights)\.|conditions\/(schools|water-facts|of-water|on-water|condition)\.)|wording\/values|locale\/\w+\/(words|phrases|tackle|names)\.|rig\/parts\/(box|schema)\.|(parse|result)\.)/,
   },
   {
     name: 'stores',
-    test: /app\/(new-id|locale\/(intl|\w+\/(tag|frame|notices))|stores\/(advice|box|water|settings|keeping|notices)|workers\/ranker|composables\/use(Units|Held)|live\/use(LiveRows|Followed)|db\/(all-parts|box-of-rows|cause|database|fetch-kinds|journal|keep|keeper|kinds|our-keeper|overlay|page-state|shelf|sieve|stored-kinds))\./,
+    test: /app\/(new-id|locale\/(intl|\w+\/(tag|frame|notices))|stores\/(advice|box|learned|water|settings|keeping|notices)|workers\/(belief|ranker)|composables\/use(Units|Held)|live\/use(LiveRows|Followed)|db\/(all-parts|box-of-rows|cause|database|fetch-kinds|journal|keep|keeper|kinds|our-keeper|overlay|page-state|shelf|sieve|stored-kinds))\./,
   },
   // of Vuetify the frame of the page alone; what stands in dialogs is read with the first of them
   {

@@ -194,7 +194,7 @@ export { ticketSchema, type Ticket } from './ticket/schema';
 export { fieldsAt, valueAt, withValue, type PartField } from './part-fields/described';
 export { withFitting, withoutFitting } from './part-fields/filled';
 export { FILE_UNITS } from './part-fields/kinds';
-export { FITTINGS, type Fitting } from './part-fields/table';
+export { FITTINGS, type Fitting } from './part-fields/field-row';
 
 // formats
 export { checkFile } from './formats/check';

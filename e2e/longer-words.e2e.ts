@@ -3,7 +3,6 @@ import { cpSync, mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import type { Page } from '@playwright/test';
-import { PROGRAMME_IDS } from '../core/index';
 import { chooseFile, cutOff, DESK, expect, settled, test } from './fixtures';
 import { plainWords, stillness, storeOf } from './other-words';
 
@@ -21,13 +20,6 @@ interface Advice {
   readonly flips: unknown;
   readonly picks: readonly { readonly rig: { readonly family: string }; readonly base: unknown }[];
 }
-interface Bench {
-  start(rig: unknown): Promise<void>;
-}
-interface Tank extends Record<'put' | 'putOther' | 'begin', (...given: unknown[]) => Promise<void>> {
-  readonly rig: unknown;
-}
-
 /** Goes to a page, and waits until all of it is there. */
 async function visit(page: Page, place: string): Promise<void> {
   await page.evaluate((to) => (location.hash = `#${to}`), place);
@@ -128,13 +120,8 @@ test.describe('in words two fifths longer', () => {
     await isWell(page, 'schools');
     await closeDialogs(page);
 
-    const map = await storeOf<{ sides: unknown; cells: number; picture: { isWhole: boolean } | null }>(
-      page,
-      'map',
-    ).catch(() => null);
     await page.getByTestId('open-map').click();
     await expect(page.getByTestId('map')).toBeVisible();
-    expect(map).not.toBeNull();
     const drawn = await storeOf<{ sides: unknown; cells: number; picture: { isWhole: boolean } | null }>(page, 'map');
     await drawn.evaluate((store) => {
       store.sides = { x: 'depth', y: 'sky' };
@@ -155,46 +142,6 @@ test.describe('in words two fifths longer', () => {
     await expect(page.getByTestId('ticket')).toBeVisible();
     await isWell(page, 'a ticket');
     await fits(page, 'a ticket');
-  });
-
-  test('the bench: parts, cuts step by step, dialogs, what was cut', DESK, async ({ page }) => {
-    await visit(page, '/bench');
-    const lay = async (which: 'rig' | 'base'): Promise<void> => {
-      const bench = await storeOf<Bench>(page, 'bench');
-      const advice = await storeOf<Advice>(page, 'advice');
-      await page.evaluate(([on, of, name]) => on.start(of.picks[0]![name]), [bench, advice, which] as const);
-    };
-    for (const family of ['skirted', 'spinner']) {
-      const water = await storeOf<{ change(part: object): void }>(page, 'water');
-      await water.evaluate((store, only) => store.change({ families: [only] }), family);
-      const advice = await storeOf<Advice>(page, 'advice');
-      await expect.poll(() => advice.evaluate(({ picks }) => picks[0]?.rig.family)).toBe(family);
-      await lay('rig');
-      const parts = page.locator('[data-testid^="part-"]');
-      await expect(parts.first()).toBeVisible();
-      for (let nth = 0; nth < (await parts.count()); nth++) {
-        await parts.nth(nth).click();
-        await isWell(page, `part ${nth} of a ${family}`);
-        await fits(page, `part ${nth} of a ${family}`);
-      }
-      await page.getByTestId('open-steps').click();
-      await expect(page.getByTestId('steps')).toBeVisible();
-      await isWell(page, `steps of a ${family}`);
-    }
-    for (const what of ['compare', 'builds', 'card', 'calibrate', 'solve']) {
-      await page.getByTestId(`open-${what}`).click();
-      await expect(page.locator('.v-overlay--active')).toHaveCount(1);
-      await isWell(page, what);
-      await closeDialogs(page);
-    }
-    await lay('base');
-    await page.getByTestId('open-solve').click();
-    await press(page, '.solve__acts .v-btn:last-child');
-    await expect(page.getByTestId('ghost')).toBeAttached();
-    await isWell(page, 'what was cut on the drawing');
-    await page.getByTestId('open-table').click();
-    await expect(page.getByTestId('cut-table')).toBeVisible();
-    await isWell(page, 'the table of cuts');
   });
 
   test(
@@ -247,95 +194,4 @@ test.describe('in words two fifths longer', () => {
       }
     },
   );
-
-  test('the tank: two rigs, every programme, falls, charts, what differs, what is solved', DESK, async ({ page }) => {
-    await answered(page, 3);
-    await visit(page, '/tank');
-    const tank = await storeOf<Tank>(page, 'tank');
-    const advice = await storeOf<Advice>(page, 'advice');
-    await page.evaluate(
-      async ([store, { picks }]) => {
-        await store.put(picks[0]!.rig, null);
-        await store.putOther(picks[2]!.rig);
-      },
-      [tank, advice] as const,
-    );
-    for (const id of PROGRAMME_IDS) {
-      await tank.evaluate((store, programme) => store.begin(programme), id);
-      await isWell(page, id);
-    }
-    await fits(page, 'the tank with two rigs');
-    for (const nth of [1, 3, 4]) {
-      await press(page, '.tank__sections button', nth);
-      await isWell(page, `section ${nth} of the tank`);
-    }
-  });
-
-  test('a day on the deck: planned, with a lock that cannot be kept, and gone', DESK, async ({ page }) => {
-    await visit(page, '/deck');
-    interface Deck {
-      readonly isPlanned: boolean;
-      readonly trip: { readonly stops: readonly { readonly id: string }[] } | null;
-      change(part: object): void;
-      changeStop(id: string, part: object): void;
-      remove(): Promise<void>;
-    }
-    const deck = await storeOf<Deck>(page, 'deck');
-    const planned = (): Promise<unknown> => expect.poll(() => deck.evaluate(({ isPlanned }) => isPlanned)).toBe(true);
-    await planned();
-    await isWell(page, 'a planned day');
-    await fits(page, 'a planned day');
-    await page.evaluate(() => {
-      for (const details of document.querySelectorAll('details')) details.open = true;
-    });
-    await deck.evaluate((store) => store.change({ until: '07:00', reTieMin: 4 }));
-    await planned();
-    await isWell(page, 'a short day, all of it opened');
-    await deck.evaluate((store) => store.changeStop(store.trip!.stops[1]!.id, { at: '05:00' }));
-    await isWell(page, 'a stop before the one before it');
-    await deck.evaluate((store) => store.remove());
-    await isWell(page, 'no day');
-  });
-
-  test('the log: what it says, its outings, its tests, on the water', DESK, async ({ page }) => {
-    await visit(page, '/log');
-    const part = (nth: number): Promise<void> => press(page, '.log__parts button', nth);
-    await part(2);
-    await expect(page.getByTestId('log-rates')).toBeVisible();
-    for (let by = 0; by < 8; by++) {
-      await press(page, '.rates .choice-row button', by);
-      await isWell(page, `rates by ${by}`);
-    }
-    await press(page, '.schools .press');
-    await expect(page.locator('.schools dl')).toBeVisible();
-    for (let chart = 0; chart < 4; chart++) await press(page, '.log-charts .choice-row button', chart);
-    await press(page, '.log-charts__take button', 1);
-    await expect(page.getByTestId('log-true')).toBeVisible();
-    await isWell(page, 'what the log says');
-    await fits(page, 'what the log says');
-    await part(1);
-    await isWell(page, 'outings');
-    await press(page, '[data-testid=outing]');
-    await press(page, '.outing__acts button');
-    await isWell(page, 'an outing and its form');
-    await part(3);
-    await press(page, '.tests__new button', 1);
-    await isWell(page, 'a wake test');
-    await press(page, '.wake__row button', 1);
-    await press(page, '.tests__new button');
-    await isWell(page, 'a drop test');
-    await press(page, '.drop .press');
-    await isWell(page, 'a drop test that runs');
-    await part(0);
-    await press(page, '.begin__go');
-    await expect(page.getByTestId('log-out')).toBeVisible();
-    for (const key of ['nip', 'nip', 'landed']) await page.getByTestId(`key-${key}`).click();
-    await press(page, '.sounder .press');
-    const outings = await storeOf<{ note(what: string, more: object): Promise<boolean> }>(page, 'outings');
-    await outings.evaluate((store) => store.note('note', { stop: 'lily bay' }));
-    await isWell(page, 'an outing that runs');
-    await fits(page, 'an outing that runs');
-    await press(page, '.out__key--tie');
-    await isWell(page, 'what is tied on');
-  });
 });

@@ -49,17 +49,18 @@ export const plainWords = (page: Page): Promise<string[]> =>
     [SAME, UNITS, TOKENS] as const,
   );
 
-/** A store of the app, as its pages see it: what a word stands on may take many steps to reach by hand. */
+/** A store of the app, as its pages see it, once they have one: what a word stands on may take many steps to reach by hand. */
 export function storeOf<Store>(page: Page, id: string): Promise<JSHandle<Store>> {
-  return page.evaluateHandle((name) => {
-    interface Mounted {
-      readonly __vue_app__: {
-        readonly config: { readonly globalProperties: { readonly $pinia: { readonly _s: Map<string, never> } } };
-      };
-    }
+  interface Mounted {
+    readonly __vue_app__: {
+      readonly config: { readonly globalProperties: { readonly $pinia: { readonly _s: Map<string, never> } } };
+    };
+  }
+  const store = page.waitForFunction((name) => {
     const app = document.getElementById('app') as unknown as Mounted;
-    return app.__vue_app__.config.globalProperties.$pinia._s.get(name)!;
+    return app.__vue_app__.config.globalProperties.$pinia._s.get(name);
   }, id);
+  return store as unknown as Promise<JSHandle<Store>>;
 }
 
 /** Until what comes in stages and after a moment is there: nothing on the page changes for a while. */

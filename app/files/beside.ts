@@ -1,5 +1,6 @@
 import type { Result } from '@core';
 import type { WorkerLike } from '../workers/asker';
+import { NOT_LOADED } from '../workers/not-loaded';
 import type { Answer, Asked } from '../workers/serve';
 import { LISTS } from '../db/stored-kinds';
 import type { FileJob, Tell } from './file-jobs';
@@ -40,16 +41,20 @@ export function startBeside(make: () => WorkerLike, silentMs = SILENT_MS): Besid
   let answered = 0;
   let wrong = false;
   let heard: () => void = () => undefined;
-  worker.onmessage = ({ data }: { readonly data: Answer<Result<boolean>> }) => {
+  worker.onmessage = ({ data }: { readonly data: Answer<Result<boolean>> | typeof NOT_LOADED }) => {
+    if (data === NOT_LOADED) return fail();
     if ('progress' in data) return;
     answered++;
     wrong ||= !('value' in data && data.value.ok && data.value.value);
     heard();
   };
-  worker.onerror = (event) => {
-    event.preventDefault?.();
+  const fail = (): void => {
     wrong = true;
     heard();
+  };
+  worker.onerror = (event) => {
+    event.preventDefault?.();
+    fail();
   };
   const send = (list: string): void => {
     const text = `[${lots.get(list)!.join(',')}]`;

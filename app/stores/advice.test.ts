@@ -17,6 +17,7 @@ class SilentWorker implements Mailbox {
     if ('water' in message) asked.push(message);
   }
   terminate(): void {}
+  addEventListener(): void {}
 }
 Object.assign(globalThis, {
   Worker: function make() {

@@ -60,6 +60,9 @@ export class InPageWorker {
     this.#isGone = true;
   }
 
+  /** It is never without its work. */
+  addEventListener(): void {}
+
   #answerFew(data: Message): void {
     if ('piece' in data) {
       const from = data.isFirst ? emptyBox() : this.#held;

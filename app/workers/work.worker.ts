@@ -1,3 +1,5 @@
+import { NOT_LOADED } from './not-loaded';
+
 /**
  * The one worker of the app: what it does is its name, and only that is loaded. What several of them need stands in files they share.
  * Messages that come before it is loaded wait for it.
@@ -34,10 +36,7 @@ else {
       self.removeEventListener('message', wait);
       for (const { data } of early) self.dispatchEvent(new MessageEvent('message', { data }));
     },
-    // whoever started it hears of errors only, not of promises
-    (error: unknown) =>
-      setTimeout(() => {
-        throw error;
-      }),
+    // whoever started it hears nothing of promises
+    () => self.postMessage(NOT_LOADED),
   );
 }

@@ -1,6 +1,6 @@
 import { betaQuantile, gammaQuantile, logGamma } from './distributions';
 
-/** Rates and shares of groups that learn a little from each other. */
+/** Partial pooling of rates (gamma-Poisson) and shares (beta-binomial) of several groups, by a hierarchical model whose prior is averaged over a grid. */
 
 /** How often something happened in so many hours. */
 export interface Counted {
@@ -12,18 +12,18 @@ export interface Tried {
   readonly wins: number;
   readonly tries: number;
 }
-/** What is known of a rate: gamma with a shape and a rate. */
+/** Posterior of a rate of events: a gamma distribution by shape and rate. */
 export interface GammaKnown {
   readonly shape: number;
   readonly rate: number;
 }
-/** What is known of a share: beta. */
+/** Posterior of a share: a beta distribution by its two shapes. */
 export interface BetaKnown {
   readonly a: number;
   readonly b: number;
 }
 
-/** Four times in five the truth lies in it. */
+/** Probabilities at the ends of an 80 % credible interval. */
 export const BAND = [0.1, 0.9] as const;
 export const gammaBand = ({ shape, rate }: GammaKnown): readonly [number, number] => [
   gammaQuantile(shape, rate, BAND[0]),
@@ -36,26 +36,26 @@ export const betaBand = ({ a, b }: BetaKnown): readonly [number, number] => [
 export const gammaMean = ({ shape, rate }: GammaKnown): number => shape / rate;
 export const betaMean = ({ a, b }: BetaKnown): number => a / (a + b);
 
-/** Before anything is known of one group alone: as good as nothing. @source jeffreys-1946 */
+/** Prior of one group alone: weak, after Jeffreys. @source jeffreys-1946 */
 const ALONE: GammaKnown = { shape: 0.5, rate: 0.01 };
 const ALONE_SHARE: BetaKnown = { a: 0.5, b: 0.5 };
 
-/** What groups may have in common, each as likely as it makes what was counted. */
+/** Priors that several groups may share, each with its posterior probability given what was counted. */
 export type Common<Known> = readonly (Known & { readonly weight: number })[];
 
-/** Shapes that are looked at: how far groups may lie about what they have in common, from far to hardly. */
+/** Grid of the prior's shape: the smaller, the further groups spread about their common mean. */
 const SHAPES = [0.35, 0.6, 1, 1.7, 2.9, 5, 8.5, 14, 24, 40, 70, 120, 200] as const;
-/** Means that are looked at about the one that was counted, as factors of its own unsureness. */
+/** Grid of the prior's mean, in standard errors of the pooled estimate. */
 const MEANS = [-2.4, -1.8, -1.2, -0.6, 0, 0.6, 1.2, 1.8, 2.4] as const;
-/** A spread is as likely as any other below this, and less and less beyond: a shape is one over its square. @source adr-0031 */
+/** Scale of the half-Cauchy hyperprior on the spread between groups; the prior's shape is one over the square of the spread. @source adr-0031 */
 const USUAL_SPREAD = 0.6;
 const spreadPrior = (shape: number): number => {
   const spread = 1 / Math.sqrt(shape);
-  // even in the spread, taken on shapes that stand at even steps of their logarithm
+  // Jacobian: the hyperprior is on the spread, the grid even in the logarithm of the shape
   return spread / (1 + (spread / USUAL_SPREAD) ** 2);
 };
 
-/** Weights of what is looked at, from how likely each makes what was seen, as logarithms. */
+/** Normalised posterior weights of a grid from log-likelihoods and priors; points of less than one in a million are dropped. */
 function weighed<Known>(
   rows: readonly { readonly known: Known; readonly log: number; readonly prior: number }[],
 ): Common<Known> {
@@ -65,7 +65,7 @@ function weighed<Known>(
   return all.map((one) => ({ ...one, weight: one.weight / sum })).filter(({ weight }) => weight > 1e-6);
 }
 
-/** What the rates of groups have in common, by how likely it makes what was counted. One group alone has nothing in common with others. */
+/** Posterior over the gamma prior that the rates of several groups share, by its negative-binomial marginal likelihood. One group alone gets the weak prior. */
 export function commonRate(groups: readonly Counted[]): Common<GammaKnown> {
   const seen = groups.filter(({ hours }) => hours > 0);
   const total = seen.reduce((sum, { count }) => sum + count, 0);
@@ -94,9 +94,9 @@ export function commonRate(groups: readonly Counted[]): Common<GammaKnown> {
   );
 }
 
-/** A gamma as wide as what several of them come to. */
+/** Posterior of the rate of one group, averaged over the shared prior and matched to a gamma by mean and variance. */
 export function rateKnown({ count, hours }: Counted, common: Common<GammaKnown>): GammaKnown {
-  // what was seen of this group says which of them it comes from, and has said so already: each counts by its weight
+  // the group's own count is part of the likelihood the weights were made from: it is not used a second time
   const each = common.map(({ shape, rate, weight }) => ({ shape: shape + count, rate: rate + hours, weight }));
   const mean = each.reduce((sum, { shape, rate, weight }) => sum + (weight * shape) / rate, 0);
   const square = each.reduce((sum, { shape, rate, weight }) => sum + (weight * shape * (shape + 1)) / rate ** 2, 0);
@@ -104,7 +104,7 @@ export function rateKnown({ count, hours }: Counted, common: Common<GammaKnown>)
   return { shape: mean ** 2 / variance, rate: mean / variance };
 }
 
-/** The same of shares. */
+/** Posterior over the beta prior that the shares of several groups have in common, by its beta-binomial marginal likelihood. */
 export function commonShare(groups: readonly Tried[]): Common<BetaKnown> {
   const seen = groups.filter(({ tries }) => tries > 0);
   const wins = seen.reduce((sum, group) => sum + group.wins, 0);
@@ -136,7 +136,7 @@ export function shareKnown({ wins, tries }: Tried, common: Common<BetaKnown>): B
   return { a: mean * size, b: (1 - mean) * size };
 }
 
-/** A group by itself: nothing is known of it before it was counted. */
+/** Posterior of one group by itself under the weak prior. */
 export const rateAlone = ({ count, hours }: Counted): GammaKnown => ({
   shape: ALONE.shape + count,
   rate: ALONE.rate + hours,
@@ -146,7 +146,7 @@ export const shareAlone = ({ wins, tries }: Tried): BetaKnown => ({
   b: ALONE_SHARE.b + tries - wins,
 });
 
-/** Places of a distribution at which it is looked at: the middles of so many equal shares. */
+/** Number of quantiles a distribution is represented by: the midpoints of as many equal probabilities. */
 const PLACES = 96;
 const middles = (quantileAt: (p: number) => number): readonly number[] =>
   Array.from({ length: PLACES }, (_, at) => quantileAt((at + 0.5) / PLACES));
@@ -154,7 +154,7 @@ export const gammaPlaces = ({ shape, rate }: GammaKnown): readonly number[] =>
   middles((p) => gammaQuantile(shape, rate, p));
 export const betaPlaces = ({ a, b }: BetaKnown): readonly number[] => middles((p) => betaQuantile(a, b, p));
 
-/** Chance that one of two things is larger, each told by places of equal weight in order. */
+/** Probability that one of two independent quantities is larger, each given by its sorted equiprobable quantiles. */
 export function chanceLarger(one: readonly number[], other: readonly number[]): number {
   let below = 0;
   let at = 0;

@@ -1,7 +1,8 @@
 import type * as z from 'zod/mini';
 import { PART_SCHEMAS, TRAYS, type Tray } from '../rig/parts/box';
 import { limitOf } from '../rig/parts/schema';
-import { FIELD_ROWS, type FieldRow, type Fitting } from './table';
+import type { FieldRow, Fitting } from './field-row';
+import { FIELD_ROWS } from './table';
 
 /** What the schema says of a field. */
 export interface Allowed {

@@ -1,6 +1,6 @@
 import type { Tray } from '../rig/parts/box';
 import { PART_FIELDS, putAt, valueAt } from './described';
-import { FITTINGS, type Fitting } from './table';
+import { FITTINGS, type Fitting } from './field-row';
 
 /** What a head without a fitting has in its place: nothing said, or said to have none. */
 const BARE: Readonly<Record<Fitting, null | undefined>> = {

@@ -6,7 +6,7 @@ import { PART_LIMITS } from '../rig/parts/schema';
 import { allowedAt, fieldsAt, PART_FIELDS, putAt, valueAt, withValue } from './described';
 import { filled, withFitting, withoutFitting } from './filled';
 import { FILE_UNITS } from './kinds';
-import { FITTINGS } from './table';
+import { FITTINGS } from './field-row';
 
 const everyPart: readonly (readonly [Tray, AnyPart])[] = TRAYS.flatMap((tray) =>
   [...DEMO_BOX[tray], ...GALLERY[tray].flatMap(({ sizes }) => sizes as readonly AnyPart[])].map(

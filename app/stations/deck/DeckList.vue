@@ -5,7 +5,6 @@ import FractionText from '../../parts/FractionText.vue';
 import RigDrawing from '../../parts/RigDrawing.vue';
 import { gearPartTitle } from '../../parts/gear-part';
 import { useUnits } from '../../composables/useUnits';
-import { useDeck } from '../../stores/deck';
 import type { PlanView } from './useDeckPlan';
 import { useStopMoves } from './useStopMoves';
 import * as words from '../../locale/en/deck';
@@ -13,7 +12,6 @@ import * as words from '../../locale/en/deck';
 /** The same on a phone: stops under each other, each with what answers it. */
 const props = defineProps<{ trip: KeptTrip; box: Box; view: PlanView | null; chosen: string | null }>();
 const emit = defineEmits<{ choose: [id: string] }>();
-const deck = useDeck();
 const { system } = useUnits();
 const titles = computed(() =>
   rigTitles(

@@ -180,7 +180,9 @@ const counted = computed(() => countText(store.advice?.considered ?? 0));
 .pick__title h1 {
   font-size: 24px;
 }
+/* beside the title where there is room for it, on lines of its own where words are longer */
 .pick__settings {
+  min-width: 0;
   min-height: 40px;
   margin-left: auto;
 }

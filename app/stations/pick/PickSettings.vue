@@ -80,7 +80,9 @@ const chosen = computed(() => Object.keys(water.water.schools ?? {}).length);
 <style scoped>
 .settings {
   display: flex;
+  flex-wrap: wrap;
   align-items: center;
+  justify-content: flex-end;
   gap: 8px 12px;
 }
 .settings__source {
@@ -115,7 +117,7 @@ const chosen = computed(() => Object.keys(water.water.schools ?? {}).length);
 }
 @media (max-width: 1240px) {
   .settings {
-    flex-wrap: wrap;
+    justify-content: flex-start;
   }
   .settings__source {
     grid-template-columns: auto minmax(116px, 1fr);
