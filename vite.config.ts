@@ -9,7 +9,7 @@ import { isWords, pseudoModule } from './scripts/pseudo-locale.cjs';
 const FILES: readonly { readonly name: string; readonly test: RegExp }[] = [
   {
     name: 'first',
-    test: /app\/(first\/(breath|last-|opening|warm-)|theme\/theme|locale\/\w+\/first)|core\/testing\/pseudo|preload-helper/,
+    test: /app\/(first\/(breath|last-|opening|warm-)|workers\/(start-worker|not-loaded)|theme\/theme|locale\/\w+\/first)|core\/testing\/pseudo|preload-helper/,
   },
   { name: 'base', test: /node_modules\/(@vue|vue|vue-router|pinia)\// },
   { name: 'data', test: /node_modules\/(dexie|zod|nanoid)\// },

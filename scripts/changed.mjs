@@ -31,17 +31,25 @@ export function partsOf(files) {
   return [...parts];
 }
 
-/** Tests that stand beside a changed file, and those that import it by name. */
+/** A file more tests import than this is near to none of them: only those beside it are run, the whole is left to `npm test`. */
+const MOST_NEAR = 6;
+
+/** Tests that stand beside a changed file, and the few that import it by name. */
 export function nearestTests(files) {
   const tests = git('ls-files', '--cached', '--others', '--exclude-standard', '*.test.ts').filter((name) =>
     existsSync(`${root}/${name}`),
   );
   const code = files.filter((name) => /\.(ts|vue)$/.test(name) && !name.startsWith('e2e/'));
   const folders = new Set(code.map((name) => dirname(name)));
-  const names = new Set(code.map((name) => basename(name, extname(name))));
-  const imports = (test) =>
-    [...readFileSync(`${root}/${test}`, 'utf8').matchAll(/from '\.[^']*\/([\w.-]+?)(?:\.vue)?'/g)].some(([, name]) =>
-      names.has(name),
-    );
-  return tests.filter((test) => folders.has(dirname(test)) || imports(test));
+  const importedBy = new Map(
+    tests.map((test) => [
+      test,
+      [...readFileSync(`${root}/${test}`, 'utf8').matchAll(/from '\.[^']*\/([\w.-]+?)(?:\.vue)?'/g)].map(([, name]) => name),
+    ]),
+  );
+  const importers = code.flatMap((file) => {
+    const own = tests.filter((test) => importedBy.get(test).includes(basename(file, extname(file))));
+    return own.length > MOST_NEAR ? [] : own;
+  });
+  return tests.filter((test) => folders.has(dirname(test)) || importers.includes(test));
 }

@@ -1,8 +1,8 @@
 import type { Settings } from '@core';
-import type { OnScreen } from './everything';
+import type { AllRows, OnScreen } from './everything';
 import type { KindName, Rows } from './kinds';
 import { keeper } from './our-keeper';
-import { perTable } from './stored-kinds';
+import { perTable, type StoredTable } from './stored-kinds';
 
 /** What is shown before any settings were stored. */
 export const DEFAULT_SETTINGS: Settings = { units: 'us', theme: 'light', source: 'box' };
@@ -34,8 +34,8 @@ export const onScreen = (): OnScreen => ({
 });
 
 /** The documents on the screen of this page. */
-export const rowsOnScreen = () => ({
-  ...(perTable(({ kind }) => rowsShown.get(kind)?.() ?? []) as { [T in keyof ReturnType<typeof perTable>]: never[] }),
+export const rowsOnScreen = (): AllRows => ({
+  ...(perTable(({ kind }) => rowsShown.get(kind)?.() ?? []) as Pick<AllRows, StoredTable>),
   settings: [],
   setAside: [],
 });

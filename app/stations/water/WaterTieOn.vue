@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, defineAsyncComponent, ref, watch } from 'vue';
+import { computed, ref, shallowRef, watch, type Component } from 'vue';
 import { rigTitle } from '@core';
 import FractionText from '../../parts/FractionText.vue';
 import { useUnits } from '../../composables/useUnits';
@@ -10,14 +10,21 @@ import LastSheet from './LastSheet.vue';
 import * as words from '../../locale/en/water';
 
 /** The answer first: what to tie on. Until it is there, what the last visit ended with, said to be that. */
-// what draws a rig is fetched while the answer is worked out
-const drawing = import('../../parts/RigDrawing.vue');
-const RigDrawing = defineAsyncComponent(() => drawing);
 const advice = useAdvice();
 const box = useBox();
 const settings = useSettings();
 const { system } = useUnits();
 const best = computed(() => advice.picks[0] ?? null);
+/** what draws a rig is fetched while the answer is worked out; one that could not be had is asked for again with the next answer */
+const RigDrawing = shallowRef<Component | null>(null);
+const fetchDrawing = (): void =>
+  void import('../../parts/RigDrawing.vue').then(
+    (drawing) => (RigDrawing.value = drawing.default),
+    // the answer stands in words
+    () => undefined,
+  );
+fetchDrawing();
+watch(best, () => RigDrawing.value ?? fetchDrawing());
 const isEmpty = computed(() => advice.advice !== null && best.value === null && !advice.ranking);
 
 const sheet = ref<HTMLElement | null>(null);
@@ -43,7 +50,9 @@ watch(
         <b class="tie-on__title condensed"><FractionText :text="rigTitle(best.rig, system)" /></b>
         <span class="tie-on__why">{{ words.whyAndWhatElse }}</span>
       </RouterLink>
-      <RigDrawing
+      <component
+        :is="RigDrawing"
+        v-if="RigDrawing"
         :rig="best.rig"
         :label="words.fromTheSide(rigTitle(best.rig, system))"
         :frame-mm="150"

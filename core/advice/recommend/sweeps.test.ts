@@ -4,6 +4,7 @@ import { lengthMFromFt, lengthMFromIn, tempCFromF } from '../../units/units';
 import { DEFAULT_WATER, type Water } from '../../water/schema';
 import { advise, type Advice, type Pick } from './advise';
 import { isAsGood } from './score-off';
+import { isSampled } from '../../testing/runs';
 import { changed } from './tipping-points';
 
 /** Sweeping one condition over its whole range: every part of the first rig changes a few times, and comes back only in a near tie. */
@@ -42,7 +43,7 @@ const isNearTie = ({ picks }: Advice, was: string, part: (pick: Pick) => string)
 describe.each(Object.entries(WATERS))('%s', (_, water) => {
   test.each(Object.entries(SWEEPS))('%s', (field, values) => {
     // in `npm test` every second step: a part that flickers does so there too
-    const looked = values.filter((_step, at) => process.env['SOAK'] || at % 2 === 0);
+    const looked = values.filter((_step, at) => isSampled(at, 2));
     const answers = looked.map((at) =>
       advise(changed(water, field as 'depthM', at), DEMO_BOX, 6, { asks: 'own-school' }),
     );
