@@ -21,10 +21,7 @@ const lint = (files = ['.']) =>
     ...files,
   ]);
 const layout = (files = ['.']) =>
-  stage('layout', bin('prettier'), [
-    ...['--check', '--log-level', 'warn', '--ignore-unknown', '--cache', '--cache-location', `${CACHE}/prettier`],
-    ...files,
-  ]);
+  stage('layout', bin('prettier'), [...['--check', '--log-level', 'warn', '--ignore-unknown', '--cache'], ...files]);
 const unused = () => stage('nothing unused', bin('knip'), ['--no-progress', '--no-config-hints']);
 const build = () => stage('build', 'npm', ['run', '-s', 'build']);
 const unitTests = (args = []) =>
