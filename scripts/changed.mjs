@@ -44,7 +44,9 @@ export function nearestTests(files) {
   const importedBy = new Map(
     tests.map((test) => [
       test,
-      [...readFileSync(`${root}/${test}`, 'utf8').matchAll(/from '\.[^']*\/([\w.-]+?)(?:\.vue)?'/g)].map(([, name]) => name),
+      [...readFileSync(`${root}/${test}`, 'utf8').matchAll(/from '\.[^']*\/([\w.-]+?)(?:\.vue)?'/g)].map(
+        ([, name]) => name,
+      ),
     ]),
   );
   const importers = code.flatMap((file) => {
