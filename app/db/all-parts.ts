@@ -2,7 +2,7 @@ import type { PanderoDatabase, PartRow } from './database';
 
 /** Rows taken over from the store at one go. */
 const SLICE = 400;
-/** Rows put in order at one go are cheap: only reading them is not. */
+/** Sorting is cheap and done at once; only reading is done in batches. */
 const byEntry = (a: PartRow, b: PartRow): number => a.at - b.at;
 
 /**

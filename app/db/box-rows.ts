@@ -28,7 +28,7 @@ export function rowsOfBox(box: Addition, used: ReadonlySet<string>, from: number
 /** How a list meets what is in the box already. */
 export type TakeMode = 'merge' | 'add' | 'replace';
 
-/** Rows written between two breaths of the page. */
+/** Rows written before the page is given a turn to paint and take input. */
 const CHUNK = 500;
 export async function addInChunks(rows: readonly PartRow[], into: PanderoDatabase): Promise<void> {
   for (let at = 0; at < rows.length; at += CHUNK) await into.parts.bulkAdd(rows.slice(at, at + CHUNK));

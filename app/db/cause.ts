@@ -1,6 +1,6 @@
 import { issue, type Issue } from '@core';
 
-/** What is known of the store as a whole. */
+/** State of the store as a whole: open, blocked by another tab, taken over by a newer version of the app, deleted. */
 export type StoreState =
   | 'open'
   /** another tab holds an older state and has not let go yet */

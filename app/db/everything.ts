@@ -31,7 +31,7 @@ import { overlay } from './overlay';
 import { EPOCH } from './shelf';
 import { LISTS, STORED, type KindIn, type Stored, type StoredTable } from './stored-kinds';
 
-/** What the page knows and the store does not. */
+/** State that only the page has, such as changes not yet stored. */
 export interface OnScreen {
   readonly settings: Settings;
   /** changes that are not stored yet */

@@ -1,2 +1,2 @@
-/** Fetches the kinds the first view does without: their shapes are large. */
+/** Loads the kinds of documents the first view does not need; their schemas are large. */
 export const laterKinds = (): Promise<unknown> => import('./later-kinds');

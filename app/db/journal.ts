@@ -11,7 +11,7 @@ export const notePlace = {
   },
 };
 
-/** A change to one document, written down until the store has it. */
+/** Write-ahead note: a change to one document, kept in local storage until the database has it. */
 export interface Note<K extends KindName = KindName> {
   readonly kind: K;
   readonly key: string;

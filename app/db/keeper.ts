@@ -19,7 +19,7 @@ interface Parts {
 
 const RETRY_MS = [1500, 4000, 10_000, 30_000] as const;
 
-/** Times everything that waits is written at one go: somebody may go on typing. */
+/** Most rounds of a flush: each writes all pending changes, and somebody may go on typing meanwhile. */
 const FLUSH_ROUNDS = 5;
 
 const idOf = (kind: KindName, key: string): string => `${kind} ${key}`;

@@ -56,7 +56,7 @@ function checkWater(row: unknown): Result<WaterRow> {
   return ok({ key: id, ...rest, at, value: water });
 }
 
-/** The later of two stamps is no clash. */
+/** Timestamps never conflict: the later one wins. */
 function mergeWaters(base: WaterRow | null, mine: WaterRow, theirs: WaterRow): Merged<WaterRow> {
   const at = Math.max(mine.at, theirs.at);
   return mergeFields(base && { ...base, at }, { ...mine, at }, { ...theirs, at });
@@ -71,7 +71,7 @@ const water: Kind<WaterRow> = {
   limit: STORE_LIMITS.waters,
 };
 
-/** Brackets an entry that is only kept may nest: files take a few more. */
+/** Nesting limit of an entry that is only stored; files allow a few levels more. */
 const KEPT_DEPTH = 50;
 const isTooDeep = (value: unknown, left = KEPT_DEPTH): boolean =>
   typeof value === 'object' &&
@@ -125,7 +125,7 @@ function checkSetting(row: unknown): Result<SettingsRow> {
   return ok(row as SettingsRow);
 }
 
-/** Parts of a tank that are whole or nothing: half of one rig and half of another is none, and a programme goes with its plan. */
+/** Fields of a tank that are merged as a whole: half of one rig and half of another is no rig, and a programme belongs to its plan. */
 const TANK_PARTS = [['rig'], ['other'], ['plan', 'programme'], ['semiTight']] as const;
 
 function mergeTank(base: SettingsRow | null, mine: SettingsRow, theirs: SettingsRow): SettingsRow {
@@ -139,7 +139,7 @@ function mergeTank(base: SettingsRow | null, mine: SettingsRow, theirs: Settings
   return { ...mine, value: merged };
 }
 
-/** What points at something, and what one tab set last, is that tab's; the settings meet field by field, and nobody is told. */
+/** Pointers and per-tab settings: the last writer wins. The other settings merge field by field, without a notice. */
 function mergeSettings(base: SettingsRow | null, mine: SettingsRow, theirs: SettingsRow): Merged<SettingsRow> {
   // made of other things: whoever made it last has seen more of them
   if (mine.key === 'belief' || mine.key === 'own-log') return { value: mine, clashes: [] };

@@ -26,7 +26,7 @@ export const showsRows = <K extends KindName>(kind: K, rows: () => readonly Rows
 /** Whoever shows something of the store registers how to read it again, by a name of its own. */
 export const onBeginAnew = (name: string, look: () => Promise<unknown>): void => void looksAgain.set(name, look);
 
-/** What the page knows and the store does not. */
+/** State that only the page has, such as changes not yet stored. */
 export const onScreen = (): OnScreen => ({
   settings: { ...settingsShown() },
   waiting: keeper.waiting(),

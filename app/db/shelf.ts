@@ -3,7 +3,7 @@ import { KeepError } from './cause';
 import type { PanderoDatabase } from './database';
 import { kindOf, type KindName, type Rows } from './kinds';
 
-/** Where documents come to rest; tests put a slow or a failing one in its place. */
+/** The storage documents are written to; tests replace it by a slow or a failing one. */
 export interface Shelf {
   /** Writes one change if nothing speaks against it, and tells what became of it. */
   write<K extends KindName>(

@@ -8,7 +8,7 @@ export interface Unreadable<K extends KindName = KindName> {
   readonly issues: readonly Issue[];
 }
 
-/** Rows read at one go before the page gets its turn. */
+/** Batch size: rows read before the page gets its turn. */
 const SLICE = 250;
 const breathe = (): Promise<void> => new Promise((resolve) => setTimeout(resolve));
 

@@ -21,6 +21,6 @@ export type KindIn<T extends StoredTable> = Extract<Stored, { readonly table: T 
 /** Lists of a backup whose rows are written there as the store holds them. */
 export const LISTS = ['tickets', 'builds', 'trips', 'outings', 'tests'] as const satisfies readonly StoredTable[];
 
-/** Something of each table. */
+/** A value for each table. */
 export const perTable = <Value>(of: (stored: Stored) => Value): { readonly [T in StoredTable]: Value } =>
   Object.fromEntries(STORED.map((stored) => [stored.table, of(stored)])) as { [T in StoredTable]: Value };

@@ -6,7 +6,7 @@ import type { FileAnswers, FileJob, Tell } from './file-jobs';
 import { doFileJob } from './jobs';
 import * as words from '../locale/en/files';
 
-/** Longest a large file may take without a sign, ms: one text is parsed at one go. */
+/** Watchdog for large files, ms: parsing one text cannot report progress. */
 const SILENT_MS = 20_000;
 
 const asker = createAsker<FileJob, Result<FileAnswers[FileJob['do']]>>({

@@ -7,10 +7,10 @@ import type { FileJob, Tell } from './file-jobs';
 
 /** Rows sent at one go. */
 const LOT = 400;
-/** Longest it may say nothing while it is waited for, ms. */
+/** Watchdog: longest silence of the second worker while it is awaited, ms. */
 const SILENT_MS = 10_000;
 
-/** Somebody beside us who checks the rows of a backup while it is written. */
+/** A second worker that checks the rows of a backup while the first one writes it. */
 export interface Beside {
   readonly lists: readonly string[];
   /** writes a row and has it checked; one that was written before is not written again */

@@ -137,7 +137,7 @@ export async function writtenAndRead(
 
 /** Tickets from which a second worker is worth its start. */
 const BESIDE_FROM = 1000;
-/** Counted before anything is read: a worker starts while its maker waits, and not while it is busy. */
+/** Counted first: a nested worker starts only while its creator is idle, not while it is busy. */
 async function isLarge(rows: AllRows | null, of: PanderoDatabase): Promise<boolean> {
   const count = rows ? ok(rows.tickets.length) : await keep(() => of.tickets.count(), of);
   return count.ok && count.value >= BESIDE_FROM;

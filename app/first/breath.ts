@@ -1,4 +1,4 @@
-/** Lets the browser do what waits, input and painting first, and goes on in a task of its own. */
+/** Yields to the browser (input and painting first) and continues in a task of its own. */
 export const breath = (): Promise<void> =>
   new Promise((resolve) => {
     const { port1, port2 } = new MessageChannel();

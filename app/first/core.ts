@@ -1,2 +1,2 @@
-/** What is computed at the first view: read in a task of its own. */
+/** The part of the core the first view needs, evaluated in a task of its own. */
 export { parseWater } from '@core';

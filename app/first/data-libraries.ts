@@ -1,3 +1,3 @@
-/** What keeps and checks data and nobody here wrote: read in a task of its own. */
+/** Libraries that store and validate data, evaluated in a task of their own. */
 export { liveQuery } from 'dexie';
 export { strictObject } from 'zod/mini';

@@ -1,4 +1,4 @@
-/** What every view is drawn with and nobody here wrote: read in a task of its own. */
+/** Libraries every view is drawn with, evaluated in a task of their own. */
 export { createApp } from 'vue';
 export { createRouter } from 'vue-router';
 export { createPinia } from 'pinia';

@@ -8,7 +8,7 @@ export function markOpening(opened: Promise<unknown>): void {
   void locks()?.request(NAME, { mode: 'shared' }, () => opened.catch(() => undefined));
 }
 
-/** Does something once no page of the app is being opened. */
+/** Runs something once no page of the app is still opening. */
 export async function onceAllAreOpen(work: () => Promise<void>): Promise<void> {
   const here = locks();
   if (here) await here.request(NAME, work);

@@ -5,7 +5,7 @@ import { kindOf, type KindName, type Rows } from '../db/kinds';
 import { keeper } from '../db/our-keeper';
 import type { Keeper } from '../db/keeper';
 
-/** What following asks of the keeper; tests hand in one whose changes stay under way. */
+/** The part of the keeper used here; tests pass one whose changes stay pending. */
 export type Follows = Pick<Keeper, 'pendingOf' | 'turnOf'>;
 
 /**

@@ -1,6 +1,6 @@
 import type { Scale } from '@core';
 
-/** Smallest number a logarithm is taken of. */
+/** Lower bound of values on a logarithmic scale. */
 const LEAST = 1e-9;
 
 /** Place of a value on a line, per cent from the left; values beyond the ends stay at the ends. */

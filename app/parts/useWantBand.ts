@@ -2,7 +2,7 @@ import { computed } from 'vue';
 import { WANT_SCALES, wantFromFile, type Want } from '@core';
 import { useWater } from '../stores/water';
 
-/** A want as it is in hand at this moment, before any answer has followed, and how far its ends may go. */
+/** The band of a want while it is dragged, before an answer has followed, and the limits of its ends. */
 export function useWantBand(want: () => Want) {
   const store = useWater();
   const limits = computed(() => {

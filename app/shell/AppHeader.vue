@@ -10,7 +10,7 @@ import * as words from '../locale/en/frame';
 
 defineEmits<{ help: [] }>();
 const route = useRoute();
-/** where one can go at once, what can be set a moment later: two short tasks, not one long */
+/** navigation first, settings a moment later: two short tasks instead of one long task */
 const stage = useStages(1);
 const settings = useSettings();
 const isHere = (name: string): boolean => isAt(route.name, name);

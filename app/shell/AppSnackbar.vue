@@ -5,7 +5,7 @@ import { useNotices } from '../stores/notices';
 import * as words from '../locale/en/frame';
 
 const notices = useNotices();
-/** A way back that could not be gone says why. */
+/** An undo that fails says why. */
 const isFailure = (done: unknown): done is { readonly issues: readonly Issue[] } =>
   typeof done === 'object' && done !== null && (done as { readonly ok?: unknown }).ok === false;
 const shown = ref(true);

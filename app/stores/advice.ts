@@ -22,7 +22,7 @@ import { useSettings } from './settings';
 import { useWater } from './water';
 import * as words from '../locale/en/frame';
 
-/** How many picks are listed, and for how many it is looked for what would flip them. */
+/** How many picks are listed, and for how many of them flips are searched. */
 const TOP = 12;
 const FLIPS_FOR = 3;
 

@@ -2,7 +2,7 @@ import { beginAnew as readAgain } from '../db/page-state';
 import { useOutings } from './outings';
 import { useTests } from './tests';
 
-/** Everything was cleared or replaced: every screen looks again, and what log and tests teach is worked with from here on. */
+/** After everything was cleared or replaced: every screen reads again, and the calibration and the log's evidence are put in force. */
 export async function beginAnew(epoch: string): Promise<void> {
   // whoever was not there yet reads it now
   useOutings();

@@ -18,7 +18,7 @@ import { useNotices } from './notices';
 import { useWater } from './water';
 import * as words from '../locale/en/notices';
 
-/** How often the picture follows, ms. */
+/** How often the picture is redrawn while answers come in, ms. */
 const DRAW_EVERY_MS = 200;
 
 /** A map as far as it is known. */

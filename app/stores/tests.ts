@@ -11,7 +11,7 @@ import { useLearned } from './learned';
 import { useNotices } from './notices';
 import * as words from '../locale/en/log';
 
-/** Drop and wake tests, and what they teach; whatever changes in them is worked with at once. */
+/** Drop and wake tests and the calibration they give; it is put in force whenever a test changes. */
 export const useTests = defineStore('tests', () => {
   const learned = useLearned();
   const notices = useNotices();

@@ -17,7 +17,7 @@ interface Editable {
 
 /** Tickets shown at once. */
 const PAGE = 60;
-/** Time in which the same ticket asked for twice is one finger that trembled, ms. */
+/** Debounce: the same ticket asked for twice within this time is one trembling finger, ms. */
 const SAME_TICKET_MS = 1500;
 
 /** Tickets, newest first, straight from the store. */

@@ -212,7 +212,7 @@ export const useWater = defineStore('water', () => {
   };
 });
 
-/** An end of a band in the unit of files, without the dust of its conversion. */
+/** An end of a band in the unit of files, rounded to remove conversion error. */
 const asFiled = (id: WantId, value: number): number => Math.round(wantToFile(id, value) * 1e6) / 1e6;
 
 /** A shallower water takes its cover tops, wanted band and depth in hand up with it, and fields set to undefined are gone. */

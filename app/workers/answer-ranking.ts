@@ -13,7 +13,7 @@ import { breath } from '../first/breath';
 import { heedBelief } from './belief';
 import type { BoxPiece, RankCancel, RankReply, RankRequest } from './protocol';
 
-/** Time a job may take before the worker looks at its mail, and between two reports of progress, ms. */
+/** Time slice of a job before the worker reads its messages, and interval of progress reports, ms. */
 const SLICE_MS = 25;
 const REPORT_MS = 120;
 
@@ -26,7 +26,7 @@ export interface Mail {
   ): void;
 }
 
-/** Answers what is asked for in a mailbox, one job after another; a job that is given up ends within a slice. */
+/** Serves the ranking jobs of a message port, one after another; a cancelled job ends within one time slice. */
 export function answerRankings(mail: Mail): void {
   const given = new Set<number>();
   /** the box that was handed over last: the same box need not be laid out again */

@@ -22,7 +22,7 @@ interface Options<Job, Value> {
   readonly here?: (job: Job, tell: (progress: number) => void) => Value | Promise<Value>;
 }
 
-/** Jobs of one worker: it is started when first needed, and started anew when it stops answering. */
+/** The jobs of one worker, started when first needed and restarted by a watchdog when it stops answering. */
 export function createAsker<Job, Value>({ what, make, silentMs, restarted, here }: Options<Job, Value>) {
   let worker: WorkerLike | null = null;
   let last = 0;

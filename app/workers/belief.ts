@@ -1,22 +1,24 @@
 import { calibrateBy, type Belief } from '@core';
 
-/** What tests taught, as this page works with it. */
+/** The calibration in force on this page (posterior of the drag and lift factors). */
 let inForce: Belief | null = null;
 export const beliefNow = (): Belief | null => inForce;
 
-/** Works with it from now on, on the page and in every job a worker is asked after this. */
+/** Puts a calibration in force, on the page and in every later job of a worker. */
 export function workWith(belief: Belief | null): void {
+  const isSame = JSON.stringify(inForce) === JSON.stringify(belief);
   inForce = belief;
+  if (isSame) return;
   calibrateBy(belief);
   forget();
 }
 
 let forget: () => void = () => undefined;
-/** Whoever keeps what was computed hears that it is of another model now. */
+/** Caches register here to hear that the model has changed. */
 export const onOtherBelief = (hear: () => void): void => void (forget = hear);
 
 let heard = '';
-/** In a worker: works with what came with a job, where it is another than before. */
+/** In a worker: puts the calibration of a job in force where it differs from the one before. */
 export function heedBelief(belief: Belief | null | undefined): void {
   const text = belief ? JSON.stringify(belief) : '';
   if (text === heard) return;

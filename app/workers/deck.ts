@@ -77,12 +77,20 @@ export interface DeckAnswers {
 export type DeckAsk = keyof DeckRequests;
 export type DeckRequest = { [Ask in DeckAsk]: { readonly ask: Ask } & DeckRequests[Ask] }[DeckAsk];
 
-/** What was made ready last: a lock, a weight or minutes change nothing in it. */
+/** Cache of what was asked of a box, whatever ids its parts have: rigs know them by place. */
 interface Kept {
-  readonly box: Box;
+  readonly parts: object;
   readonly before: AskedBefore;
 }
 let kept: Kept | null = null;
+const withoutIds = (box: Box): object =>
+  Object.fromEntries(
+    Object.entries(box).map(([tray, parts]) => [
+      tray,
+      Array.isArray(parts) ? parts.map(({ id: _id, ...part }: { readonly id?: string }) => part) : parts,
+    ]),
+  );
+/** Cache of the last preparation, which does not depend on locks, weights and minutes. */
 let last: { readonly key: string; readonly box: Box; readonly prepared: Prepared } | null = null;
 
 // what tests teach is in every number of it
@@ -112,7 +120,8 @@ function prepared(trip: Trip, tell: (done: number) => void): Result<Prepared> {
   const isLocked = trip.stops.some(({ lock }) => lock !== undefined && !trip.box.rods[lock]);
   if (last !== null && !isLocked && last.key === key && sameJson(last.box, trip.box)) return ok(last.prepared);
   const box = withoutBanned(trip.box, trip.bans);
-  if (kept === null || !sameJson(kept.box, box)) kept = { box, before: nothingAsked() };
+  const parts = withoutIds(box);
+  if (kept === null || !sameJson(kept.parts, parts)) kept = { parts, before: nothingAsked() };
   const made = prepareDeck(trip, tell, kept.before);
   if (made.ok) last = { key, box: trip.box, prepared: made.value };
   return made;

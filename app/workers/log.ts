@@ -103,11 +103,11 @@ function spellsBy(kept: ReadonlyMap<string, KeptOuting>): (outing: { readonly id
   };
 }
 
-/** A row nobody could read would end every answer; whoever opens it says what is wrong with it. */
+/** Rows that cannot be read are skipped here; opening one says what is wrong with it. */
 const isReadable = (row: Partial<KeptOuting>): boolean =>
   typeof row.id === 'string' && typeof row.from === 'string' && Array.isArray(row.events);
 
-/** All rows as they were read last: thousands take half a second, and hardly ever change between two questions. */
+/** Cache of all rows: reading thousands takes half a second, and they rarely change between two requests. */
 let read: { readonly of: string; readonly rows: readonly KeptOuting[] } | null = null;
 async function rowsOf(of: PanderoDatabase): Promise<readonly KeptOuting[]> {
   const [count, last] = await Promise.all([of.outings.count(), of.outings.orderBy('changedAt').last()]);

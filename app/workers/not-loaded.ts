@@ -1,2 +1,2 @@
-/** What a worker says whose work could not be fetched. */
+/** Message of a worker whose code could not be fetched. */
 export const NOT_LOADED = 'not-loaded';

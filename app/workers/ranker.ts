@@ -11,11 +11,11 @@ export interface Mailbox {
   onerror: ((event: { message?: string; preventDefault?(): void }) => void) | null;
 }
 
-/** Longest a worker that ranks may say nothing, ms: it reports many times a second. */
+/** Watchdog of the ranking worker, ms: it reports many times a second. */
 export const SILENT_MS = 6000;
 /** Parts of a box that are handed over at one go. */
 const PIECE = 600;
-/** Tries of one job, each with a new worker. */
+/** Attempts at one job, each with a new worker. */
 const TRIES = 2;
 
 /**

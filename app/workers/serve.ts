@@ -16,7 +16,7 @@ export type Answer<Value> =
 export const bugText = (error: unknown): string =>
   error instanceof Error ? (error.stack ?? error.message) : String(error);
 
-/** Makes a mailbox of this worker: one job, one answer. */
+/** Serves requests in this worker: one job, one answer. */
 export function serve<Job, Value>(run: (job: Job, tell: (progress: number) => void) => Value | Promise<Value>): void {
   const post = (answer: Answer<Value>): void => self.postMessage(answer);
   self.addEventListener('message', ({ data: { id, job, belief } }: MessageEvent<Asked<Job>>) => {

@@ -13,7 +13,7 @@ export interface WantMove {
 /** Below this a want counts as answered the same. */
 const SAME = 0.01;
 
-/** Wants whose answers moved from one state of a build to another, worst first. */
+/** Wants whose fit changed between two states of a build, worst first. */
 export function wantMoves(before: BuildNumbers, after: BuildNumbers): WantMove[] {
   return after.fits
     .flatMap(({ want, fit }) => {

@@ -1,4 +1,4 @@
-import { advise, judgeRig, type Judged } from '../advice/recommend/advise';
+import { advise, judgeOn, type Judged } from '../advice/recommend/advise';
 import { fishedOf, type Fished } from '../gear';
 import type { Box } from '../rig/parts/box';
 import type { Rig } from '../rig/parts/schema';
@@ -41,7 +41,7 @@ export interface AskedBefore {
 export const nothingAsked = (): AskedBefore => ({ picks: new Map(), judged: new Map() });
 type Made = { readonly rig: Rig; readonly base: Rig };
 
-/** Answers kept of one box: a day has a few stops, and each a few waters it was tried with. */
+/** Size of the answer cache of one box. */
 const MOST_KEPT = 20_000;
 
 function remembered<T>(known: Map<string, T>, key: string, ask: () => T): T {
@@ -82,25 +82,34 @@ export function candidatesOf(
         found.push({ rig: pick.rig, base: pick.base });
     }
   }
+  const judges = judgesOf(waters);
   return found.map((made, place): Candidate => {
     tell((1 + place / found.length) / 2);
     const own = JSON.stringify(made.rig);
-    return judgedOn(waters, made, (ask, at) => remembered(before.judged, `${own} ${keys[at]!}`, ask));
+    return judgedOn(judges, made, (ask, at) => remembered(before.judged, `${own} ${keys[at]!}`, ask));
   });
 }
+
+/** The water of a stop, and what judges rigs there. */
+interface Judge {
+  readonly water: Water;
+  readonly judge: (rig: Rig) => JudgedThere;
+}
+export const judgesOf = (waters: readonly Water[]): readonly Judge[] =>
+  waters.map((water) => ({ water, judge: judgeOn(water) }));
 
 /**
  * A rig with how well it answers each stop and how it is fished there.
  * @param known  gives what was judged before, or asks
  */
 export function judgedOn(
-  waters: readonly Water[],
+  judges: readonly Judge[],
   { rig, base }: Made,
   known: (ask: () => JudgedThere, at: number) => JudgedThere = (ask) => ask(),
 ): Candidate {
-  const judged = waters.map((water, at) =>
+  const judged = judges.map(({ judge }, at) =>
     known(() => {
-      const { score, handled } = judgeRig(water, rig);
+      const { score, handled } = judge(rig);
       return { score, handled };
     }, at),
   );
@@ -108,7 +117,7 @@ export function judgedOn(
     rig,
     base,
     scores: judged.map(({ score }) => score),
-    fished: judged.map(({ handled }, at) => fishedOf(rig, handled, waters[at]!)),
+    fished: judged.map(({ handled }, at) => fishedOf(rig, handled, judges[at]!.water)),
   };
 }
 

@@ -3,6 +3,8 @@ import fc from 'fast-check';
 import { DEMO_BOX, NORTH_ARM } from '../../demo/brindle-mere';
 import { DEMO_WEEKEND } from '../../demo/weekend';
 import { loadSolver } from '../../solver/highs';
+import { gearAt, marginsOf, weakestOf } from '../gear';
+import { sameJson } from '../keeping/merge';
 import { startingYear } from '../season';
 import { deckNotes, deckProblems } from '../wording/deck';
 import { advise } from '../advice/recommend/advise';
@@ -11,8 +13,9 @@ import { partsOf } from './candidates';
 import { tripOf } from './kept-trip';
 import { onePartMore } from './one-more';
 import { coverFits, paceByHead, stopPace } from './pace';
+import { lackAt } from './options';
 import { packingOf } from './packing';
-import { planPrepared, prepareDeck, type DeckPlan, type Prepared } from './plan';
+import { modelOf, planPrepared, prepareDeck, type DeckPlan, type Prepared } from './plan';
 import { kitOf, seasonKits, type KitModel } from './season-kit';
 import type { Solver } from './solve';
 import type { MadePlan, Trip } from './trip';
@@ -59,6 +62,21 @@ describe('the demo’s Saturday', () => {
       expect(new Set(gear).size).toBe(1);
     }
   });
+  test('a rod’s margins are those of the stop where it has least in hand', () => {
+    for (const rod of plan.rods) {
+      const { fished } = prepared.candidates.find(({ rig }) => sameJson(rig, rod.rig))!;
+      const gear = gearAt(prepared.box, rod)!;
+      const least = Math.min(...rod.stops.map((stop) => weakestOf(marginsOf(fished[stop]!, gear)).value));
+      expect(weakestOf(rod.margins).value).toBeCloseTo(least, 12);
+    }
+    expect(plan.rods.some(({ stops }) => stops.length > 1)).toBe(true);
+  });
+  test('tying takes its minutes of the stop it is done at, never more than all of them', () => {
+    const { left } = modelOf({ ...trip, reTieMin: 12 }, prepared, 2);
+    trip.stops.forEach(({ minutes }, at) => expect(left[at]).toBeCloseTo((minutes - 12) / minutes, 12));
+    expect(modelOf({ ...trip, reTieMin: 1000 }, prepared, 2).left).toEqual(trip.stops.map(() => 0));
+    expect(modelOf(trip, prepared, 2).left).toEqual(trip.stops.map(() => 1));
+  });
   test('a part that is banned is tied nowhere, and the plan is no better for it', () => {
     const [tray, at] = partsOf(plan.rods[0]!.base, trip.box)[0]!.split(' ') as ['heads', string];
     const without = { ...trip, bans: [{ tray, part: Number(at) }] };
@@ -91,6 +109,11 @@ describe('the demo’s Saturday', () => {
     const made = prepareDeck(own);
     if (!made.ok) throw new Error('not prepared');
     const planned = planPrepared(own, made.value, solver);
+    // what a rod without a rig lacks is told of the stop that has most minutes
+    const longest = own.stops.findIndex(({ minutes }) => minutes === Math.max(...own.stops.map((s) => s.minutes)));
+    const idle = planned.idle.find(({ rod }) => rod === trip.box.rods.length)!;
+    expect(idle.lack).toEqual(lackAt(made.value.candidates, made.value.box, longest, idle.rod));
+    expect(idle.lack).not.toEqual(lackAt(made.value.candidates, made.value.box, 1 - longest, idle.rod));
     const notes = [...deckProblems(own, planned), ...deckNotes(own, planned)].join('\n');
     expect(notes).toMatch(/locked to stop 1 \(long hedgerow\) carries no rig.*cast at 0\.\d of 1/);
     expect(notes).toContain('min longer than the day');

@@ -1,9 +1,9 @@
 import { emptyBox, type Box } from '../rig/parts/box';
 import type { MadePlan, Trip } from './trip';
 
-/** Figures that are kept of a number on its way by a code: no answer hangs on a fifth. */
+/** Significant figures of numbers in a hand-over code: no answer depends on a fifth one. */
 const FIGURES = 4;
-/** Places on the earth need more. */
+/** Decimal places of latitude and longitude: about a metre. */
 const PLACE_DIGITS = 5;
 
 function rounded(value: unknown, name = ''): unknown {

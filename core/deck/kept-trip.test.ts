@@ -176,4 +176,15 @@ describe('a day on its way to a phone', () => {
     expect(over.stops.map(({ name }) => name)).toEqual(trip.stops.map(({ name }) => name));
     expect(over.lat).toBe(trip.lat);
   });
+  test('numbers keep four figures, places five decimals; a lock stays at home', () => {
+    const trip = tripOf(SATURDAY, OWN);
+    const [first, ...others] = trip.stops;
+    const stop = { ...first!, lat: 45.123456, lon: -30.654321, lock: 0, minutes: 30 };
+    const measured = { ...stop, water: { ...stop.water, depthM: 1.23456, temperatureC: 14.98765 } };
+    const plan = { rods: [{ rod: 0, reel: 0, line: 0, rig: RIG, stops: [0] }] };
+    const [over] = handOverOf({ ...trip, stops: [measured, ...others], plan }).stops;
+    expect([over!.lat, over!.lon]).toEqual([45.12346, -30.65432]);
+    expect([over!.water.depthM, over!.water.temperatureC]).toEqual([1.235, 14.99]);
+    expect(over!.lock).toBeUndefined();
+  });
 });

@@ -52,12 +52,12 @@ export interface Chosen {
   readonly worth: number;
 }
 
-/** What a plan costs that does the same with a rig more, a share of all there is to gain: of equals the one with fewer rigs. */
+/** Tie-breaking penalty for each rig, as a share of the objective: of plans that are worth the same, the one with fewer rigs. */
 export const A_RIG_MORE = 1e-6;
-/** A locked stop is answered by its rod before anything else is gained, times all there is. */
+/** Bonus for honouring a lock, as a multiple of the whole objective, so that locks come first. */
 export const LOCKED = 2;
 
-/** All there is to gain. */
+/** Upper bound of the objective: every stop answered by its best option. */
 export const mostWorth = ({ worth, stops }: Pick<DeckModel, 'worth' | 'stops'>): number =>
   Array.from({ length: stops }, (_, stop) => Math.max(0, ...worth.map((row) => row[stop]!))).reduce((a, b) => a + b, 0);
 
@@ -93,7 +93,7 @@ const lockedWorth = (model: DeckModel, { answers, worth }: Chosen): number =>
   worth +
   LOCKED * (mostWorth(model) + 1) * answers.filter((at, stop) => at !== null && model.locks[stop] !== null).length;
 
-/** One rig after another, each the one that adds most: what the exact plan is never worse than. */
+/** Greedy plan: adds the rig that gains most until none does; a lower bound for the exact plan. */
 export function greedy(model: DeckModel): Chosen {
   let now = answered(model, []);
   for (;;) {

@@ -2,7 +2,7 @@ import { advise } from '../advice/recommend/advise';
 import { whatToBuy, type Purchase } from '../advice/recommend/purchases';
 import { sameJson } from '../keeping/merge';
 import type { Box } from '../rig/parts/box';
-import { judgedOn, partsOf, type Candidate } from './candidates';
+import { judgedOn, judgesOf, partsOf, type Candidate } from './candidates';
 import { optionsOf } from './options';
 import { planPrepared, type DeckPlan, type Prepared } from './plan';
 import type { Solver } from './solve';
@@ -54,9 +54,10 @@ function prepareWith(prepared: Prepared, box: Box, on: readonly number[]): Prepa
   const waters = prepared.times.stops.map(({ water }) => water);
   const found = on.flatMap((stop) => advise(waters[stop]!, box, PICKS, { asks: 'own-school' }).picks);
   const added: Candidate[] = [];
+  const judges = judgesOf(waters);
   for (const { rig, base } of found) {
     if ([...prepared.candidates, ...added].some((one) => sameJson(one.rig, rig))) continue;
-    added.push(judgedOn(waters, { rig, base }));
+    added.push(judgedOn(judges, { rig, base }));
   }
   const from = prepared.candidates.length;
   const options = optionsOf(added, box).map((option) => ({ ...option, rig: option.rig + from }));

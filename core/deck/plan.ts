@@ -69,7 +69,7 @@ export interface Prepared {
   readonly options: readonly Option[];
 }
 
-/** What nobody counts there is always enough of. */
+/** A part without a quantity is never scarce. */
 const counted = (quantity: number | undefined): number => quantity ?? Infinity;
 
 /** What keeps a trip from being planned at all. */

@@ -20,7 +20,7 @@ export interface ReTieModel extends DeckModel {
 
 const gearKey = ({ rod, reel, line }: Option): string => `${rod}_${reel}_${line}`;
 
-/** Gears that another one of the same rod stands in for are left out, with their options. */
+/** Dominance: a gear set is dropped, with its options, where another one of the same rod can do all it does. */
 function withoutIdleGears(model: ReTieModel, ties: number): ReTieModel {
   const gears = new Map<string, Option[]>();
   for (const option of model.options) {

@@ -33,7 +33,7 @@ export const KIT_PARTS = { from: 2, to: 16 } as const;
 export const KIT_WATERS = 3;
 const MOST_S = 10;
 
-/** A small part of a day: of kits that cover as much the one with fewer parts. */
+/** Tie-breaking penalty per part, in days: of kits that cover as much, the one with fewer parts. */
 const A_PART_MORE = 1e-3;
 
 export interface KitModel {

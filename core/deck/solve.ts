@@ -32,10 +32,10 @@ function isAsGood(model: DeckModel, one: TiedPlan, other: TiedPlan): boolean {
   return more > 0 || (more === 0 && one.worth >= other.worth - 1e-9);
 }
 
-/** A programme without whole numbers: what no plan exceeds. */
+/** The linear relaxation of a programme: an upper bound for every plan. */
 const relaxed = (programme: string): string => programme.replace(/\nBinary\n[^]*\nEnd/, '\nEnd');
 
-/** How far a plan may be from the best: by what its programme comes to where halves count too. */
+/** Optimality gap of a plan, by the linear relaxation of its programme. */
 function gapOf(model: DeckModel, programme: string, solver: Solver, plan: TiedPlan): number | null {
   const { isOptimal, value } = solver(relaxed(programme), MOST_S);
   if (!isOptimal || plan.worth <= 0) return null;
@@ -43,14 +43,14 @@ function gapOf(model: DeckModel, programme: string, solver: Solver, plan: TiedPl
   return Math.max(0, (value - own) / plan.worth);
 }
 
-/** What a day comes to where every stop is answered by the best there is: no plan exceeds it. */
+/** Upper bound without a solver: every stop answered by its best option. */
 const idealWorth = (model: DeckModel): number =>
   model.locks.reduce<number>((total, lock, stop) => {
     const able = model.options.filter(({ rod, stops }) => stops.includes(stop) && (lock === null || lock === rod));
     return total + Math.max(0, ...able.map(({ rig }) => model.worth[rig]![stop]!));
   }, 0);
 const CLOSE = 1e-9;
-/** The same, from what no plan exceeds at all. */
+/** Optimality gap against that bound. */
 const gapBelow = (ideal: number, { worth }: TiedPlan): number | null =>
   worth > 0 ? Math.max(0, ideal / worth - 1) : null;
 

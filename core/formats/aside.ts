@@ -7,7 +7,7 @@ import { DEPTH_LIMIT, nestingOf } from './pandero-json/nesting';
 /** Problems of one row that are written down; more say nothing new. */
 const WHY_LIMIT = 20;
 
-/** A row nothing here can read, kept as it came: named, with what is wrong with it, until somebody mends it or throws it away. */
+/** A quarantined row: one the schema refuses, kept verbatim with its problems until somebody mends or deletes it. */
 export const asideSchema = z.strictObject({
   /** the list it stood in: a tray, `waters`, `tickets`, `builds` … */
   from: z.string().check(z.minLength(1), z.maxLength(60)),

@@ -42,7 +42,7 @@ function fanned(rig: Rig): Rig | null {
 }
 
 /** Changes in the order of what they cost: nothing, a minute, another part of the box, a spool from the shop. */
-function* changesOf(fished: Fished, gear: Gear, box: Box | null): Generator<Tried> {
+export function* changesOf(fished: Fished, gear: Gear, box: Box | null): Generator<Tried> {
   const { plan, rig } = fished;
   for (const share of SHORTER) {
     const castM = Math.round(share * plan.castM);

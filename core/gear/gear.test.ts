@@ -12,7 +12,7 @@ import { LINE_KINDS, ROD_ACTIONS, ROD_POWERS } from '../tackle/gear';
 import { anyFamilyRig, jig, spinner, steadyPlan } from '../testing/fixtures/rigs';
 import { ozFromMassKg } from '../units/units';
 import { bestGear, gearAt } from './best-gear';
-import { cheapestChange } from './change';
+import { changesOf, cheapestChange } from './change';
 import {
   carries,
   fishedOf,
@@ -178,6 +178,19 @@ describe('gear of a box', () => {
       ),
     );
     expect(marginsOf(of, gearAt(DEMO_BOX, best)!)).toEqual(best.margins);
+    // a rod that strikes harder but hardly casts it is no better
+    const stout = { ...gear.rod, power: 'extra-heavy', lureFromOz: 2, lureToOz: 4 } as const;
+    const two = { ...emptyBox(), rods: [stout, gear.rod], reels: [gear.reel], lines: [gear.line] };
+    expect(margin('hook-set', of, { ...gear, rod: stout })).toBeGreaterThan(margin('hook-set', of));
+    expect(bestGear(of, two)!.rod).toBe(1);
+    // more than is usually in hand is no reason for another reel: of equals the first
+    const reels = [0.7, 0.74].map((perTurnM) => ({ ratio: 7.1, perTurnM }));
+    for (const row of [reels, [...reels].reverse()]) {
+      const small = { ...emptyBox(), rods: [gear.rod], lines: [gear.line], reels: row };
+      for (const reel of row)
+        for (const id of ['pace', 'handle'] as const) expect(margin(id, of, { ...gear, reel })).toBeGreaterThan(1.3);
+      expect(bestGear(of, small)!.reel).toBe(0);
+    }
     // where the weakest is the same whatever the rod, the rod that is asked is taken
     const stick = fished({ askedLb: 40, rod: { power: ['heavy', 'extra-heavy'], lengthM: [2.2, 2.4] } });
     expect(DEMO_BOX.rods[bestGear(stick, DEMO_BOX)!.rod]!.label).toBe('flipping stick');
@@ -203,6 +216,19 @@ describe('the cheapest change', () => {
     const found = cheapestChange(far, gear, DEMO_BOX)!;
     expect(found.change).toMatchObject({ kind: 'cast' });
     expect([found.isEnough, carries(found.margins)]).toEqual([true, true]);
+  });
+  test('shorter casts are tried down to six metres; a guard is fanned out once', () => {
+    const castsOf = (castM: number): number[] =>
+      [...changesOf(fished({ plan: steadyPlan(0.7, 0, { castM }) }), gear, null)].flatMap(({ change }) =>
+        change.kind === 'cast' ? [change.castM] : [],
+      );
+    expect([8, 10, 12, 14].map(castsOf)).toEqual([[6], [8, 6], [10, 7], [11, 8, 6]]);
+    const guards = (spread: 'none' | 'fanned'): number => {
+      const guard = { kind: 'fibre', fibres: 30, lengthMm: 20, spread, bevel: false } as const;
+      const of = fished({ rig: { ...jig({ trailer: 'chunk' }), guard } });
+      return [...changesOf(of, gear, null)].filter(({ change }) => change.kind === 'guard').length;
+    };
+    expect([guards('none'), guards('fanned')]).toEqual([1, 0]);
   });
   test('a reel of the box for a handle that turns too heavily, a line of the box for one that is too weak, before one is bought', () => {
     const weak = cheapestChange(fished(), withLine('fluorocarbon', 8), DEMO_BOX)!;

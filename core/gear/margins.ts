@@ -132,7 +132,7 @@ function castMargin({ lureFromOz, lureToOz }: Rod, massOz: number): number | nul
   return Math.min(lureFromOz === undefined ? Infinity : massOz / lureFromOz, (lureToOz ?? Infinity) / massOz);
 }
 
-/** What is left of turns a hand keeps up, at the slowest and the fastest of a retrieve; null where nothing is reeled. */
+/** Margin of the reel: handle turns a hand can keep up over those needed at the slowest and fastest step; null where nothing is reeled. */
 function paceMargin(plan: RetrievePlan, { perTurnM }: Reel): number | null {
   const turns = reeledMps(plan).map((mPerS) => turnsPerS(mPerS, perTurnM));
   if (turns.length === 0) return null;

@@ -99,7 +99,7 @@ interface Known {
   readonly depthM: number;
 }
 
-/** Places to look at, upwards: what exists, and the range between by equal factors. */
+/** Settings to evaluate in ascending order: those that exist, and a geometric grid over the range. */
 function placesOf({ from, to, steps }: Knob): number[] {
   const start = Math.max(from, to / 400);
   const between = Array.from({ length: SCANNED }, (_, at) => start * (to / start) ** (at / (SCANNED - 1)));
@@ -170,7 +170,7 @@ export function solveRetrieve(rig: Rig, plan: RetrievePlan, water: Water | null,
 
 const rounded = (value: number): number => Number(value.toFixed(2));
 
-/** Where something ends that holds at one place and not at another: the place just behind. */
+/** Bisection between a setting where something holds and one where it does not; returns the first value at which it no longer holds. */
 function narrowed(from: number, to: number, holds: (at: number) => boolean): number {
   let [low, high] = [from, to];
   for (let round = 0; round < ROUNDS; round++) {

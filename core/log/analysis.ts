@@ -45,7 +45,7 @@ export interface LogAnalysis {
   readonly ownLog: OwnLog;
 }
 
-/** Ways to tell apart that cost nothing. */
+/** Groupings that need no computation beyond the spell itself. */
 export type QuickGrouping = Exclude<Grouping, 'school'>;
 const QUICK = GROUPINGS.filter((by): by is QuickGrouping => by !== 'school');
 

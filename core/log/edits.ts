@@ -48,7 +48,7 @@ export function withChanged(outing: KeptOuting, key: string, next: LogEvent): Ke
   return found.events.length === outing.events.length ? outing : withEvent(found, next);
 }
 
-/** First moment, not before one, at which nothing was noted yet: two keys within a thousandth of a second are two events. */
+/** The first free millisecond at or after a moment, so that two keys pressed within one millisecond stay two events. */
 export function freeMoment(events: readonly LogEvent[], ms: number): number {
   const last = events.at(-1);
   return last && msOf(last.at) >= ms ? msOf(last.at) + 1 : ms;

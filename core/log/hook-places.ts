@@ -15,7 +15,7 @@ export const EXPECTED_AT: Readonly<Record<RollUp, HookedBy>> = {
 };
 /** Share of fish that hang where they are expected, where what was computed is right. @source adr-0032 */
 const EXPECTED_SHARE = 0.6;
-/** A rig that has no more than this chance of its count is named. */
+/** Significance level of the test by which a rig is named. */
 const BY_CHANCE = 0.05;
 
 export interface PlaceShare {
@@ -45,7 +45,7 @@ export interface OffRig {
 const rollUpOf = (rig: Rig): RollUp | null =>
   rig.family === 'skirted' ? rollUp(rig, rigBody(rig), rig.guard ? guardCollapseN(rig.guard) : 0) : null;
 
-/** Chance of no more than so many of n, each with a chance of its own. */
+/** Cumulative probability of a Poisson-binomial count: at most k of n trials, each with its own probability. */
 export function binomialAtMost(most: number, n: number, chance: number): number {
   let term = (1 - chance) ** n;
   let sum = 0;

@@ -4,7 +4,7 @@ import { commonRate, gammaBand, gammaMean, rateKnown } from './pooled';
 import { sumsOf } from './rates';
 import type { Spell } from './spells';
 
-/** What a log has to say when a rig is picked: bites an hour by class of water and kind of rig, drawn together within each class. */
+/** What a log says of a pick: bite rates by class of water and kind of rig, partially pooled within each class. */
 export function ownLogOf(spells: readonly Spell[]): OwnLog {
   const classes = new Map<string, Map<string, Spell[]>>();
   for (const spell of spells) {

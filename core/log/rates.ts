@@ -80,7 +80,7 @@ export function grouped(spells: readonly Spell[], by: Grouping): ReadonlyMap<str
   return groups;
 }
 
-/** Rates of all groups, the one with most hours first; each learns a little from the others. */
+/** Rates of all groups, the one with most hours first, partially pooled. */
 export function ratesBy(spells: readonly Spell[], by: Grouping): readonly GroupRate[] {
   const groups = [...grouped(spells, by)].map(([value, of]) => ({ value, sums: sumsOf(of) }));
   const rate = commonRate(groups.map(({ sums }) => ({ count: sums.bites, hours: sums.hours })));
@@ -232,7 +232,7 @@ interface HookSide {
   readonly rate: GammaKnown;
   readonly share: BetaKnown;
 }
-/** Fish landed an hour, at places of equal weight. */
+/** Equiprobable quantiles of the posterior of fish landed an hour. */
 function landedPlaces({ rate, share }: HookSide): readonly number[] {
   const [bites, landed] = [gammaPlaces(rate), betaPlaces(share)];
   return bites.flatMap((bite) => landed.map((part) => bite * part));

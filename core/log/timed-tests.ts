@@ -176,10 +176,10 @@ export function taughtBy(tests: readonly TimedTest[]): Taught {
   };
 }
 
-/** A test that lies so far off is most likely of another rig, another depth, or a slip of the thumb, standard deviations. */
+/** Outlier threshold, standard deviations: a test that far off is most likely of another rig or depth, or a slip of the thumb. */
 export const FAR_OFF_SD = 2.6;
 
-/** How late a hand is, from taps that answered a sign, s: the middle one; null before three. */
+/** Reaction time of the angler, s: the median of taps in answer to a sign; null before three. */
 export function reactionOf(taps: readonly number[]): number | null {
   if (taps.length < 3) return null;
   const sorted = [...taps].sort((a, b) => a - b);

@@ -160,6 +160,17 @@ describe('winners and regions', () => {
     ]);
     for (const { key, labelAt } of regions) expect(keys[labelAt.row * 4 + labelAt.column]).toBe(key);
   });
+  test('the end of a row and the begin of the next are no neighbours; a label keeps to the middle of a stretch', () => {
+    const plan = mapPlan('temperature', 'visibility', 4);
+    const split = regionsOf([...'bba', ...'abb'], { ...plan, wide: 3, high: 2 });
+    expect(split.map(({ key, cells }) => [key, cells.length])).toEqual([
+      ['b', 4],
+      ['a', 1],
+      ['a', 1],
+    ]);
+    const [row] = regionsOf([...'aaaaa'], { ...plan, wide: 5, high: 1 });
+    expect(row!.labelAt).toEqual({ column: 2, row: 0 });
+  });
   test('on the demo box a refined map says what Pick would say of each cell', () => {
     const plan = mapPlan('temperature', 'visibility', 9);
     const map = new MapRefinement<Winner | null>(plan, isSameWinner);

@@ -1,6 +1,6 @@
 import type { Cell, MapPlan } from './axes';
 
-/** Cells apart of the first look. */
+/** Spacing of the first, coarse grid, in cells. */
 const COARSE = 8;
 
 const placesOf = (cells: number, step: number): number[] => {

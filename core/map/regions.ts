@@ -1,6 +1,6 @@
 import type { MapPlan } from './axes';
 
-/** A stretch of cells with one answer that hang together. */
+/** A connected component (by edges) of cells with the same answer. */
 export interface Region {
   readonly key: string;
   readonly cells: readonly number[];

@@ -7,7 +7,7 @@ import { UNIT_FACTORS, type DragFactors } from './fall-areas';
 
 export { FACTOR_SD } from '../rig/body/known-factors';
 
-/** Unknown factors that bear on a rig at all. */
+/** The uncertain factors that affect this rig. */
 export const factorsOf = (body: RigBody): (keyof DragFactors)[] => [
   'head',
   'posture',

@@ -59,10 +59,10 @@ export interface Predicted {
   readonly numberOf: (factors: DragFactors) => number | null;
 }
 
-/** Half-width of the differences that give slopes, in logarithm. */
+/** Half-width of the central differences for the sensitivities, in log units. */
 const NUDGE = 0.05;
 
-/** Logarithm of a number under some logs, and how it moves with each of them. Null where there is no number. */
+/** Logarithm of a quantity and its gradient with respect to the log factors, by central differences. Null where there is no number. */
 function slopes({ kind, numberOf }: Predicted, logs: readonly number[]): { log: number; row: number[] } | null {
   const logOf = (at: readonly number[]): number | null => {
     const value = numberOf(factorsAt(at, kind));
@@ -183,7 +183,7 @@ export const isBelief = (value: unknown): value is Belief => {
   );
 };
 
-/** Works with what tests taught from now on in this thread; null for what is known without any. */
+/** Puts a posterior in force in this thread from now on; null for the prior. */
 export function calibrateBy(belief: Belief | null): void {
   if (belief === null) return putInForce(null);
   const known = new Map<TrailerKind | null, KnownFactors>();

@@ -13,7 +13,7 @@ function magnitudes(a: number, b: number, from: number, to: number): number {
   return Math.abs(at(to) - at(from));
 }
 
-/** The parts of a line on both sides of the place where it stands still. */
+/** The line split at the point where it is at rest in the water, since drag changes sign there. */
 function parts(a: number, b: number, dry: number): readonly (readonly [from: number, to: number, sign: number])[] {
   const still = b === 0 ? -1 : -a / b;
   const signAt = (x: number): number => Math.sign(a + b * x);

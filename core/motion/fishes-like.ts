@@ -7,7 +7,7 @@ import { steadyFall } from './fall';
 import type { Medium } from './medium';
 import { UNIT_FACTORS, type DragFactors } from './fall-areas';
 
-/** Heads the yardstick is looked for among, oz: outside it no such head is cast. */
+/** Range of head weights in which the equivalent is looked for, oz. */
 export const FISHES_LIKE_RANGE_OZ = { from: 1 / 64, to: 8 } as const;
 
 /**

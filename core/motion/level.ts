@@ -79,7 +79,7 @@ function zeroOf(f: (x: number) => number, from: number, to: number): number | nu
   return atFrom > 0 && atTo <= 0 ? zeroBetween(f, from, to, atFrom, atTo, CLOSE) : null;
 }
 
-/** The same between two places whose values are known, by regula falsi with halving (Illinois). */
+/** Root between two points with known values, by regula falsi (Illinois). */
 function zeroBetween(
   f: (x: number) => number,
   from: number,

@@ -17,7 +17,7 @@ export const mediumAt = (waterTempC: number, salinityGPerKg = 0): Medium => ({
   kinematicM2ps: waterKinematicViscosityM2ps(waterTempC, salinityGPerKg),
 });
 
-/** of a water that was asked for before: every rig that is checked on it asks again */
+/** memo by water object: every rig checked on a water asks for the same medium */
 const known = new WeakMap<object, Medium>();
 
 /** The medium of a checked water. */

@@ -8,7 +8,7 @@ const LONG_STEP_S = 5;
 /** Length of a step of the integration elsewhere, s; near the rod, where the line steepens, less: a share of the way that is left. */
 const STEP_S = 0.5;
 const STEP_SHARE = 0.2;
-/** Where something is near, no step is longer than this, m; right under the rod none is shorter than that. */
+/** Longest step near surface, bottom or cover, m, and shortest step right under the rod, m. */
 const SHORT_STEP_M = 0.25;
 const LEAST_STEP_M = 0.02;
 /** The line is in once no more than this is left of it beyond the height of the tip, m; or after this long, s. */
@@ -125,7 +125,7 @@ function isWalled({ state, ground, line }: Towing, next: Hung): boolean {
   return ground.shallowestM(state.xM, xOf(next)) < Math.min(state.zM, zM, ground.depthAt(xOf(next))) - TOUCH_M;
 }
 
-/** A place that surface and bottom allow: as much line out, led higher or lower. */
+/** Projects a place onto the water between surface and bottom: the line keeps its length, its angle changes. */
 function heldBy({ ground, line }: Towing, place: Hung): Hung {
   const { tipM } = line;
   const { lengthM } = place;

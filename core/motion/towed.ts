@@ -137,10 +137,13 @@ function lineWeightN({ diameterM, densityKgM3 }: Towline, lengthM: number, wetSh
 /** Speed at which the first guess of the line's drag is made, m/s. */
 const LINE_GUESS_MPS = 0.25;
 
-/** Of a line that swings about the rod tip like a pendulum: moment of what is wet, beside that of all of it moving as its lure does. */
+/**
+ * Drag moment about the tip of a line that swings like a pendulum, as a share of that of a line moving everywhere as fast as its lure; only
+ * the wet part counts.
+ */
 const pendulum = (dry: number): number => (1 - dry * dry * dry * dry) / 4;
 
-/** What is in balance across a line, over half the density. SI. */
+/** Terms of the force balance across the line, each divided by half the density. SI. */
 interface Sweeps {
   readonly along: number;
   readonly acrossM2: number;
@@ -161,7 +164,7 @@ const heldAtTip = ({ along, acrossM2, broadside, lineM2, dry, load }: Sweeps): n
 
 const DRIFT_ROUNDS = 12;
 const CLOSE_MPS = 1e-9;
-/** Speed across under a rod tip that moves, by Newton: what holds the lure never falls as it goes faster. */
+/** Speed across the line under a moving rod tip, by Newton's method: the resistance grows monotonically with speed, so it converges. */
 function heldByDrift({ along, acrossM2, broadside, lineM2, dry, load }: Sweeps, tipMps: number, guess: number): number {
   let speed = guess;
   for (let round = 0; round < DRIFT_ROUNDS; round++) {

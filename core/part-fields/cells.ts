@@ -70,7 +70,7 @@ export function digits(value: number): string {
 
 const asFraction = (value: number, denominator: number): string => fractionText(nearestFraction(value, denominator));
 
-/** The first wording that reads back as just this value. */
+/** The shortest of several spellings that parses back to exactly this value (round trip). */
 function faithful(kind: Pick<CellKind, 'read'>, value: number, ...wordings: readonly string[]): string {
   const same = (text: string): boolean => {
     const cell = kind.read(text);

@@ -9,7 +9,7 @@ export interface TimedMass {
 export const WEIGHING_VERDICTS = ['waiting', 'stopped', 'empty', 'settling', 'drifting', 'noisy', 'steady'] as const;
 export type WeighingVerdict = (typeof WEIGHING_VERDICTS)[number];
 
-/** What a scale's recent readings amount to. Masses in g. */
+/** State of a weighing: what the scale's recent readings say, and their average. Masses in g. */
 export interface Weighing {
   readonly verdict: WeighingVerdict;
   /** average of what was kept, the tare taken off; null while there is nothing to average */

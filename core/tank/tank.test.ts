@@ -90,6 +90,36 @@ describe('a film', () => {
     expect(flare(0.25)).toBeLessThan(flare(0.02));
     expect(Math.abs(flare(0.7) / flare(-0.1) - 1)).toBeLessThan(0.15);
   });
+  test('a change of pace shows within a fifth of a second, and not before', () => {
+    const steps = [
+      { do: 'reel' as const, mPerS: 0.3, s: 5 },
+      { do: 'reel' as const, mPerS: 0.9 },
+    ];
+    const film = filmOf(swim, { ...steadyPlan(), steps }, { ...water, depthM: 20 });
+    expect(momentAt(film, 4.8).speedMps).toBeCloseTo(momentAt(film, 4.5).speedMps, 1);
+    expect(momentAt(film, 5.2).speedMps).toBeGreaterThan(0.85);
+  });
+  test('drawn over the bottom a head is lifted by a quarter of a radian at most', () => {
+    const steps = [
+      { do: 'countdown' as const, s: 20 },
+      { do: 'reel' as const, mPerS: 0.2 },
+    ];
+    const film = filmOf(jig({ oz: 1 }), { ...steadyPlan(), castM: 10, tipHeightM: 3, steps }, water);
+    const over = [24, 26, 28].map((timeS) => momentAt(film, timeS)).filter(({ onBottom }) => onBottom);
+    expect(over.length).toBeGreaterThan(1);
+    for (const { noseUpRad } of over) expect(noseUpRad).toBe(0.25);
+  });
+  test('blades move all their water from three tenths of a metre a second on, below that in proportion', () => {
+    const rig = spinner([['colorado', 4]], { trailer: null });
+    const pushAt = (mPerS: number): { readonly push: number; readonly speed: number } => {
+      const film = filmOf(rig, { ...steadyPlan(mPerS, 3), castM: 30 }, { ...water, depthM: 20 });
+      const { pushCm2: push, speedMps: speed } = momentAt(film, 10);
+      return { push, speed };
+    };
+    const [slow, usual, fast] = [pushAt(0.15), pushAt(0.5), pushAt(1)];
+    expect(usual!.push).toBeCloseTo(fast!.push, 9);
+    expect(slow!.push / usual!.push).toBeCloseTo(slow!.speed / 0.3, 6);
+  });
   test('any rig on any water: every number of every moment is one', () => {
     fc.assert(
       fc.property(
@@ -137,6 +167,34 @@ describe('what happens', () => {
       }),
     ).toContain('goes-dead');
     expect(kinds(jig(), steadyPlan(0.6))).not.toContain('wakes-up');
+  });
+  test('a lure wakes once it is nearer to the surface than three centimetres', () => {
+    const film = filmOf(swim, steadyPlan(1.6, 2), water);
+    const { timeS } = happenings(film, water).find(({ kind }) => kind === 'breaks-surface')!;
+    expect(momentAt(film, timeS).zM).toBeLessThan(0.03);
+    expect(momentAt(film, timeS - 0.1).zM).toBeGreaterThanOrEqual(0.03);
+  });
+  test('what lasts a quarter of a second is told: a thin layer a lure falls through', () => {
+    const fall = steadyFall(rigBody(jig()), mediumOf(water)).speedMps;
+    const on = { ...water, depthM: 6, band: { fromM: 2, toM: 2 + 0.4 * fall } };
+    const kinds = happenings(filmOf(jig(), steadyPlan(0.5, 8), on), on).map(({ kind }) => kind);
+    expect(kinds.filter((kind) => kind === 'into-band' || kind === 'out-of-band').slice(0, 2)).toEqual([
+      'into-band',
+      'out-of-band',
+    ]);
+  });
+  test('a spinnerbait is felt to roll once it leans eight tenths of a radian', () => {
+    const rig = spinner([['colorado', 6]], { trailer: null, oz: 0.25 });
+    const steps = Array.from({ length: 12 }, (_, at) => ({ do: 'reel' as const, mPerS: 0.2 + 0.15 * at, s: 1 }));
+    const film = filmOf(rig, { ...steadyPlan(), castM: 40, steps: [...steps, { do: 'reel', mPerS: 2 }] }, water);
+    const leans = happenings(film, water).find(({ kind }) => kind === 'leans-over')!;
+    expect(momentAt(film, leans.timeS).leanRad).toBeGreaterThan(0.8);
+    expect(momentAt(film, leans.timeS - 0.1).leanRad).toBeLessThanOrEqual(0.8);
+  });
+  test('a boat that drifts away draws the lure through the water faster than it is reeled', () => {
+    const film = filmOf(swim, { ...steadyPlan(0.5, 2), driftMps: 0.2 }, { ...water, depthM: 20 });
+    expect(momentAt(film, 6).speedMps).toBeGreaterThan(0.62);
+    expect(momentAt(film, 6).speedMps).toBeLessThan(0.75);
   });
   test('seconds in the band are those of the path', () => {
     const on = { ...water, band: { fromM: 0.5, toM: 1.5 } };

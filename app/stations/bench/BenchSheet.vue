@@ -22,6 +22,7 @@ import { placeLabels } from './handle-labels';
 import { EXIT_ASIDE_MM, EXIT_TEXT, hookExit } from './sheet-layout';
 import { useDrag } from './useDrag';
 import SheetGhost from './SheetGhost.vue';
+import SheetPaper from './SheetPaper.vue';
 import { useSheet } from './useSheet';
 import * as words from '../../locale/en/bench';
 
@@ -43,7 +44,7 @@ const props = defineProps<{
   ghost: Rig | null;
 }>();
 const emit = defineEmits<{ choose: [part: BenchPart] }>();
-const { system, show } = useUnits();
+const { show } = useUnits();
 /** the side view stands first, then the others, then what is told on them and taken hold of */
 const stage = useStages(2);
 const svg = ref<SVGSVGElement | null>(null);
@@ -132,18 +133,6 @@ const labels = computed(() => {
   );
   return new Map(named.map(({ handle }, at) => [handle.edit, places[at]!]));
 });
-/** ruled paper: half inches, or centimetres */
-const squareMm = computed(() => (system.value === 'us' ? 12.7 : 10));
-const rulesAt = (lengthMm: number, from: number): number[] =>
-  Array.from({ length: Math.ceil(lengthMm / squareMm.value) + 2 }, (_, at) => from + (at - 1) * squareMm.value);
-const paper = computed(() => {
-  const { widthMm, heightMm, rule } = layout.value;
-  const shift = rule.x % squareMm.value;
-  return {
-    x: rulesAt(widthMm, shift).filter((x) => x > 0 && x < widthMm),
-    y: rulesAt(heightMm, 0).filter((y) => y > 0 && y < heightMm),
-  };
-});
 function choose(handle: Handle): void {
   emit('choose', editOf(handle.edit).part);
 }
@@ -178,10 +167,7 @@ function takeNearest(event: PointerEvent): void {
       @pointerup="commitDrag"
       @pointercancel="giveUp"
     >
-      <g v-memo="[paper]" class="sheet__paper" aria-hidden="true">
-        <line v-for="x in paper.x" :key="`x${x}`" :x1="x" :x2="x" y1="0" :y2="layout.heightMm" />
-        <line v-for="y in paper.y" :key="`y${y}`" :y1="y" :y2="y" x1="0" :x2="layout.widthMm" />
-      </g>
+      <SheetPaper :width-mm="layout.widthMm" :height-mm="layout.heightMm" :rule-x="layout.rule.x" />
       <g v-for="{ view, x, y, top, left } in layout.views" :key="view" :data-testid="`view-${view}`">
         <text class="sheet__title" :x="left" :y="top + 4" :font-size="15 * mmPerPx">
           {{ VIEW_TITLE[view] }}
@@ -264,11 +250,6 @@ function takeNearest(event: PointerEvent): void {
   display: block;
   overflow: visible;
   user-select: none;
-}
-.sheet__paper line {
-  stroke: rgb(var(--v-theme-rule));
-  stroke-width: 0.15;
-  opacity: 0.55;
 }
 .sheet__title {
   fill: rgb(var(--v-theme-ink-soft));

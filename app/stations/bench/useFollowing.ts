@@ -1,7 +1,7 @@
 import { nextTick, onScopeDispose, shallowReactive, watch, type Ref } from 'vue';
 import { BENCH_VIEWS, type BenchView, type Rig } from '@core';
 
-/** While something is dragged, drawings away from the finger take at most one part in this many of the time. */
+/** Throttle: while something is dragged, drawings away from the finger take at most one part in this many of the time. */
 const TAKES_ONE_IN = 40;
 
 /**

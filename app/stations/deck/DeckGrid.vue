@@ -2,10 +2,11 @@
 import { computed } from 'vue';
 import { partIdAt, rigTitles, usablePlaces, type Box, type KeptTrip, type PlannedRod } from '@core';
 import FractionText from '../../parts/FractionText.vue';
-import RigDrawing from '../../parts/RigDrawing.vue';
 import { gearPartTitle } from '../../parts/gear-part';
 import { useUnits } from '../../composables/useUnits';
 import { useDeck } from '../../stores/deck';
+import DeckGridCell from './DeckGridCell.vue';
+import type { GridCell } from './grid-cell';
 import type { PlanView } from './useDeckPlan';
 import { useStopMoves } from './useStopMoves';
 import * as words from '../../locale/en/deck';
@@ -39,15 +40,7 @@ const gearText = ({ reel, line }: PlannedRod): string =>
   );
 const stopName = (at: number): string => words.stopTitle(at + 1, props.trip.stops[at]!.name);
 
-interface Cell {
-  readonly rig: PlannedRod | null;
-  readonly title: string;
-  readonly score: number;
-  readonly isReTied: boolean;
-  /** how well what it carries would do; null where nothing is carried there */
-  readonly would: number | null;
-}
-function cellOf(on: readonly PlannedRod[], stopId: string): Cell {
+function cellOf(on: readonly PlannedRod[], stopId: string): GridCell {
   const at = props.view?.indexOf(stopId) ?? -1;
   const answer = at === -1 ? null : (props.view?.plan.stops[at] ?? null);
   const rig = on.find((one) => answer !== null && one.rod === answer.rod && one.stops.includes(at)) ?? null;
@@ -140,82 +133,22 @@ const barAt = (at: number): string => {
         </tr>
       </thead>
       <tbody>
-        <tr v-for="(row, at) in rows" :key="row.rod" :class="{ 'deck-grid__home': row.on.length === 0 }">
+        <tr v-for="(row, at) in rows" :key="row.rod">
           <th scope="row" class="deck-grid__rod">
             <b>{{ row.name }}</b>
             <small v-if="row.on[0]" class="soft"><FractionText :text="gearText(row.on[0])" /></small>
             <small v-else class="soft">{{ words.atHome }}</small>
           </th>
-          <td
+          <DeckGridCell
             v-for="(stop, column) in trip.stops"
             :key="stop.id"
-            class="deck-grid__cell"
-            :class="{
-              'deck-grid__cell--answers': cells[at]![column]!.rig,
-              'deck-grid__cell--locked': isLocked(stop.id, row.rod),
-            }"
-            :data-answers="cells[at]![column]!.rig ? 'yes' : undefined"
-          >
-            <template v-if="cells[at]![column]!.rig">
-              <RigDrawing
-                :rig="cells[at]![column]!.rig!.rig"
-                :frame-mm="120"
-                :label="cells[at]![column]!.title"
-                class="deck-grid__rig"
-              />
-              <p class="deck-grid__title"><FractionText :text="cells[at]![column]!.title" /></p>
-              <p class="deck-grid__score">
-                <b class="number" :aria-label="words.answers(cells[at]![column]!.score)">{{
-                  cells[at]![column]!.score
-                }}</b>
-                <span v-if="cells[at]![column]!.isReTied" class="deck-grid__tie">{{ words.tieHere }}</span>
-              </p>
-              <span class="deck-grid__bar" :style="{ width: `${cells[at]![column]!.score}%` }" aria-hidden="true" />
-            </template>
-            <span
-              v-else-if="cells[at]![column]!.would !== null"
-              class="deck-grid__would number"
-              :aria-label="words.wouldBe(cells[at]![column]!.would!)"
-              :title="words.wouldBe(cells[at]![column]!.would!)"
-              >{{ cells[at]![column]!.would }}</span
-            >
-            <span
-              v-else-if="row.on.length > 0"
-              class="deck-grid__would soft"
-              :aria-label="words.notCarried"
-              :title="words.notCarried"
-              >×</span
-            >
-            <button
-              type="button"
-              class="deck-grid__lock"
-              :aria-pressed="isLocked(stop.id, row.rod)"
-              :aria-label="
-                isLocked(stop.id, row.rod)
-                  ? words.unlock(row.name, stopName(column))
-                  : words.lockHere(row.name, stopName(column))
-              "
-              @click="lock(stop.id, row.rod)"
-            >
-              <svg viewBox="0 0 16 18" aria-hidden="true">
-                <path
-                  :d="isLocked(stop.id, row.rod) ? 'M4 8V5a4 4 0 0 1 8 0v3' : 'M4 8V5a4 4 0 0 1 8 0'"
-                  fill="none"
-                  stroke="currentColor"
-                  stroke-width="1.8"
-                />
-                <rect
-                  x="2"
-                  y="8"
-                  width="12"
-                  height="9"
-                  :fill="isLocked(stop.id, row.rod) ? 'currentColor' : 'none'"
-                  stroke="currentColor"
-                  stroke-width="1.6"
-                />
-              </svg>
-            </button>
-          </td>
+            :cell="cells[at]![column]!"
+            :rod="row.name"
+            :stop="stopName(column)"
+            :is-carried="row.on.length > 0"
+            :is-locked="isLocked(stop.id, row.rod)"
+            @lock="lock(stop.id, row.rod)"
+          />
         </tr>
       </tbody>
     </table>
@@ -319,76 +252,7 @@ table {
   font: 600 15.5px/1.1 var(--v-font-heading);
   overflow-wrap: anywhere;
 }
-.deck-grid__cell {
-  position: relative;
-  padding: 4px 4px 22px;
-  border-left: 1px solid rgb(var(--v-theme-rule));
-  border-bottom: 1px solid rgb(var(--v-theme-rule));
-  vertical-align: top;
-  height: 44px;
-}
 tbody th {
   border-bottom: 1px solid rgb(var(--v-theme-rule));
-}
-.deck-grid__cell--answers {
-  background: rgb(var(--v-theme-surface));
-}
-.deck-grid__rig {
-  display: block;
-  width: 100%;
-  max-height: 62px;
-}
-.deck-grid__title {
-  font: 500 13.5px/1.15 var(--v-font-heading);
-}
-.deck-grid__score {
-  display: flex;
-  align-items: baseline;
-  gap: 6px;
-}
-.deck-grid__score b {
-  font-size: 24px;
-  line-height: 1.1;
-}
-.deck-grid__tie {
-  font: 600 13px var(--v-font-heading);
-  color: rgb(var(--v-theme-oxblood));
-}
-.deck-grid__bar {
-  position: absolute;
-  left: 0;
-  bottom: 0;
-  height: 4px;
-  background: rgb(var(--v-theme-bottle));
-}
-.deck-grid__would {
-  color: rgb(var(--v-theme-ink-soft));
-  font-size: 15px;
-  font-weight: 500;
-}
-.deck-grid__lock {
-  position: absolute;
-  right: 0;
-  bottom: 2px;
-  width: 28px;
-  height: 28px;
-  display: grid;
-  place-items: center;
-  border: 0;
-  background: none;
-  color: rgb(var(--v-theme-ink-soft));
-  cursor: pointer;
-}
-.deck-grid__lock svg {
-  width: 13px;
-}
-.deck-grid__lock[aria-pressed='true'] {
-  color: rgb(var(--v-theme-oxblood));
-}
-.deck-grid__cell--locked {
-  box-shadow: inset 0 0 0 2px rgb(var(--v-theme-oxblood));
-}
-.deck-grid__home .deck-grid__cell {
-  padding-bottom: 4px;
 }
 </style>

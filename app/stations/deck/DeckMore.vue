@@ -1,15 +1,11 @@
 <script setup lang="ts">
 import { computed, onMounted, ref, shallowRef, watch } from 'vue';
 import {
-  BAN_TRAYS,
   issueText,
   KIT_NEARLY,
   KIT_WATERS,
-  partPlaceById,
-  partsOf,
   sameJson,
   type AnyPart,
-  type BanTray,
   type Box,
   type OneMore,
   type Result,
@@ -25,6 +21,7 @@ import { useYear } from '../../stores/year';
 import { askDeck } from '../../workers/ask-deck';
 import { partTitle } from '../../parts/part-text';
 import { MONTH_NAMES } from '../pick/year/useMonths';
+import DeckLeftOut from './DeckLeftOut.vue';
 import type { PlanView } from './useDeckPlan';
 import * as words from '../../locale/en/deck';
 
@@ -138,32 +135,6 @@ const partRows = computed(() =>
     return { key: at, says: words.partAdds(name, words.plusPoints(hundred(adds))) };
   }),
 );
-
-/** parts that are tied or taken along, and can be left out */
-const inPlan = computed(() => {
-  const found: { tray: BanTray; place: number; title: string }[] = [];
-  const add = (tray: BanTray, place: number): void => {
-    const part = props.box[tray][place];
-    if (!part || found.some((one) => one.tray === tray && one.place === place)) return;
-    found.push({ tray, place, title: part.label || partTitle(tray, part as AnyPart, system.value) });
-  };
-  for (const { rod, reel, line, base } of props.view?.plan.rods ?? []) {
-    add('rods', rod);
-    add('reels', reel);
-    add('lines', line);
-    for (const key of partsOf(base, props.box)) {
-      const [tray, at] = key.split(' ') as [BanTray, string];
-      add(tray, Number(at));
-    }
-  }
-  return found.sort((a, b) => BAN_TRAYS.indexOf(a.tray) - BAN_TRAYS.indexOf(b.tray));
-});
-const banned = computed(() =>
-  (deck.trip?.bans ?? []).flatMap((one) => {
-    const part = props.box[one.tray][partPlaceById(props.box, one.tray, one.id)];
-    return part ? [{ one, title: part.label || partTitle(one.tray, part as AnyPart, system.value) }] : [];
-  }),
-);
 </script>
 
 <template>
@@ -191,40 +162,7 @@ const banned = computed(() =>
         </ul>
         <p v-if="asking === 'parts'" role="status">{{ words.askingMore(Math.round(100 * progress)) }}</p>
       </div>
-      <div>
-        <details class="more__parts">
-          <summary>{{ words.partsOfRig }} ({{ inPlan.length }})</summary>
-          <ul class="more__list">
-            <li v-for="part in inPlan" :key="`${part.tray} ${part.place}`" class="more__part">
-              <FractionText :text="part.title" />
-              <button
-                type="button"
-                class="press press--text"
-                :aria-label="words.banPart(part.title)"
-                @click="deck.ban(part.tray, part.place)"
-              >
-                {{ words.leaveOut }}
-              </button>
-            </li>
-          </ul>
-        </details>
-        <template v-if="banned.length > 0">
-          <h3>{{ words.bans }}</h3>
-          <ul class="more__list" data-testid="bans">
-            <li v-for="{ one, title } in banned" :key="`${one.tray} ${one.id}`" class="more__part">
-              <FractionText :text="title" />
-              <button
-                type="button"
-                class="press press--text"
-                :aria-label="words.allowAgain(title)"
-                @click="deck.allow(one)"
-              >
-                {{ words.letIn }}
-              </button>
-            </li>
-          </ul>
-        </template>
-      </div>
+      <DeckLeftOut :view="view" :box="box" />
       <div data-testid="kit">
         <h3>{{ words.kit }}</h3>
         <p class="soft">{{ words.kitMeans(Math.round(100 * KIT_NEARLY)) }}</p>
@@ -273,20 +211,6 @@ const banned = computed(() =>
 }
 .more__list {
   list-style: none;
-}
-.more__part {
-  display: flex;
-  align-items: center;
-  justify-content: space-between;
-  gap: 8px;
-  border-bottom: 1px solid rgb(var(--v-theme-rule));
-}
-.more__parts summary {
-  cursor: pointer;
-  font: 600 17px var(--v-font-heading);
-  min-height: 40px;
-  display: flex;
-  align-items: center;
 }
 .more__rods {
   list-style: none;

@@ -22,6 +22,7 @@ import { useOutings } from '../../stores/outings';
 import { useSounder } from '../../stores/sounder';
 import LogSounder from './LogSounder.vue';
 import OutFish from './OutFish.vue';
+import OutKeys from './OutKeys.vue';
 import OutStop from './OutStop.vue';
 import { useRigChoices } from './useRigChoices';
 import * as words from '../../locale/en/log';
@@ -82,7 +83,6 @@ async function press(what: EventKind): Promise<void> {
   (navigator as Partial<Navigator>).vibrate?.(20);
   await outings.note(what, { rod: rod.value });
 }
-const KEYS = ['bite', 'nip', 'hooked', 'landed', 'lost', 'snag'] as const;
 useKeys({
   b: () => void press('bite'),
   n: () => void press('nip'),
@@ -182,36 +182,7 @@ const tied = computed(() => rods.value.find((one) => one.rod === tieOn.value) ??
       </ol>
     </section>
     <OutFish v-if="fish" :fish="fish" />
-    <div class="out__keys" role="group" :aria-label="words.keys">
-      <button
-        v-for="what in KEYS"
-        :key="what"
-        type="button"
-        class="out__key"
-        :class="`out__key--${what}`"
-        :disabled="rod === null"
-        :data-testid="`key-${what}`"
-        @click="press(what)"
-      >
-        {{ EVENT_TITLE[what] }}
-      </button>
-      <button type="button" class="out__key out__key--tie" :disabled="rod === null" @click="openTie(rod)">
-        {{ words.reTie }}
-      </button>
-      <button
-        type="button"
-        class="out__key out__key--back"
-        :disabled="lastText === null"
-        data-testid="take-back"
-        :aria-label="lastText ? words.takeBack(lastText.what, lastText.clock) : words.nothingToTakeBack"
-        @click="undo"
-      >
-        <small>{{ words.undo }}</small>
-        <span v-if="lastText"
-          >{{ lastText.what }} <span class="number">{{ lastText.clock }}</span></span
-        >
-      </button>
-    </div>
+    <OutKeys :has-rod="rod !== null" :last="lastText" @press="press" @tie="openTie(rod)" @undo="undo" />
     <OutStop :stops="stops" :place="outing.place" />
     <LogSounder />
     <LogTrack v-if="outing.track && outing.track.length > 1" :track="outing.track" />
@@ -276,52 +247,6 @@ const tied = computed(() => rods.value.find((one) => one.rod === tieOn.value) ??
   -webkit-box-orient: vertical;
   -webkit-line-clamp: 2;
 }
-.out__keys {
-  display: grid;
-  grid-template-columns: repeat(3, 1fr);
-  gap: 8px;
-}
-.out__key {
-  min-height: 74px;
-  padding: 4px;
-  border: 2px solid rgb(var(--v-theme-ink));
-  background: none;
-  color: inherit;
-  font: 700 23px/1.1 var(--v-font-heading);
-  touch-action: manipulation;
-}
-.out__key:active:not(:disabled) {
-  background: rgb(var(--v-theme-shade));
-}
-.out__key:disabled {
-  opacity: 0.45;
-}
-.out__key--bite,
-.out__key--landed {
-  border-color: rgb(var(--v-theme-oxblood));
-  background: rgb(var(--v-theme-oxblood));
-  color: rgb(var(--v-theme-on-primary));
-}
-.out__key--bite:active:not(:disabled),
-.out__key--landed:active:not(:disabled) {
-  background: rgb(var(--v-theme-ink));
-  color: rgb(var(--v-theme-skin));
-}
-.out__key--tie {
-  border-style: dashed;
-}
-.out__key--back {
-  grid-column: span 2;
-  display: grid;
-  justify-items: center;
-  align-content: center;
-  border-color: rgb(var(--v-theme-ink-soft));
-  font-size: 19px;
-}
-.out__key--back small {
-  font-size: 14px;
-  color: rgb(var(--v-theme-ink-soft));
-}
 .out__said {
   min-height: 24px;
   font: 600 17px var(--v-font-heading);
@@ -362,27 +287,11 @@ const tied = computed(() => rods.value.find((one) => one.rod === tieOn.value) ??
   .out {
     padding-bottom: 250px;
   }
-  /* under the thumb, wherever the page is */
-  .out__keys {
-    position: fixed;
-    inset: auto 0 58px 0;
-    z-index: 2;
-    padding: 8px 14px;
-    background: rgb(var(--v-theme-skin));
-    border-top: 1px solid rgb(var(--v-theme-rule));
-  }
-  .out__key {
-    min-height: 64px;
-  }
 }
 /* a phone that lies on its side, or letters made very large, have no room for keys that stay */
 @media (max-width: 700px) and (max-height: 600px) {
   .out {
     padding-bottom: 24px;
-  }
-  .out__keys {
-    position: static;
-    padding: 0;
   }
 }
 </style>

@@ -1,22 +1,17 @@
 <script setup lang="ts">
 import { computed, ref, shallowRef, watch } from 'vue';
 import {
-  eventKeys,
   EVENT_KINDS,
   EVENT_TITLE,
-  HOOKED_AT,
   issueText,
   lastMoment,
-  lengthMFromMm,
   momentText,
-  msOf,
   odditiesOf,
   oddityText,
   offsetOf,
   outingOf,
   outingSums,
   outingTitle,
-  rigTitle,
   shiftClock,
   spellsOf,
   withChanged,
@@ -25,14 +20,13 @@ import {
   type KeptOuting,
   type LogEvent,
 } from '@core';
-import FractionText from '../../parts/FractionText.vue';
 import SelectField from '../../parts/SelectField.vue';
 import PlainNumber from '../deck/PlainNumber.vue';
-import { useUnits } from '../../composables/useUnits';
 import { useNotices } from '../../stores/notices';
 import { useOutings } from '../../stores/outings';
 import LogEventForm from './LogEventForm.vue';
 import LogTrack from './LogTrack.vue';
+import OutingEvents from './OutingEvents.vue';
 import { momentFrom } from './moment-from';
 import * as words from '../../locale/en/log';
 
@@ -41,7 +35,6 @@ const props = defineProps<{ id: string }>();
 const emit = defineEmits<{ back: []; open: [id: string] }>();
 const outings = useOutings();
 const notices = useNotices();
-const { system, show } = useUnits();
 
 const outing = shallowRef<KeptOuting | null>(null);
 const missing = ref(false);
@@ -79,17 +72,8 @@ const odd = computed(() => {
       }),
     );
 });
-const keyed = computed(() => {
-  const events = outing.value?.events ?? [];
-  const keys = eventKeys(events);
-  return events.map((event, at) => ({ event, key: keys[at]! }));
-});
 const changing = ref<string | null>(null);
 const adding = ref(false);
-const remarkOf = ({ what, rig, stop, says }: LogEvent): string =>
-  [what === 'tie-on' && rig ? rigTitle(rig, system.value) : '', stop ?? '', says ?? '']
-    .filter((part) => part !== '')
-    .join(' · ');
 async function takeEvent(key: string | null, event: LogEvent): Promise<void> {
   if (await put((now) => (key === null ? withEvent(now, event) : withChanged(now, key, event)))) {
     changing.value = null;
@@ -100,11 +84,6 @@ async function takeOut(key: string, event: LogEvent): Promise<void> {
   if (!(await put((now) => withoutEvent(now, key)))) return;
   notices.say(words.removed(EVENT_TITLE[event.what]), () => put((now) => withEvent(now, event)));
 }
-/** at its very start or end there is nothing to split */
-const canSplit = ({ at }: LogEvent): boolean => {
-  const { from, to } = outing.value!;
-  return msOf(at) > msOf(from) && (to === null || msOf(at) < msOf(to));
-};
 async function splitAt(event: LogEvent): Promise<void> {
   const now = await outings.get(props.id);
   if (!now) return;
@@ -191,61 +170,13 @@ async function remove(): Promise<void> {
         />
       </div>
       <h3>{{ words.events }}</h3>
-      <div class="outing__scroll" tabindex="0" role="region" :aria-label="words.events">
-        <table class="ruled outing__events">
-          <thead>
-            <tr>
-              <th scope="col">{{ words.when }}</th>
-              <th scope="col">{{ words.rod }}</th>
-              <th scope="col">{{ words.what }}</th>
-              <th scope="col">{{ words.where }}</th>
-              <th scope="col">{{ words.length }}</th>
-              <th scope="col">{{ words.remark }}</th>
-              <th scope="col">
-                <span class="visually-hidden">{{ words.change }}</span>
-              </th>
-            </tr>
-          </thead>
-          <tbody>
-            <template v-for="{ event, key } in keyed" :key="key">
-              <tr :data-what="event.what">
-                <td class="number">{{ momentText(event.at).slice(11) }}</td>
-                <td class="number">{{ event.rod === undefined ? '' : event.rod + 1 }}</td>
-                <td>{{ EVENT_TITLE[event.what] }}</td>
-                <td>{{ event.hookedBy ? HOOKED_AT[event.hookedBy] : '' }}</td>
-                <td class="number">
-                  <FractionText
-                    :text="event.lengthMm === undefined ? '' : show('partLength', lengthMFromMm(event.lengthMm))"
-                  />
-                </td>
-                <td><FractionText :text="remarkOf(event)" /></td>
-                <td class="outing__acts">
-                  <button type="button" class="press press--text" @click="changing = changing === key ? null : key">
-                    {{ words.change }}
-                  </button>
-                  <button type="button" class="press press--text" @click="takeOut(key, event)">
-                    {{ words.remove }}
-                  </button>
-                  <button v-if="canSplit(event)" type="button" class="press press--text" @click="splitAt(event)">
-                    {{ words.splitHere }}
-                  </button>
-                </td>
-              </tr>
-              <tr v-if="changing === key">
-                <td colspan="7">
-                  <LogEventForm
-                    :event="event"
-                    :offset-min="offsetOf(event.at)"
-                    :kinds="EVENT_KINDS"
-                    @take="takeEvent(key, $event)"
-                    @cancel="changing = null"
-                  />
-                </td>
-              </tr>
-            </template>
-          </tbody>
-        </table>
-      </div>
+      <OutingEvents
+        v-model:changing="changing"
+        :outing="outing"
+        @take="takeEvent"
+        @take-out="takeOut"
+        @split="splitAt"
+      />
       <button v-if="!adding" type="button" class="press" @click="adding = true">{{ words.addEvent }}</button>
       <LogEventForm
         v-else
@@ -301,17 +232,6 @@ async function remove(): Promise<void> {
   grid-template-columns: repeat(3, minmax(0, 220px));
   gap: 10px;
   width: 100%;
-}
-.outing__scroll {
-  width: 100%;
-  max-height: 440px;
-  overflow: auto;
-}
-.outing__events {
-  width: 100%;
-}
-.outing__acts {
-  white-space: nowrap;
 }
 .outing__tools {
   display: flex;

@@ -90,7 +90,7 @@ export function trailerSize(lengthMm: number): TrailerSize {
 /** Strands under which a skirt is thin, and from which it is full. @source craft-practice */
 const BULK_STRANDS = { thinBelow: 40, fullFrom: 55 } as const;
 
-/** Hair is counted in fibres, not strands: as it is tied it counts as usual. */
+/** Hair skirts are counted in fibres, not strands, so their fullness cannot be compared: as tied they count as usual. */
 export function skirtBulk(strands: number, material: SkirtMaterial): SkirtBulk {
   if (material === 'hair') return 'usual';
   if (strands < BULK_STRANDS.thinBelow) return 'thin';
@@ -189,7 +189,7 @@ export const ATTRIBUTE_OF: Readonly<Record<Attribute, 'head' | 'skirt' | 'traile
   sameColour: 'skirt-and-trailer',
 };
 
-/** A target as bits: one mask for each axis it names. */
+/** A rule's target as bit masks, one for each axis it names: testing a rig is an AND. */
 export interface AxisMask {
   readonly axis: number;
   readonly bits: number;

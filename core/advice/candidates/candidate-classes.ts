@@ -10,7 +10,10 @@ import { colourClassOf } from '../../tackle/colours';
 import { ATTRIBUTES, ATTRIBUTE_NAMES, ATTRIBUTE_OF, attributeValues, type Attribute } from './attributes';
 import { coreOf, waysToHang, type TrailerChoice } from './ways-to-hang';
 
-/** Parts that are physically alike, as one: what they are, how many choices they stand for, and what the water meets. */
+/**
+ * An equivalence class of parts: alike in everything the model and the rules see. It holds the part, how many parts of the box it stands
+ * for, and its body.
+ */
 interface ClassOf<Body> {
   /** how many choices of the box are like this one */
   readonly count: number;
@@ -124,7 +127,7 @@ const colourKey = (colour: string): string => colourClassOf(colour) ?? 'natural'
 const key = (...parts: unknown[]): string => JSON.stringify(parts);
 const uncoloured = (part: { colour: string } | null): string => key(part === null ? null : { ...part, colour: '' });
 
-/** What a place and a way of fishing leave of a box. */
+/** The parts of a box that local rules and the way of fishing allow. */
 export interface SpaceFor {
   /** lead heads may be fished here */
   readonly lead: boolean;

@@ -55,7 +55,7 @@ export function checkedOf(
   };
 }
 
-/** Verdict of a check on one rig: no data is never "fine". */
+/** Result of a check on one rig; missing data is reported as unknown, never as fine. */
 export type Verdict =
   | { readonly verdict: 'holds' | 'does-not-apply' | 'cannot-tell' }
   | { readonly verdict: 'advises'; readonly data: FaultData };

@@ -3,7 +3,7 @@ import { always, holds as speaks } from '../conditions/condition';
 import { mistakeRule, type MistakeId } from '../rules/mistakes';
 import { adviseIf, cannotTell, doesNotApply, type RigCheck } from './check';
 
-/** A check of what parts alone decide, by the very rule that keeps the search from such rigs. */
+/** A check that depends on the parts alone. It runs the same rule that penalises such rigs in the search, so the two cannot disagree. */
 export function mistakeCheck(id: MistakeId, cure: RigCheck['cure']): RigCheck {
   const { target, when } = mistakeRule(id);
   const needsWater = when !== always;

@@ -64,7 +64,7 @@ export const colderThan = (tempF: number, { over = RAMP.tempF }: Ramp = {}): Wat
   );
 export const atLeastF = (tempF: number, ramp?: Ramp): WaterCondition => not(colderThan(tempF, ramp));
 
-/** Rounded as far as a limit in a table goes. */
+/** Rounded to the precision in which limits are written in the rule tables. */
 const rounded = (value: number): number => Math.round(value * 1000) / 1000;
 /** Up to here a water is practically mud: nothing to see at all, whatever the light, is said of what was measured, in. @source craft-practice */
 const MUD_IN = 6;

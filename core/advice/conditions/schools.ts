@@ -132,7 +132,7 @@ const BY_WATER: { readonly [Q in SchoolQuestion]: (w: WaterFacts) => SchoolAnswe
   'kick-by': () => ({ school: null, reason: 'all-speak' }),
 };
 
-/** of facts that were asked for before: every rig that is checked on a water asks again */
+/** memo by facts object: every rig checked on a water asks for the same answers */
 const known = new WeakMap<WaterFacts, SchoolAnswers>();
 
 /** Which school answers each question on this water, and why. */

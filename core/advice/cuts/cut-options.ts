@@ -37,7 +37,7 @@ export interface CutOption {
 
 /** Steps in which plastic without ribs and tails are cut, and skirts, mm; strands and legs by count. @source craft-practice */
 const STEP = { noseMm: 5, tailMm: 6, skirtMm: 6, strands: 8, fibres: 3 } as const;
-/** Most values that are tried of one edit: the finest cut nobody makes. */
+/** Most values tried of one edit; nobody cuts more finely than that. */
 const MOST_VALUES = 8;
 const MOST_TAILS = 4;
 /** Skirt that has to stay behind the hook's point, and strands that still make a skirt. @source craft-practice */

@@ -31,7 +31,10 @@ export interface Net extends Rated {
 export const pointsOf = (compiled: CompiledWater, has: Has, rules: number): number =>
   compiled.wants.reduce((sum, want) => sum + want.weight * fit(want, has[want.id]), rules);
 
-/** Share of all that could be collected that is left once faults are taken off; what parts alone decide the rules took off already. */
+/**
+ * Score, 0 to 1: points less fault points, over the most any rig could collect. Faults of the parts alone are left out, since the rules
+ * have subtracted them already.
+ */
 export const shareLeft = (best: number, points: number, faults: readonly FaultId[]): number =>
   Math.max(0, (points - faultPoints(faults.filter((id) => !isMistake(id)))) / best);
 

@@ -48,12 +48,12 @@ const OF_SKIRT: ReadonlySet<EditId> = new Set<EditId>(['skirt-length', 'skirt-si
 /** Edits that move every number a little only: they are tried on so many of the best of the others. */
 const MOVES_LITTLE: ReadonlySet<EditId> = new Set<EditId>(['split', 'push', 'hang']);
 const REFINED = 24;
-/** Combinations that are all tried unless fewer are asked for; where there are more, plastic and skirt take turns. */
+/** Up to so many combinations the search is exhaustive; beyond that it is a coordinate search that alternates between plastic and skirt. */
 const ALL_TRIED = 1500;
 const ROUNDS = 3;
-/** Candidates whose faults are looked for at most, the most promising first. */
+/** Most candidates that are checked for faults, in descending order of their points. */
 const FAULTS_OF = 48;
-/** So few candidates that the faults of all may be looked for. */
+/** Up to so many candidates, all may be checked for faults. */
 const ALL_JUDGED = 300;
 /** Ways to cut one part, each with the part it makes: where several make the same, the first. */
 function waysOf(rig: Rig, base: Rig, options: readonly CutOption[]): { readonly made: Made; readonly rig: Rig }[] {
@@ -153,7 +153,7 @@ function combinationsOf(
   return [...seen.values()];
 }
 
-/** The same rig with guard and belly seen to, where that takes faults away: the fewest edits that take the most. */
+/** The candidate with guard and slit edited where that removes faults: a greedy search that adds the edit that helps most until none does. */
 function finished(rater: Rater, base: Rig, { made, rated }: Candidate, options: readonly CutOption[]): Judged {
   let best = { made, net: rater.net(rated) };
   if (best.net.faults.length === 0) return best;

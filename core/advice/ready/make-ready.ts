@@ -38,7 +38,7 @@ export interface Ready extends JudgedWhole {
   readonly base: Rig;
 }
 
-/** Cures of a retrieve that are tried one after another. */
+/** Most faults of a retrieve that are cured in turn. */
 const CURES = 3;
 
 /** The cuts the craft makes on such a rig whatever the numbers say, as far as the rig allows and no fault comes of them. */
@@ -95,7 +95,10 @@ const paceOf = ({ steps }: RetrievePlan): number | null => {
 /** What the steps of a retrieve are, whatever their speeds. */
 const kindsOf = ({ steps }: RetrievePlan): string => steps.map(({ do: does }) => does).join(' ');
 
-/** Lines of handling that a cure made untrue: the plan itself says what is done instead. */
+/**
+ * Handling choices that no longer hold once the retrieve was changed to cure a fault: their sentences are dropped, since the plan itself
+ * says what is done instead.
+ */
 const contradicted = (before: RetrievePlan, after: RetrievePlan): ReadonlySet<Choice> =>
   new Set<Choice>([
     ...(sameJson(before.line, after.line) ? [] : (['line'] as const)),
@@ -114,7 +117,7 @@ const LEFT_WHOLE: Partial<Record<HandlingId, (rig: Rig) => boolean>> = {
 const isTold = ({ rule }: Handling, rig: Rig): boolean =>
   HANDLING_RULES.find(({ id }) => id === rule)!.edits === undefined && (LEFT_WHOLE[rule]?.(rig) ?? true);
 
-/** What one want counts here, in the middle: as much as a log may say at most. */
+/** Mean weight of a want on this water: the scale on which the log's evidence counts, at most one want. */
 export const oneWant = ({ wants }: CompiledWater): number =>
   wants.reduce((sum, { weight }) => sum + weight, 0) / Math.max(1, wants.length);
 

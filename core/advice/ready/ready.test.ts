@@ -6,11 +6,11 @@ import { changesBetween } from '../../edits/edits';
 import { planSchema } from '../../motion/plan';
 import { parseRig, type Rig } from '../../rig/parts/schema';
 import { anyWater } from '../../testing/fixtures/boxes';
-import { anyFamilyRig } from '../../testing/fixtures/rigs';
-import type { Water } from '../../water/schema';
-import { faultIdsOf, SEVERITY } from '../checks';
+import { anyFamilyRig, vibrating } from '../../testing/fixtures/rigs';
+import { DEFAULT_WATER, type Water } from '../../water/schema';
+import { faultIdsOf, faultsOf, SEVERITY } from '../checks';
 import { advise, judgeRig } from '../recommend/advise';
-import { HANDLING_RULES } from '../handling';
+import { handle, HANDLING_RULES } from '../handling';
 import { compileWater } from '../rules/wants';
 import { makeReady, judgedWhole } from './make-ready';
 import { runs } from '../../testing/runs';
@@ -64,6 +64,40 @@ test('property: no line of handling says what the plan does not do', () => {
     { numRuns: runs(80), seed: 6 },
   );
   expect(checked).toBeGreaterThan(runs(80) / 2);
+});
+
+test('every remedy of a retrieve is applied that leaves fewer faults, and no line of handling contradicts what came of it', () => {
+  const count = 900;
+  const rigs = fc.sample(anyFamilyRig, { numRuns: count, seed: 5 });
+  const waters = fc.sample(anyWater, { numRuns: count, seed: 6 });
+  let changed = 0;
+  rigs.forEach((rig, at) => {
+    const on = compiled(waters[at]!, rig);
+    const plain = handle(on, rig);
+    const { handled } = judgedWhole(on, rig);
+    if (JSON.stringify(plain.plan) === JSON.stringify(handled.plan)) return;
+    changed++;
+    const faultsWith = (plan: typeof handled.plan) => faultsOf(rig, { water: waters[at]!, facts: on.facts, plan });
+    const left = faultsWith(handled.plan);
+    const remedy = left.find(({ fixedPlan }) => fixedPlan !== null)?.fixedPlan;
+    const still = remedy ? faultsWith(remedy).length : Infinity;
+    expect([at, still < left.length]).toEqual([at, false]);
+    for (const { rule } of handled.steps) {
+      const { tipM } = HANDLING_RULES.find(({ id }) => id === rule)!;
+      if (tipM !== undefined) expect([at, handled.plan.tipHeightM]).toEqual([at, tipM]);
+    }
+  });
+  expect(changed).toBeGreaterThan(100);
+});
+
+test('what is said to be left whole is said of no trailer that was cut', () => {
+  const rig = vibrating('oversize');
+  const on = compiled(DEFAULT_WATER, rig);
+  const says = (one: Rig): boolean =>
+    judgedWhole(on, one).handled.steps.some(({ rule }) => rule === 'full-length-behind-a-large-plate');
+  expect(says(rig)).toBe(true);
+  expect(says({ ...rig, trailer: { ...rig.trailer!, cutTailMm: 20 } })).toBe(false);
+  expect(says({ ...rig, trailer: { ...rig.trailer!, cutNoseMm: 12 } })).toBe(false);
 });
 
 describe('picks', () => {

@@ -4,13 +4,13 @@ import { rigBody } from '../../rig/body/body';
 import { onsetOfMps } from '../../motion/kick';
 import type { FallReport } from '../../motion/report';
 import { colourClassOf } from '../../tackle/colours';
-import type { Water } from '../../water/schema';
+import type { Family, Water } from '../../water/schema';
 import { attributeValues, isAimedAt } from '../candidates/attributes';
 import type { Has } from '../measures/rig-measures';
 import { familiesSuit, type FamilySuits } from '../rules/family-suits';
 import { fieldOf, fieldsOf, mergeRanked, rankFields, type Field } from '../search/per-family';
 import { finalistBefore, keptFirst } from './kept';
-import { finalistOf, withNeighbours, type Finalist } from './neighbours';
+import { finalistOf, withNeighbours, type Care, type Finalist } from './neighbours';
 import { finished, scaled } from '../search/progress';
 import { excludedFrom, type Excluded } from '../conditions/excluded';
 import type { FaultId } from '../checks';
@@ -103,7 +103,10 @@ export interface Advice {
   readonly tooManyPairs: number;
 }
 
-/** What is known on the way: the first rig that is ready, which others may still pass; the whole answer but for other schools. */
+/**
+ * Partial answers while ranking goes on: first the leading rig as soon as one is ready (others may still overtake it), then the answer
+ * without other schools.
+ */
 export type Told = { readonly first: Advice } | { readonly whole: Advice };
 
 /** What an answer may be told, and whom it tells. */
@@ -116,6 +119,8 @@ export interface Asked {
   readonly before?: Rig | null;
   /** what the angler fishes with, and what the log has to say; left out, every rig gets what its rules ask */
   readonly own?: Angler | null;
+  /** how closely the rigs found are cut to see; left out, as closely as for a pick */
+  readonly care?: Care;
 }
 
 export const DEFAULT_TOP = 8;
@@ -162,16 +167,26 @@ export type Judged = Omit<Pick, 'rank' | 'base' | 'alike' | keyof OtherTies>;
 /** A rig that comes from no box is judged in the field of an empty one. */
 const NO_BOX = emptyBox();
 
+/** Judges rigs of one water; what the water asks of each family is compiled once. */
+export function judgeOn(water: Water, own: Angler | null = null): (rig: Rig) => Judged {
+  const fields = new Map<Family, Field>();
+  return (rig) => {
+    const field = fields.get(rig.family) ?? fieldWithoutBox(water, rig.family, own);
+    fields.set(rig.family, field);
+    return judgedIn(field, rig, judgedWhole(field.compiled, rig));
+  };
+}
+function fieldWithoutBox(water: Water, of: Family, own: Angler | null): Field {
+  const families = familiesOf(water).includes(of) ? familiesOf(water) : [...familiesOf(water), of];
+  const suits = familiesSuit(water, families).find(({ family }) => family === of)!;
+  return fieldOf(water, NO_BOX, suits, undefined, own);
+}
+
 /**
  * Judges one rig that need not come from a box: one that was cut, turned or cured.
  * @param rig  checked
  */
-export function judgeRig(water: Water, rig: Rig, own: Angler | null = null): Judged {
-  const families = familiesOf(water).includes(rig.family) ? familiesOf(water) : [...familiesOf(water), rig.family];
-  const suits = familiesSuit(water, families).find(({ family }) => family === rig.family)!;
-  const field = fieldOf(water, NO_BOX, suits, undefined, own);
-  return judgedIn(field, rig, judgedWhole(field.compiled, rig));
-}
+export const judgeRig = (water: Water, rig: Rig, own: Angler | null = null): Judged => judgeOn(water, own)(rig);
 
 /** Everything known of one rig in its field. */
 function judgedIn(field: Field, rig: Rig, { has, handled, faults, reel, score, gear, logged }: JudgedWhole): Judged {
@@ -207,7 +222,7 @@ export function* adviseInSteps(
   water: Water,
   box: Box,
   top: number = DEFAULT_TOP,
-  { asks = 'all-schools', tell, before = null, own = null }: Asked = {},
+  { asks = 'all-schools', tell, before = null, own = null, care }: Asked = {},
 ): Generator<number, Advice> {
   const fields = fieldsOf(water, box, [], own);
   const pairs = fields.reduce((sum, field) => sum + field.pairs, 0);
@@ -252,7 +267,7 @@ export function* adviseInSteps(
   const last = before && !tooMany ? finalistBefore(fields, before) : null;
   const finalists: Finalist[] = [];
   for (const one of mergeRanked(ranked, top + SPARE)) {
-    finalists.push(finalistOf(one));
+    finalists.push(finalistOf(one, care));
     if (finalists.length === 1) {
       const { finalists: shown, isKept } = keptFirst(finalists, last, scoredOf);
       tell?.({ first: adviceOf({ finalists: shown.slice(0, 1), isKept }, [], verdictsOf(finalists)) });
@@ -260,7 +275,7 @@ export function* adviseInSteps(
     yield RANKING_SHARE;
   }
   // made ready they may change places; of equals the one that was found first
-  const ready = yield* scaled(withNeighbours(finalists), RANKING_SHARE, RANKING_SHARE);
+  const ready = yield* scaled(withNeighbours(finalists, care), RANKING_SHARE, RANKING_SHARE);
   const { finalists: all, isKept } = keptFirst(ready, last, scoredOf);
   const best = all.slice(0, top);
   const leading = best[0]?.field ?? fields[0]!;
@@ -277,7 +292,7 @@ export function* adviseInSteps(
   const unseen = fields.filter((field) => all.every((one) => one.field !== field));
   const besides = unseen.flatMap((field) => {
     const found = ranked.find((row) => row.field === field)?.found[0];
-    return found ? [finalistOf({ field, found })] : [];
+    return found ? [finalistOf({ field, found }, care)] : [];
   });
   const advice = adviceOf({ finalists: best, isKept }, missed, verdictsOf([...all, ...besides]));
   if (asks === 'own-school' || pairs > PAIR_LIMITS.withDissent) return advice;
@@ -286,7 +301,7 @@ export function* adviseInSteps(
   return { ...advice, picks: advice.picks.map((pick, at) => ({ ...pick, ...others[at]! })) };
 }
 
-/** So many more than are shown are made ready, since cutting may change their places. */
+/** Rigs made ready beyond those shown, since cutting can change their order. */
 const SPARE = 4;
 /** Share of the work that ranking is; asking the other schools is the rest. */
 const RANKING_SHARE = 0.7;

@@ -14,7 +14,7 @@ export interface Care {
   /** the most that making ready is taken to lift a rig: who is further behind as it comes is not made ready */
   readonly lifts: number;
 }
-/** As for a pick: only what could not lead if it met every want is left out. */
+/** As for a pick: a rig is skipped only if it could not lead even with every want met. */
 const FULL_CARE: Care = { lifts: Infinity };
 
 export const finalistOf = (
@@ -33,7 +33,7 @@ export const couldLead = (
 ): boolean =>
   field.worth * found.score + lifts > leads && (field.worth * mostPointsAt(field, found)) / field.judge.best > leads;
 
-/** So many of the nearest on each side are tried, and parts beyond which nobody looks, since each has to be measured. */
+/** Neighbours tried per kind of part, and the number of parts beyond which the neighbourhood is not searched, since each has to be measured. */
 const TRIED = { trailers: 4, heads: 2 } as const;
 const MOST_PARTS = 4000;
 
@@ -72,7 +72,7 @@ function neighboursOf(field: Field, { head, skirt, trailer }: Found, known: Know
   ];
 }
 
-/** Rounds of looking around, and finalists with different heads whose surroundings are looked at in each. */
+/** Rounds of the local search, and the finalists (of different heads) whose neighbours are tried in each round. */
 const ROUNDS = 3;
 const SEEDS = 2;
 

@@ -75,10 +75,10 @@ function asItSays({ ref, compiled, moved }: Dissenter, rig: Rig, has: Has): numb
   );
 }
 
-/** A rig has to be more of what a school asks for than ours by so much, in points, to be called its own. */
+/** Points by which a rig must suit the other school better than ours does to count as that school's rig. */
 const CLEARLY = 0.25;
 const OZ_APART = 0.01;
-/** So much of its own judgement a school gives up for what it holds to. */
+/** Share of its score another school is willing to give up for what it insists on. */
 const NOT_IN_THE_BOX = 0.13;
 
 /** What a school says of a rig beside ours, where words and numbers can be held against each other. */
@@ -113,7 +113,7 @@ function wouldTie(school: Dissenter, theirs: Ready, ours: Ready, worth: number):
   return theirs.score > worth - given;
 }
 
-/** More than cutting two rigs well usually sets them apart, as a share of the score, and what a school gives up besides. */
+/** Upper bound on how much cutting changes the difference of two rigs, as a share of the score, and on what a school gives up besides. */
 const CUT_GAINS = 0.05 + NOT_IN_THE_BOX;
 /** Rigs that are made ready for a school before it is said that it has none. */
 const TRIED = 2;

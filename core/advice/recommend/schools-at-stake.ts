@@ -2,7 +2,7 @@ import { questionOf } from '../conditions/schools';
 import { LIVE_SCHOOLS, silencedSchools, speakingSchools, type CompiledWater } from '../rules/wants';
 import { SCHOOLS, type SchoolRef } from '../../water/schema';
 
-/** One other school for each question that is at stake on this water. */
+/** For each question that divides anglers on this water, one school that answers it otherwise. */
 export function otherSchools(compiled: CompiledWater): SchoolRef[] {
   const silenced = silencedSchools(compiled);
   const speaking = new Set(speakingSchools(compiled).map(questionOf));

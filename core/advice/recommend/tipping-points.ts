@@ -35,16 +35,19 @@ const SCALES: Readonly<Record<'temperatureC' | 'visibilityM' | 'depthM', Scale>>
   depthM: { from: 0.4, to: 15, times: 1.15 },
 };
 
-/** So many places beyond the picks are looked at for them, and so many beyond theirs are made ready to see who comes out ahead. */
+/**
+ * Ranks beyond the picks in which a pick is still searched for after a change of the water, and ranks beyond its own that are made ready to
+ * see which comes out ahead.
+ */
 const SPARE = 4;
 const READY_BEYOND = 2;
-/** More than cutting two rigs well usually sets them apart, as a share of the score. */
+/** Upper bound on how much cutting usually changes the difference of two rigs, as a share of the score. */
 const CUT_GAINS = 0.05;
 
 /** Pairs of different heads and trailers that are ranked again and again at most. */
 export const TIPPING_PAIRS = 400_000;
 
-/** How closely a place is found: a share of a step. */
+/** Tolerance of the bisection, as a share of a step. */
 const CLOSE = 0.05;
 
 /** Another depth takes cover and wanted band along: neither can lie below the bottom. */
@@ -102,7 +105,7 @@ function stopsOf(water: Water, field: keyof typeof SCALES): { readonly at: numbe
   return stops.sort((a, b) => a.steps - b.steps);
 }
 
-/** Narrows down where something about a water changes, between a place where it has not and one where it has. */
+/** Bisection: narrows down the value of a water at which a pick gives way, between one where it holds and one where it does not. */
 function* narrowed(
   from: number,
   to: number,

@@ -48,10 +48,10 @@ const NOT_ASKED_OF: Readonly<Record<Family, ReadonlySet<WantId>>> = {
 type Topics = readonly (typeof WANT_TOPICS)[number][];
 export const topicsFor = (family: Family): Topics => WANT_TOPICS.filter(({ want }) => !NOT_ASKED_OF[family].has(want));
 
-/** Ends of the scales that have ends. */
+/** Bounds of scales that are bounded. */
 const SCALE_ENDS: Partial<Record<WantId, readonly [number, number]>> = { push: [0, 100], show: [0, 1], snag: [0, 1] };
 
-/** A rule as it is heard: where it holds, and whose school it follows. */
+/** The part of a rule that decides whether it applies: its condition and the school it belongs to. */
 export interface Spoken {
   readonly school?: SchoolRef;
   readonly when: Condition<WaterFacts>;
@@ -64,7 +64,7 @@ export function sayOf(rule: Spoken, facts: WaterFacts, schools: SchoolAnswers): 
 export const speaksOn = (rule: Spoken, facts: WaterFacts, schools: SchoolAnswers): boolean =>
   schoolSpeaks(schools, rule.school) && holds(rule.when, facts);
 
-/** The bands that have a say, each with its share: the first has all of what its condition holds, the next of what is left. */
+/** Band rules that apply, with their weights: the first takes as much as its condition holds (0 to 1), each next one as much of the remainder. */
 function sharesOf(bands: readonly BandRule[], facts: WaterFacts, schools: SchoolAnswers): [BandRule, number][] {
   const shares: [BandRule, number][] = [];
   let left = 1;

@@ -59,16 +59,14 @@ const prefersFor = (family: Family): readonly PreferRule[] => [
 ];
 
 type Values = readonly unknown[];
-/** Axes by which a mistake is told, but for the families it is made in. */
+/** The axes of a mistake's target, its family left out. */
 const axesOf = ({ target }: SpokenRule): [keyof Target, Values][] =>
   Object.entries(target).filter(([axis]) => axis !== 'family') as [keyof Target, Values][];
 
-/** What is left of a rule that praises once nothing of it is what a mistake blames; null where nothing is. */
+/** A rule in favour of rigs, narrowed so that it praises nothing a mistake rule penalises; null where nothing is left of it. */
 function narrowed(praise: SpokenRule, blame: SpokenRule): SpokenRule | null {
   const axes = axesOf(blame);
   const asked = (axis: keyof Target): Values | undefined => praise.target[axis] as Values | undefined;
-  const family = blame.target.family as Values | undefined;
-  if (family && !asked('family')?.some((one) => family.includes(one))) return praise;
   const within = axes.every(([axis, values]) => asked(axis)?.every((value) => values.includes(value)));
   if (within) return null;
   const [only, ...more] = axes;
@@ -78,7 +76,7 @@ function narrowed(praise: SpokenRule, blame: SpokenRule): SpokenRule | null {
   return left === undefined ? praise : { ...praise, target: { ...praise.target, [axis]: left } };
 }
 
-/** Rules as they speak beside the mistakes of a water: none praises what one of them blames. */
+/** Rules in favour of rigs with everything removed that a mistake rule of this water penalises. */
 function withoutBlamed(prefers: readonly SpokenRule[]): SpokenRule[] {
   const blames = prefers.filter(({ id }) => isMistake(id));
   if (blames.length === 0) return [...prefers];

@@ -25,7 +25,7 @@ export interface Judge {
   mostOfSkirts(head: HeadClass, trailer: TrailerClass): number;
 }
 
-/** What a set of skirts can add at most depends on the rules that head and trailer leave open, which many pairs share. */
+/** Upper bound of what the skirts can add, memoised by the rules that head and trailer leave open, since many pairs share them. */
 export function judgeOf(space: CandidateClasses, compiled: CompiledWater): Judge {
   const families = [...new Set(space.heads.map(({ family }) => family))];
   const rules = ruleScorer(compiled.prefers, families);
@@ -75,7 +75,7 @@ export function rigNumbers(
   };
 }
 
-/** Rigs whose numbers are kept: more would cost memory, not time. */
+/** Size of the cache of measured rigs. */
 const KEPT_RIGS = 400_000;
 
 /** How a search groups rigs and when it has found enough. */
@@ -96,7 +96,7 @@ export interface SearchFor {
 export const better = (a: Found, b: Found): number =>
   b.score - a.score || a.head - b.head || a.skirt - b.skirt || a.trailer - b.trailer;
 
-/** Heads, or trailers, that no rule tells apart, by their places in the space. */
+/** A block of heads (or trailers) that no rule distinguishes, by their indices in the space. */
 export type Lot = readonly number[];
 
 /**
@@ -112,7 +112,7 @@ export interface Queue {
   most(block: number): number;
 }
 
-/** Closer bounds than those of a queue. */
+/** Tighter upper bounds than those the queue is sorted by. */
 export interface Closer {
   /** what a head loses of the bound whatever hangs on it */
   loss(head: HeadClass): number;
@@ -120,10 +120,10 @@ export interface Closer {
   most(head: HeadClass, trailer: TrailerClass, least: number): number;
 }
 
-/** Room for rounding between bound and score, and for the grain at which a queue is sorted. */
+/** Slack between bound and score for rounding and for the resolution of the sort keys. */
 const SLACK = 1e-6;
 
-/** Grain of what blocks can collect when they are put in order, and room for their number behind it. */
+/** Resolution of a block's upper bound in its sort key, and the factor that leaves room for its index in the same number. */
 const GRAIN = 1e-6;
 const BLOCKS_ROOM = 2 ** 24;
 
@@ -134,7 +134,7 @@ export function queueOf(most: Float64Array, heads: readonly Lot[], trailers: rea
   return { heads, trailers, order, most: (block) => most[block]! };
 }
 
-/** Members of a space in lots that share a key, in their order. */
+/** Groups the members of a space by a key, in their order. */
 export function lotsOf<T>(members: readonly T[], keyOf: (member: T) => string): Lot[] {
   const lots = new Map<string, number[]>();
   members.forEach((member, at) => {

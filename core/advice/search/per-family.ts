@@ -71,7 +71,7 @@ export const USUAL_BEST: Readonly<Record<Family, number>> = { skirted: 0.67, vib
 /** Bounds that are kept: more would cost more time to hold than to find again. */
 const KEPT_BOUNDS = 300_000;
 
-/** Bounds of pairs are asked for again by every school: those the water cannot tell apart share one. */
+/** Cache of pair bounds, shared by pairs the water does not distinguish, since every school asks for them again. */
 function cachedReach(space: CandidateClasses, reach: ReachableRangeOf): ReachableRangeOf {
   const known = new Map<number, ReachableRange>();
   const cached = (head: HeadClass, trailer: TrailerClass): ReachableRange => {
@@ -83,7 +83,7 @@ function cachedReach(space: CandidateClasses, reach: ReachableRangeOf): Reachabl
   return Object.assign(cached, { snag: reach.snag });
 }
 
-/** Everything about the rigs of a field that its rules leave alone. */
+/** Everything about the rigs of a field that does not depend on its rules. */
 type Physics = Pick<Field, 'space' | 'kin' | 'medium' | 'reach' | 'numbersOf'>;
 
 /** What two waters must share for their rigs to be laid out and to behave the same. */
@@ -155,7 +155,7 @@ const lotsIn = ({ space }: Field): { readonly heads: readonly Lot[]; readonly tr
   trailers: lotsOf(space.trailers, ({ axes }) => axes.join()),
 });
 
-/** Every pair of a space by what it could collect at most if it met every want: its rules exactly, skirts at their friendliest. */
+/** Upper bound for every pair of head and trailer: all wants met, its rules exact, the best skirt. */
 export function* queueIn(field: Field): Generator<number, Queue> {
   const { space, judge, compiled } = field;
   const { heads, trailers } = lotsIn(field);
@@ -173,7 +173,7 @@ export function* queueIn(field: Field): Generator<number, Queue> {
   return queueOf(most, heads, trailers);
 }
 
-/** The same with the wants bounded by what a head can reach with a trailer, where that can still be as much as is asked. */
+/** A tighter upper bound: wants limited to the range this head can reach with this trailer. */
 export function mostWithin({ judge, reach, compiled }: Field): Closer {
   const all = compiled.wants.reduce((sum, { weight }) => sum + weight, 0);
   /** what a number that is known costs a want */
@@ -203,7 +203,7 @@ export function mostWithin({ judge, reach, compiled }: Field): Closer {
   };
 }
 
-/** Pairs from which it pays to look ahead, and how many of them each lot must stand for. */
+/** Number of pairs from which the tighter bounds pay, and the least number of pairs per block. */
 const LOOK_AHEAD = { pairs: 1_000_000, inLot: 10 } as const;
 
 const paysToLookAhead = ({ pairs }: Field, { heads, trailers }: Queue): boolean =>

@@ -26,7 +26,7 @@ import {
 } from '../candidates/candidate-classes';
 import type { Reel, WaterFacts } from '../conditions/water-facts';
 
-/** What the skirts of one set span. */
+/** Range of each quantity over the skirts of one set. */
 interface SetSpan {
   readonly envelope: SkirtEnvelope;
   readonly pushDragM2: Range;
@@ -60,7 +60,7 @@ function spanOf(space: CandidateClasses, set: number, medium: Medium, paceMps: n
 export type ReachableRange = Readonly<Record<WantId, Range>>;
 
 type ReelReach = Readonly<Record<(typeof REELED_WANTS)[number], Range>>;
-/** What is not bounded closer: the search takes it at its best. */
+/** Wants without a bound of their own: the search assumes they are met. */
 const ANYTHING: Range = [0, Infinity];
 const NO_REEL: ReelReach = { run: ANYTHING, hold: ANYTHING, window: ANYTHING, kick: ANYTHING };
 /** How closely bounds of a depth are found, as a share, and the room that leaves, m. */
@@ -75,7 +75,7 @@ export interface ReachableRangeOf {
   snag(head: HeadClass, trailer: TrailerClass): number;
 }
 
-/** Prepares the spans of a space once; the result answers pair by pair. */
+/** Computes the ranges of a space once; the returned function gives the bounds of one pair. */
 export function reachableRangesOf(space: CandidateClasses, medium: Medium, facts: WaterFacts): ReachableRangeOf {
   const spans = new Map<number, SetSpan>();
   const snags = new Map<HeadClass, Map<string, number>>();

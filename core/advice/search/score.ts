@@ -113,7 +113,7 @@ const matches = (masks: readonly AxisMask[], axes: Uint8Array): boolean => {
   return true;
 };
 
-/** A rule taken apart by the parts it looks at. */
+/** A rule's target split by the part (head, skirt, trailer) each axis looks at. */
 interface SplitRule {
   readonly weight: number;
   readonly head: readonly AxisMask[];
@@ -142,7 +142,7 @@ function splitRule({ target, weight }: PreferRule): SplitRule {
   };
 }
 
-/** Rules that look at the skirt once head and trailer are settled, and what they gave the skirts asked so far. */
+/** Rules that still depend on the skirt once head and trailer are chosen, with a memo of their sums by skirt. */
 export interface OpenRules {
   readonly rules: readonly SplitRule[];
   /** by twice the skirt's place, and one more when trailer and skirt are of one colour */

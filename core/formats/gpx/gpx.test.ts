@@ -45,6 +45,15 @@ describe('places of a GPX file', () => {
     expect(rest).not.toContain('<wpt');
     expect(places[0]!.gpx).toContain('Anchor');
   });
+  test('a name is put where the format asks for it: behind height, time, declination and geoid, before all else', () => {
+    const before = '<ele>1</ele><time>2026-09-01T06:00:00Z</time><magvar>3</magvar><geoidheight>4</geoidheight>';
+    const { places } = read(gpx(`<wpt lat="1" lon="2">${before}<cmt>deep</cmt></wpt>`));
+    const text = writeGpx([{ ...places[0]!, name: 'weir', water: TRIP.stops[0]!.water }]);
+    expect(text).toContain('creator="Pandero"');
+    const wpt = text.slice(text.indexOf('<wpt'));
+    const order = [...wpt.matchAll(/<(ele|time|magvar|geoidheight|name|cmt|extensions)\b/g)].map(([, name]) => name);
+    expect(order).toEqual(['ele', 'time', 'magvar', 'geoidheight', 'name', 'cmt', 'extensions']);
+  });
   test('written again what others wrote is as it came, renamed and moved where we did', () => {
     const { places, rest } = read(FOREIGN);
     const water = TRIP.stops[0]!.water;

@@ -50,14 +50,14 @@ export const UNTESTED: KnownFactors = {
   ) as KnownFactors['covariance'],
 };
 
-/** What this thread works with: bodies that are made remember it. */
+/** The posterior in force in this thread; every body records the one it was made with. */
 const untested = (): KnownFactors => UNTESTED;
 let inForce: (kind: TrailerKind | null) => KnownFactors = untested;
 /** Puts in force what tests taught; bodies made before keep what they were made with. */
 export const putInForce = (known: ((kind: TrailerKind | null) => KnownFactors) | null): void => {
   inForce = known ?? untested;
 };
-/** Differs once other factors are in force: what was put together before is of others. */
+/** Version of the posterior in force: caches made under another version are stale. */
 export const factorsMark = (): unknown => inForce;
 export const knownFactors = (kind: TrailerKind | null): KnownFactors => inForce(kind);
 

@@ -3,9 +3,10 @@ import fc from 'fast-check';
 import { anyRig, jig, spinner } from '../../testing/fixtures/rigs';
 import { HEAD_STYLES, HEADS, METAL_DENSITY_KG_M3 } from '../../tackle/heads';
 import { hookMass } from '../../tackle/hooks';
+import { COLLAR_MM } from '../../tackle/skirts';
 import { TRAILER_KINDS, TRAILERS } from '../../tackle/trailers';
 import { massKgFromOz } from '../../units/units';
-import { headBody, rigBody } from './body';
+import { headBody, rigBody, skirtBody } from './body';
 import { polygonAreaMm2, leaf } from '../outline/curve';
 import { rigOutline } from '../outline/rig-outline';
 import { massBandKg } from './mass-band';
@@ -46,6 +47,27 @@ describe('parts against the scale and known solids', () => {
     expect(hookMass('5/0', 'medium').massKg).toBeGreaterThan(hookMass('1/0', 'medium').massKg);
     expect(hookMass('5/0', 'heavy').massKg * 1000).toBeGreaterThan(0.8);
     expect(hookMass('5/0', 'heavy').massKg * 1000).toBeLessThan(1.6);
+  });
+  test('a strand that was clipped leaves eleven millimetres behind the collar', () => {
+    const skirt = { material: 'silicone', strands: 50, lengthMm: 60 } as const;
+    const whole = skirtBody({ ...skirt, thinned: 0 });
+    const thinned = skirtBody({ ...skirt, thinned: 20 });
+    expect(thinned.massKg / whole.massKg).toBeCloseTo((30 * 60 + 20 * (COLLAR_MM + 11)) / (50 * 60), 9);
+  });
+  test('a trailer pushed hard up under the collar stands the strands out by ten degrees more', () => {
+    const flareDeg = (pushMm: number): number =>
+      (180 / Math.PI) * rigBody(jig({ trailer: 'chunk', more: { pushMm } })).skirt!.flareAtRestRad;
+    expect(flareDeg(6) - flareDeg(0)).toBeCloseTo(10, 9);
+    expect(flareDeg(3) - flareDeg(0)).toBeCloseTo(5, 9);
+  });
+  test('a core pulls where it sits: its weight times half its length behind the head', () => {
+    const rig = jig({ trailer: 'stick-worm' });
+    const [without, cored] = [rigBody(rig), rigBody({ ...rig, core: { lengthMm: 20, colour: 'white' } })];
+    const plugKg = (Math.PI / 4) * (0.083 * 5 * 0.0254) ** 2 * 0.02 * 1180;
+    const leverM = without.head.lengthM / 2 + 0.01;
+    // the core pushes the trailer back by its own length
+    const pushedBackKgM = without.trailer!.massKg * 0.02;
+    expect(cored.trails.massKgM - without.trails.massKgM).toBeCloseTo(plugKg * leverM + pushedBackKgM, 9);
   });
   test('a weighed trailer weighs what the scale said, and its areas follow', () => {
     const plain = trailerBody(trailer('flapper-craw', 100));

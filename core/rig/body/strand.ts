@@ -56,7 +56,7 @@ function inward(at: State, change: State): void {
   change[7] = out * out * cos;
 }
 
-/** Steps inward by Runge-Kutta of the fourth order, in rooms of its own. */
+/** Integrates inward by fourth-order Runge-Kutta, reusing its own buffers. */
 function stepper(): (from: State, step: number, to: State) => void {
   const [a, b, c, d, half] = [state(), state(), state(), state(), state()];
   const shifted = (from: State, change: State, step: number): State => {
@@ -75,7 +75,7 @@ function stepper(): (from: State, step: number, to: State) => void {
 /** What one run knows of a strand with a root: binary logarithm of 1 + load, and natural logarithms of its shares. */
 type Known = readonly [load: number, reach: number, drag: number, room: number, tip: number];
 
-/** Room of a turned strand, pi times the square of its reach summed back along the flow, over its length cubed. */
+/** Volume of the solid of revolution of a strand, over its length cubed. */
 const roomOf = (at: State, lengthOf: number): number =>
   (Math.PI * (at[4]! ** 2 * at[5]! - 2 * at[4]! * at[6]! + at[7]!)) / lengthOf ** 3;
 
@@ -159,10 +159,10 @@ const rowOf = (rootRad: number): number =>
   Math.min(ROOTS - 1, Math.max(0, (degFromRad(rootRad) - ROOT_FROM_DEG) / ROOT_STEP_DEG));
 /** Column of loads below one, and how far on: 3.25 is a quarter of the way from the third to the fourth. */
 const columnOf = (load: number): number => Math.min(LAST, Math.log2(1 + load) * STEPS_A_DOUBLING);
-/** How many times the last load of the table one is, as a cube root: what lies beyond is drawn out by its power. */
+/** Cube root of a load over the last one in the table: beyond the table the asymptotic power law holds. */
 const beyondOf = (load: number): number => (load > LAST_LOAD ? Math.cbrt(load / LAST_LOAD) : 1);
 
-/** A share of the table between four of its places. */
+/** Bilinear interpolation in the table. */
 function between(of: Float64Array, y: number, x: number): number {
   const row = Math.min(ROOTS - 2, Math.floor(y + ON_ROW));
   const column = Math.min(LAST - 1, Math.floor(x));
