@@ -5,7 +5,7 @@ import { join } from 'node:path';
 import { describe, expect, test } from '@jest/globals';
 import { DEMO_BOX, NORTH_ARM } from '../demo/brindle-mere';
 import { fail, issue, ok, uncutTrailer, type Result, type RetrieveReport } from '../core';
-import { COMMANDS } from './commands';
+import { COMMANDS, type ReadText } from './commands';
 import { numberOption, parseOptions } from './options';
 
 const folder = mkdtempSync(join(tmpdir(), 'pandero-cli-'));
@@ -40,8 +40,11 @@ describe('as a program', () => {
   test('advise: one document on stdout, nothing on stderr, exit 0', () => {
     const { status, out, problems } = pandero(['advise', '--water', water, '--box', box, '--top', '2']);
     expect([status, problems]).toEqual([0, []]);
-    const advice = JSON.parse(out) as { picks: { rank: number }[]; considered: number };
-    expect(advice.picks.map(({ rank }) => rank)).toEqual([1, 2]);
+    const advice = JSON.parse(out) as { picks: { rank: number; flips: unknown }[]; considered: number };
+    expect(advice.picks.map(({ rank, flips }) => [rank, flips])).toEqual([
+      [1, null],
+      [2, null],
+    ]);
     expect(advice.considered).toBeGreaterThan(1000);
   });
   test('fall: reads stdin for -', () => {
@@ -231,6 +234,17 @@ describe('commands', () => {
     expect(run('card', ['--rig', 'f', '--out', 'x.pdf'], JSON.stringify(rigValue))).toMatchObject({
       issues: [{ code: 'cannot-write', path: '--out' }],
     });
+  });
+  test('advise: what would flip the first picks is told where it is asked for', () => {
+    const few = { ...DEMO_BOX, heads: DEMO_BOX.heads.slice(0, 3), trailers: DEMO_BOX.trailers.slice(0, 3) };
+    const asked: ReadText = (name) => ok(JSON.stringify(name === 'box' ? few : NORTH_ARM));
+    const parsed = parseOptions(['--water', 'w', '--box', 'box', '--top', '1', '--flips'], COMMANDS['advise']!);
+    if (!parsed.ok) throw new Error('not parsed');
+    const found = COMMANDS['advise']!.run(parsed.value, asked, nowhere);
+    const { picks } = (found.ok ? found.value : { picks: [] }) as { readonly picks: readonly { flips: object[] }[] };
+    expect(picks).toHaveLength(1);
+    expect(picks[0]!.flips.length).toBeGreaterThan(0);
+    expect(Object.keys(picks[0]!.flips[0]!)).toEqual(['field', 'at', 'to']);
   });
   test('a missing file, a missing option, a wrong kind of file', () => {
     expect(run('rig', ['--rig', 'f'], null).ok).toBe(false);

@@ -156,9 +156,9 @@ export const COMMANDS: Readonly<Record<string, Command>> = {
     },
   },
   advise: {
-    usage: 'advise --water F [--box F] [--top N] [--explain] [--units us|metric]',
+    usage: 'advise --water F [--box F] [--top N] [--explain] [--flips] [--units us|metric]',
     about: 'ranks rigs for a water, from a box or from every kind and size there is',
-    options: { water: true, box: true, top: true, explain: false, units: true },
+    options: { water: true, box: true, top: true, explain: false, flips: false, units: true },
     positional: 0,
     run(parsed, readText) {
       const water = readKind(parsed, readText, 'water') as Result<Water>;
@@ -172,10 +172,12 @@ export const COMMANDS: Readonly<Record<string, Command>> = {
       if (!water.ok || !box.ok || !top.ok || !system.ok) return fail(problemsOf(water, box, top, system));
       const from = box.value ?? catalogueFor({ lead: leadAllowed(water.value.localRules) });
       const advice = advise(water.value, from, top.value ?? DEFAULT_TOP);
+      // what would flip the first picks takes longer than the answer itself
+      const first = parsed.flags.has('flips') ? advice.picks.slice(0, FLIPS_FOR) : [];
       const flips = tippingPointsOf(
         water.value,
         from,
-        advice.picks.slice(0, FLIPS_FOR).map(({ base }) => base),
+        first.map(({ base }) => base),
       );
       return ok(adviceReport(advice, water.value, parsed.flags.has('explain'), system.value, flips));
     },

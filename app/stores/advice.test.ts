@@ -28,10 +28,10 @@ const say = (data: Record<string, unknown>): void =>
   worker.onmessage!({ data: { id: asked.at(-1)!.id, ...data } as unknown as RankReply });
 
 const whole = advise(NORTH_ARM, DEMO_BOX, 3);
-/** an answer and what would flip it: the worker is free again */
+/** an answer and what others would tie: the worker is free again */
 const answer = (): void => {
   say({ ok: true, advice: whole, tookMs: 3 });
-  say({ flips: [] });
+  say({ others: whole.picks.map(({ dissent, agree }) => ({ dissent, agree })) });
 };
 const first: Advice = { ...whole, picks: whole.picks.slice(0, 1) };
 
@@ -40,6 +40,33 @@ beforeEach(() => {
   useAdvice().again();
 });
 afterEach(() => disposePinia(getActivePinia()!));
+
+describe('what would flip a pick', () => {
+  test('is looked for once somebody looks, of the first picks of the answer that stands, and of the next one as long as they look', () => {
+    const store = useAdvice();
+    answer();
+    expect([asked.at(-1)!.flipsOf, store.flips]).toEqual([null, null]);
+    const end = store.watchFlips();
+    expect(asked.at(-1)!.flipsOf).toEqual(whole.picks.map(({ base }) => base));
+    say({ flips: [[], [], []] });
+    expect(store.flips).toEqual([[], [], []]);
+    store.again();
+    expect([asked.at(-1)!.flipsOf, store.flips]).toEqual([null, null]);
+    answer();
+    expect(asked.at(-1)!.flipsOf).toHaveLength(3);
+    end();
+    store.again();
+    answer();
+    expect(asked.at(-1)!.flipsOf).toBeNull();
+  });
+  test('is given up for another water, and the answer that stands is no stopped one', () => {
+    const store = useAdvice();
+    answer();
+    store.watchFlips();
+    say({ cancelled: true });
+    expect([store.stopped, store.picks.length]).toEqual([false, 3]);
+  });
+});
 
 describe('an answer as it comes', () => {
   test('the first rig, then the list, then what others would tie', () => {

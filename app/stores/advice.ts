@@ -58,6 +58,11 @@ export const useAdvice = defineStore('advice', () => {
   /** what is shown is the first rig of a ranking that still goes on: of families, and of what no rig can do, it knows nothing yet */
   const isFirstOnly = ref(false);
   let asked: Water | null = null;
+  let askedBox: Box | 'catalogue' = 'catalogue';
+  /** the answer that is shown is done, with what other schools would tie */
+  let isWhole = false;
+  /** open picks that show what would flip them: it takes longer than the answer itself, so it is looked for only where somebody looks */
+  let watching = 0;
   /** what the answer that is shown was asked of: the same water and the same parts */
   let askedOf = '';
   let answeredOf = '';
@@ -80,6 +85,8 @@ export const useAdvice = defineStore('advice', () => {
       const { others } = reply;
       const shown = advice.value;
       if (shown) advice.value = { ...shown, picks: shown.picks.map((pick, at) => ({ ...pick, ...others[at] })) };
+      isWhole = true;
+      lookForFlips();
       return;
     }
     if ('flips' in reply) {
@@ -88,7 +95,7 @@ export const useAdvice = defineStore('advice', () => {
     }
     if ('cancelled' in reply) {
       dropFirst();
-      // given up while it was looked for flips, the answer itself stands
+      // given up while flips were looked for: the answer itself stands
       stopped.value = ranking.value;
       ranking.value = false;
       return;
@@ -148,7 +155,7 @@ export const useAdvice = defineStore('advice', () => {
   );
 
   function start(current: Water, from: Box | 'catalogue'): void {
-    asked = current;
+    [asked, askedBox, isWhole] = [current, from, false];
     ranking.value = true;
     stopped.value = false;
     progress.value = 0;
@@ -156,16 +163,28 @@ export const useAdvice = defineStore('advice', () => {
     askedOf = `${water.key} ${from === 'catalogue'} ${gearText.value} ${log.value !== null}`;
     // of two that cannot be told apart the one that is shown stays first
     const stays = answeredOf === askedOf ? (picks.value[0]?.base ?? null) : null;
-    ranker.rank({
-      water: current,
-      box: from,
-      top: TOP,
-      flipsFor: FLIPS_FOR,
-      before: stays,
-      gear: gear.value,
-      log: log.value,
-      belief: beliefNow(),
-    });
+    ranker.rank({ ...jobOf(current, from), before: stays });
+  }
+  const jobOf = (current: Water, from: Box | 'catalogue') => ({
+    water: current,
+    box: from,
+    top: TOP,
+    flipsOf: null,
+    before: null,
+    gear: gear.value,
+    log: log.value,
+    belief: beliefNow(),
+  });
+  function lookForFlips(): void {
+    if (watching === 0 || flips.value !== null || !isWhole || asked === null) return;
+    isWhole = false;
+    ranker.rank({ ...jobOf(asked, askedBox), flipsOf: picks.value.slice(0, FLIPS_FOR).map(({ base }) => base) });
+  }
+  /** Looks for what would flip the first picks, of this answer and the next ones, for as long as somebody looks; call what it returns to end that. */
+  function watchFlips(): () => void {
+    watching++;
+    lookForFlips();
+    return () => void watching--;
   }
   const cancel = (): void => ranker.cancel();
   const again = (): void => start(water.water, settings.settings.source === 'catalogue' ? 'catalogue' : box.box);
@@ -174,6 +193,8 @@ export const useAdvice = defineStore('advice', () => {
     advice,
     answered,
     flips,
+    flipsFor: FLIPS_FOR,
+    watchFlips,
     picks,
     gear,
     log,

@@ -18,7 +18,8 @@ export const rankFew = (): void => void (ranked = 'few');
 const answered = new Map<string, readonly RankReply[]>();
 
 /** The first rigs of a water, at one go. */
-function fewOf({ id, water, before, gear, log, belief }: RankRequest, box: Box): readonly RankReply[] {
+function fewOf({ id, water, flipsOf, before, gear, log, belief }: RankRequest, box: Box): readonly RankReply[] {
+  if (flipsOf !== null) return [{ id, flips: flipsOf.map(() => []) }];
   heedBelief(belief);
   const fitting = gear && ownGear(gear);
   const own = fitting || log ? { gear: fitting, log } : null;
@@ -26,7 +27,6 @@ function fewOf({ id, water, before, gear, log, belief }: RankRequest, box: Box):
   return [
     { id, ok: true, advice, tookMs: 1 },
     { id, others: advice.picks.map(() => ({ dissent: [], agree: [] })) },
-    { id, flips: [] },
   ];
 }
 

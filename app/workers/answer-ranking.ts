@@ -61,7 +61,7 @@ export function answerRankings(mail: Mail): void {
     }
   }
 
-  async function rank({ id, water, box, top, flipsFor, before, gear, log, belief }: RankRequest): Promise<void> {
+  async function rank({ id, water, box, top, flipsOf, before, gear, log, belief }: RankRequest): Promise<void> {
     const started = performance.now();
     reply({ id, alive: true });
     if (typeof box === 'object') held = box;
@@ -69,6 +69,11 @@ export function answerRankings(mail: Mail): void {
     heedBelief(belief);
     const fitting = gear && ownGear(gear);
     const own = fitting || log ? { gear: fitting, log } : null;
+    if (flipsOf !== null) {
+      const flips = await inSlices(id, tippingPointsInSteps(water, from, flipsOf, own), false);
+      if (flips !== null) reply({ id, flips: flips.value });
+      return;
+    }
     let told = false;
     const tell = (early: Told): void => {
       if ('first' in early) return reply({ id, first: early.first });
@@ -78,11 +83,8 @@ export function answerRankings(mail: Mail): void {
     const answer = await inSlices(id, adviseInSteps(water, from, top, { tell, before, own }), true);
     if (answer === null) return;
     const { value: advice } = answer;
-    if (told) reply({ id, others: advice.picks.map(({ dissent, agree }) => ({ dissent, agree })) });
-    else reply({ id, ok: true, advice, tookMs: performance.now() - started });
-    const picks = advice.picks.slice(0, flipsFor).map(({ base }) => base);
-    const flips = await inSlices(id, tippingPointsInSteps(water, from, picks, own), false);
-    if (flips !== null) reply({ id, flips: flips.value });
+    if (!told) reply({ id, ok: true, advice, tookMs: performance.now() - started });
+    reply({ id, others: advice.picks.map(({ dissent, agree }) => ({ dissent, agree })) });
   }
 
   mail.addEventListener('message', ({ data }) => {

@@ -7,8 +7,8 @@ export interface RankRequest {
   /** `held` is the one that was handed over before, at one go or in pieces */
   readonly box: Box | 'catalogue' | 'held';
   readonly top: number;
-  /** for how many of the first picks it is looked for what would flip them, once they are shown */
-  readonly flipsFor: number;
+  /** rigs that were ranked before, as they came out of the box: what would flip each is looked for instead of ranking anew; null to rank */
+  readonly flipsOf: readonly Rig[] | null;
   /** the first rig of the answer before to this water, as it came out of the box; null where there is none */
   readonly before: Rig | null;
   /** what the angler fishes with; null where every rig gets what its rules ask */
@@ -31,15 +31,15 @@ export interface RankCancel {
 }
 
 /**
- * What comes back: how far it is, an answer with the time it took, what would flip it (which ends the job), that it was given up, or
- * the text of a bug.
+ * What comes back: how far it is; an answer with the time it took, and what other schools would tie (which ends the job); what would
+ * flip a pick, where that was asked; that it was given up; or the text of a bug.
  */
 export type RankReply =
   | { readonly id: number; readonly progress: number }
   /** the first rig that is ready, while others still are made so */
   | { readonly id: number; readonly first: Advice }
   | { readonly id: number; readonly ok: true; readonly advice: Advice; readonly tookMs: number }
-  /** what other schools would tie instead of each pick */
+  /** what other schools would tie instead of each pick; the job is done */
   | { readonly id: number; readonly others: readonly OtherTies[] }
   | { readonly id: number; readonly flips: readonly (readonly TippingPoint[])[] }
   | { readonly id: number; readonly ok: false; readonly bug: string }

@@ -31,7 +31,7 @@ function setUp() {
       water: { ...DEFAULT_WATER, depthM },
       box: emptyBox(),
       top: 1,
-      flipsFor: 1,
+      flipsOf: null,
       before: null,
       gear: null,
       log: null,
@@ -90,7 +90,7 @@ describe('newest water wins', () => {
     expect(givenUp).toEqual([sent[0]!.id]);
     expect(answers).toEqual([{ id: sent[0]!.id, cancelled: true }]);
   });
-  test('an answer is passed on at once, and the job goes on until its flips are there', () => {
+  test('an answer is passed on at once, and the job goes on until it is told what other schools would tie', () => {
     const { sent, answers, ask, tell } = setUp();
     ask(1);
     const { id } = sent[0]!;
@@ -101,8 +101,11 @@ describe('newest water wins', () => {
     tell({ id, cancelled: true });
     expect(sent).toHaveLength(2);
     tell({ id: sent[1]!.id, ok: true, advice: {} as never, tookMs: 3 });
-    tell({ id: sent[1]!.id, flips: [] });
-    expect(answers.slice(1)).toMatchObject([{ ok: true }, { flips: [] }]);
+    tell({ id: sent[1]!.id, others: [] });
+    expect(answers.slice(1)).toMatchObject([{ ok: true }, { others: [] }]);
+    ask(3);
+    tell({ id: sent[2]!.id, flips: [] });
+    expect(answers.at(-1)).toMatchObject({ flips: [] });
   });
   test('the first rig, and what other schools would tie, are passed on as they come; of an older job they are not', () => {
     const { sent, answers, ask, tell } = setUp();
@@ -167,7 +170,7 @@ describe('newest water wins', () => {
         water: { ...DEFAULT_WATER, depthM },
         box,
         top: 1,
-        flipsFor: 1,
+        flipsOf: null,
         before: null,
         gear: null,
         log: null,

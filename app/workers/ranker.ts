@@ -69,8 +69,8 @@ export function createRanker(
       if (data.id !== running?.id) return;
       listen();
       if ('alive' in data) return;
-      // an answer is shown at once; the job goes on to what would flip it
-      const goesOn = 'progress' in data || 'first' in data || 'others' in data || ('ok' in data && data.ok);
+      // an answer is shown at once; the job goes on to what other schools would tie
+      const goesOn = 'progress' in data || 'first' in data || ('ok' in data && data.ok);
       if (!goesOn) finish(data);
       else if (data.id === newest) onReply(data);
     };

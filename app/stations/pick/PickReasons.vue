@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, defineAsyncComponent, shallowRef, watch } from 'vue';
+import { computed, defineAsyncComponent, onBeforeUnmount, shallowRef, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import {
   countText,
@@ -68,8 +68,18 @@ const flips = computed(() => {
   const at = props.pick.rank - 1;
   return store.flips === null ? null : (store.flips[at] ?? null);
 });
-/** flips are looked for for the first picks only */
-const asksFlips = computed(() => store.flips === null || store.flips[props.pick.rank - 1] !== undefined);
+/** flips are looked for the first picks only, once one of them is opened */
+const asksFlips = computed(() => props.pick.rank <= store.flipsFor);
+let endFlips: (() => void) | null = null;
+watch(
+  asksFlips,
+  (asks) => {
+    endFlips?.();
+    endFlips = asks ? store.watchFlips() : null;
+  },
+  { immediate: true },
+);
+onBeforeUnmount(() => endFlips?.());
 
 /** one that was cured is another rig than the list names */
 const name = computed(() => (cured.value ? rigTitle(cured.value.rig, system.value) : props.title));
