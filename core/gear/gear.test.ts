@@ -248,6 +248,12 @@ describe('the cheapest change', () => {
       fc.property(anyFamilyRig, (rig) => {
         const of = fishedOn(NORTH_ARM, rig);
         const found = cheapestChange(of, poor, DEMO_BOX);
+        const now = weakestOf(marginsOf(of, poor)).value;
+        const lifted = [...changesOf(of, poor, DEMO_BOX)].map(
+          (one) => weakestOf(marginsOf(one.fished, one.gear)).value / now,
+        );
+        // what lifts by less than three in a hundred is no help
+        if (!carries(marginsOf(of, poor))) expect(found === null).toBe(Math.max(...lifted) <= 1.03);
         if (found === null) return;
         expect(found.isEnough).toBe(carries(found.margins));
         expect(weakestOf(found.margins).value).toBeGreaterThan(weakestOf(marginsOf(of, poor)).value);
@@ -269,6 +275,19 @@ describe('the cheapest change', () => {
     const found = cheapestChange(guarded(fibres), gear, DEMO_BOX)!;
     expect(found.change).toMatchObject({ kind: 'guard', rig: { guard: { fibres, spread: 'fanned' } } });
     expect(found.isEnough).toBe(true);
+    // pressed on the scale it was stiff; fanned out it is another guard, told by the model
+    const pressedN = 60;
+    expect(carries(marginsOf(guarded(fibres), gear, pressedN))).toBe(false);
+    const changed = [...changesOf(guarded(fibres), gear, null)].find(({ change }) => change.kind === 'guard')!;
+    const pressed = cheapestChange(guarded(fibres), gear, null, pressedN)!;
+    expect(pressed.change.kind).toBe('guard');
+    expect(pressed.margins).toEqual(marginsOf(changed.fished, changed.gear));
+  });
+  test('a change that lifts the weakest by an eighth is told, as one that is not enough', () => {
+    const soft: Gear = { ...withLine('fluorocarbon', 8), rod: { ...gear.rod, power: 'light' } };
+    const found = cheapestChange(fished(), soft, null)!;
+    const lifted = weakestOf(found.margins).value / weakestOf(marginsOf(fished(), soft)).value;
+    expect([found.isEnough, lifted > 1.1, lifted < 1.15]).toEqual([false, true, true]);
   });
   test('where one change is not enough the one that helps most is told as such', () => {
     const poor: Gear = { ...withLine('fluorocarbon', 4), rod: { ...gear.rod, power: 'light' } };
