@@ -131,9 +131,9 @@ export default defineConfig(({ mode }) => ({
       '@core': fileURLToPath(new URL('./core/index.ts', import.meta.url)),
       // the modern build: half the syntax of the one for all browsers
       dexie: fileURLToPath(new URL('./node_modules/dexie/dist/modern/dexie.mjs', import.meta.url)),
-      // what the PDF writer uses to print web pages, and nothing here does
+      // what the PDF writer uses to print web pages and pictures, and nothing here does
       ...Object.fromEntries(
-        ['html2canvas', 'dompurify', 'canvg'].map((name) => [
+        ['html2canvas', 'dompurify', 'canvg', 'fast-png'].map((name) => [
           name,
           fileURLToPath(new URL('./paper/nothing.ts', import.meta.url)),
         ]),

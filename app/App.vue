@@ -47,12 +47,13 @@ onMounted(async () => {
   await loaded;
   await router.isReady();
   if (route.query['world'] === 'brindle-mere') {
+    // first, so that whoever goes on to another page meanwhile is not fetched back
+    await router.replace({ query: {} });
     const count = await keep(() => db.parts.count());
     if (count.ok && count.value === 0) {
       const filled = await loadDemoWorld();
       if (!filled.ok) notices.complain(filled.issues);
     }
-    await router.replace({ query: {} });
   }
 });
 

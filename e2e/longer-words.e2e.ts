@@ -194,4 +194,73 @@ test.describe('in words two fifths longer', () => {
       }
     },
   );
+
+  test('the bench step by step, its dialogs; the tank with what it computes', DESK, async ({ page }) => {
+    await visit(page, '/bench');
+    await press(page, '.offered .press.act');
+    await expect(page.getByTestId('view-side')).toBeVisible();
+    for (const tool of ['solve', 'compare', 'calibrate', 'builds', 'card']) {
+      await page.getByTestId(`open-${tool}`).click();
+      await expect(page.locator('.v-overlay--active')).toHaveCount(1);
+      await isWell(page, `the bench, ${tool}`);
+      await fits(page, `the bench, ${tool}`);
+      await closeDialogs(page);
+    }
+    // the table stands in the place of the bench
+    await page.getByTestId('open-table').click();
+    await expect(page.getByTestId('cut-table')).toBeVisible();
+    await isWell(page, 'weights against cuts');
+    await fits(page, 'weights against cuts');
+    await press(page, '.cuts__acts .v-btn', 1);
+    await page.getByTestId('open-steps').click();
+    const steps = page.getByTestId('steps');
+    await expect(steps).toBeVisible();
+    for (let step = 1; ; step++) {
+      await isWell(page, `step ${step}`);
+      await fits(page, `step ${step}`);
+      const next = steps.locator('.steps__go .act');
+      await next.click();
+      if ((await steps.count()) === 0 || !(await steps.isVisible())) break;
+      expect(step).toBeLessThan(30);
+    }
+    for (const part of await page.locator('[data-testid^=part-]').all()) {
+      await part.click();
+      await isWell(page, `the bench, ${await part.getAttribute('data-testid')}`);
+    }
+    await visit(page, '/tank');
+    await press(page, '.offered .press.act');
+    await expect(page.getByTestId('tank-scene')).toBeVisible();
+    for (const programme of await page.getByTestId('tank-programme').locator('.choice-row__options button').all()) {
+      await programme.click();
+      await isWell(page, `the tank, ${await programme.textContent()}`);
+    }
+    await fits(page, 'the tank');
+  });
+
+  test('a planned day; an outing on the water and at home; timed tests', DESK, async ({ page }) => {
+    await visit(page, '/deck');
+    await expect(page.locator('[data-testid=deck-grid] [data-answers=yes]').first()).toBeVisible({ timeout: 90_000 });
+    for (const summary of await page.locator('main summary').all()) await summary.click();
+    await isWell(page, 'a planned day');
+    await fits(page, 'a planned day');
+
+    await visit(page, '/log');
+    for (const part of await page.locator('.log__parts button').all()) {
+      await part.click();
+      await stillness(page);
+      await isWell(page, `the log, ${await part.textContent()}`);
+      await fits(page, `the log, ${await part.textContent()}`);
+    }
+    await press(page, '.log__parts button');
+    await press(page, '.begin__go');
+    await page.setViewportSize(DECK_SIZE);
+    for (const key of ['bite', 'nip', 'bite', 'bite', 'hooked']) await page.getByTestId(`key-${key}`).click();
+    await expect(page.getByTestId('stored')).toHaveAttribute('data-is', 'stored');
+    await isWell(page, 'on the water');
+    await fits(page, 'on the water');
+    await press(page, '.out__key--tie');
+    await expect(page.locator('.v-overlay--active')).toHaveCount(1);
+    await isWell(page, 'tied on anew');
+    await closeDialogs(page);
+  });
 });

@@ -120,9 +120,9 @@ async function bundle(path) {
     external: [...EXTERNAL, ...builtinModules, 'node:*'],
     alias: {
       '@core': join(ROOT, 'core/index.ts'),
-      // as the build does it: what the PDF writer uses to print web pages, and nothing here does
+      // as the build does it: what the PDF writer uses to print web pages and pictures, and nothing here does
       ...Object.fromEntries(
-        ['html2canvas', 'dompurify', 'canvg'].map((name) => [name, join(ROOT, 'paper/nothing.ts')]),
+        ['html2canvas', 'dompurify', 'canvg', 'fast-png'].map((name) => [name, join(ROOT, 'paper/nothing.ts')]),
       ),
     },
     define: {

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { onBeforeUnmount, onMounted, ref } from 'vue';
 import { useRoute } from 'vue-router';
 import { useStages } from '../composables/useStages';
 import { isAt, STATIONS } from './pages';
@@ -14,6 +15,14 @@ const route = useRoute();
 const stage = useStages(1);
 const settings = useSettings();
 const isHere = (name: string): boolean => isAt(route.name, name);
+/** what lies above the stations on a phone has to know how high they stand: long words and large letters take more rows */
+const stations = ref<HTMLElement | null>(null);
+const heights = new ResizeObserver(([entry]) => {
+  const height = entry?.borderBoxSize?.[0]?.blockSize;
+  if (height) document.documentElement.style.setProperty('--stations-height', `${Math.ceil(height)}px`);
+});
+onMounted(() => heights.observe(stations.value!));
+onBeforeUnmount(() => heights.disconnect());
 </script>
 
 <template>
@@ -22,7 +31,7 @@ const isHere = (name: string): boolean => isAt(route.name, name);
       <AppMark />
       <span class="header__name">{{ words.pandero }}</span>
     </RouterLink>
-    <nav class="header__stations" :aria-label="words.stations">
+    <nav ref="stations" class="header__stations" :aria-label="words.stations">
       <RouterLink
         v-for="station in STATIONS"
         :key="station.name"

@@ -281,11 +281,14 @@ const tied = computed(() => rods.value.find((one) => one.rod === tieOn.value) ??
   .out__rod small {
     grid-column: 2;
   }
+  .out__rig {
+    -webkit-line-clamp: 4;
+  }
   .out__more {
     min-height: 52px;
   }
   .out {
-    padding-bottom: 250px;
+    padding-bottom: calc(192px + var(--stations-height, 58px));
   }
 }
 /* a phone that lies on its side, or letters made very large, have no room for keys that stay */

@@ -92,7 +92,7 @@ const KEYS = ['bite', 'nip', 'hooked', 'landed', 'lost', 'snag'] as const;
   /* under the thumb, wherever the page is */
   .out__keys {
     position: fixed;
-    inset: auto 0 58px 0;
+    inset: auto 0 var(--stations-height, 58px) 0;
     z-index: 2;
     padding: 8px 14px;
     background: rgb(var(--v-theme-skin));
