@@ -165,16 +165,18 @@ export const useAdvice = defineStore('advice', () => {
     const stays = answeredOf === askedOf ? (picks.value[0]?.base ?? null) : null;
     ranker.rank({ ...jobOf(current, from), before: stays });
   }
-  const jobOf = (current: Water, from: Box | 'catalogue') => ({
-    water: current,
-    box: from,
-    top: TOP,
-    flipsOf: null,
-    before: null,
-    gear: gear.value,
-    log: log.value,
-    belief: beliefNow(),
-  });
+  function jobOf(current: Water, from: Box | 'catalogue') {
+    return {
+      water: current,
+      box: from,
+      top: TOP,
+      flipsOf: null,
+      before: null,
+      gear: gear.value,
+      log: log.value,
+      belief: beliefNow(),
+    };
+  }
   function lookForFlips(): void {
     if (watching === 0 || flips.value !== null || !isWhole || asked === null) return;
     isWhole = false;

@@ -18,13 +18,32 @@ export interface Cut {
   readonly from: number | string;
   readonly to: number | string;
   readonly unit: 'mm' | 'count' | 'degrees' | null;
-  /** share of the score that would be lost without it */
+  /** its part of the score that all cuts of the solution gain together: these parts add up to that */
   readonly gains: number;
   readonly reason: CutReason;
 }
 
-/** A cut with what it gains, and what it does most. */
-export function cutTold(around: Search, { made, net }: Judged, edit: EditId, to: number | string): Cut {
+/** What each of some cuts contributes to what they gain together: that gain, shared in proportion to what would be lost without each. */
+function contributions(around: Search, { made, net }: Judged): number[] {
+  const gained = net.score - netOf(around, [])!.score;
+  const lost = made.map(([edit]) => {
+    const without = netOf(
+      around,
+      made.filter(([other]) => other !== edit),
+    );
+    return Math.max(0, net.score - (without?.score ?? 0));
+  });
+  const sum = lost.reduce((total, one) => total + one, 0);
+  return lost.map((one) => (sum > 0 ? (gained * one) / sum : gained / made.length));
+}
+
+/** The cuts of a solution, each with what it contributes and what it does most. */
+export function cutsTold(around: Search, solution: Judged): Cut[] {
+  const gains = contributions(around, solution);
+  return solution.made.map(([edit, to], at) => cutTold(around, solution, edit, to, gains[at]!));
+}
+
+function cutTold(around: Search, { made, net }: Judged, edit: EditId, to: number | string, gains: number): Cut {
   const { wants } = around.rater.compiled;
   const row = editOf(edit);
   const without = netOf(
@@ -54,7 +73,7 @@ export function cutTold(around: Search, { made, net }: Judged, edit: EditId, to:
     from: row.read(around.rig),
     to,
     unit: row.kind === 'amount' ? row.unit : null,
-    gains: without ? net.score - without.score : net.score,
+    gains,
     reason,
   };
 }

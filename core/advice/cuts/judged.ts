@@ -23,8 +23,8 @@ export interface Search {
   readonly isAllowed: (net: Net) => boolean;
 }
 
-/** A cut that gains less of the score than this is not worth the scissors. @source adr-0023 */
-export const LEAST_GAIN = 0.004;
+/** A cut that gains less of the score than this, one point of a hundred, is not worth the scissors. @source adr-0035 */
+export const LEAST_GAIN = 0.01;
 
 /** Makes edits one after another in the order of the options; null where one of them cannot be. */
 export function make({ rig, base }: Pick<Search, 'rig' | 'base'>, made: Made): Rig | null {

@@ -1,6 +1,6 @@
 import { mediumOf, type Medium } from '../../motion/medium';
 import { frameBody } from '../../rig/body/frame';
-import { headBody, rigBody, skirtBody, type RigBody, type SkirtBody } from '../../rig/body/body';
+import { headBody, pushedShare, rigBody, skirtBody, type RigBody, type SkirtBody } from '../../rig/body/body';
 import { trailerBody, type TrailerBody } from '../../rig/body/trailer-body';
 import type { Rig, Skirt, Trailer } from '../../rig/parts/schema';
 import { faultIdsOf, faultPoints, type FaultId } from '../checks';
@@ -51,20 +51,22 @@ export function raterOf(compiled: CompiledWater, first: Rig): Rater {
   const frame = frameBody(first);
   const best = bestPossible(compiled);
   const trailers = new Map<Trailer, TrailerBody>();
-  const skirts = new Map<Skirt, SkirtBody>();
+  /** skirts by how far a trailer is pushed up under their collar, which stands the strands out */
+  const skirts = new Map<number, Map<Skirt, SkirtBody>>();
   const once = <K extends object, V>(known: Map<K, V>, part: K | null | undefined, make: (part: K) => V): V | null => {
     if (!part) return null;
     const found = known.get(part) ?? make(part);
     known.set(part, found);
     return found;
   };
+  const skirtOf = ({ skirt, trailer }: Rig): SkirtBody | null => {
+    const pushed = pushedShare(trailer);
+    const known = skirts.get(pushed) ?? new Map<Skirt, SkirtBody>();
+    skirts.set(pushed, known);
+    return once(known, skirt, (part) => skirtBody(part, pushed));
+  };
   const bodyOf = (rig: Rig) =>
-    rigBody(rig, {
-      head,
-      frame,
-      skirt: once(skirts, rig.skirt, skirtBody),
-      trailer: once(trailers, rig.trailer, trailerBody),
-    });
+    rigBody(rig, { head, frame, skirt: skirtOf(rig), trailer: once(trailers, rig.trailer, trailerBody) });
   const ruled = new Map<string, number>();
   /** what is cut moves few of the axes rules look at */
   const rulesHere = (rig: Rig): number => {

@@ -6,7 +6,7 @@ import type { WantId } from '../rules/rule';
 import type { CompiledWater } from '../rules/wants';
 import { bestPossible, fit, meets } from '../search/score';
 import { cutOptions, edited, USUAL_CUTS, type CutId, type CutOption } from './cut-options';
-import { cutTold, type Cut } from './cut-told';
+import { cutsTold, type Cut } from './cut-told';
 import { fewestCuts } from './fewest-cuts';
 import { LEAST_GAIN, netOf, type Judged, type Made, type Search } from './judged';
 import { raterOf, type Net, type Rated, type Rater } from './rate';
@@ -51,10 +51,6 @@ const REFINED = 24;
 /** Up to so many combinations the search is exhaustive; beyond that it is a coordinate search that alternates between plastic and skirt. */
 const ALL_TRIED = 1500;
 const ROUNDS = 3;
-/** Most candidates that are checked for faults, in descending order of their points. */
-const FAULTS_OF = 48;
-/** Up to so many candidates, all may be checked for faults. */
-const ALL_JUDGED = 300;
 /** Ways to cut one part, each with the part it makes: where several make the same, the first. */
 function waysOf(rig: Rig, base: Rig, options: readonly CutOption[]): { readonly made: Made; readonly rig: Rig }[] {
   return options.reduce<{ readonly made: Made; readonly rig: Rig }[]>(
@@ -212,8 +208,8 @@ function search(
   const uncut: Judged = { made: [], net: before };
   let best = isAllowed(asItCame.net) ? asItCame : uncut;
   const judged = [uncut, best];
-  for (const candidate of ordered.slice(0, ordered.length <= ALL_JUDGED ? undefined : FAULTS_OF)) {
-    // points are the most that can be left once faults are taken off
+  for (const candidate of ordered) {
+    // points are the most that can be left once faults are taken off: no candidate behind can come out ahead
     if (candidate.rated.points <= best.net.score * most) break;
     const done = finished(rater, base, candidate, options);
     if (!isAllowed(done.net)) continue;
@@ -248,7 +244,7 @@ export function solveCuts(compiled: CompiledWater, rig: Rig, asked: Asked = {}):
     score: solution.net.score,
     has: solution.net.has,
     faults: solution.net.faults,
-    cuts: solution.made.map(([edit, to]) => cutTold(found, solution, edit, to)),
+    cuts: cutsTold(found, solution),
   });
   const outOfReach = compiled.wants.flatMap((want): CutOutOfReach[] => {
     const values = candidates.map(({ rated }) => rated.has[want.id]).filter(Number.isFinite);

@@ -1,4 +1,5 @@
 import { edited } from '../cuts/cut-options';
+import { LEAST_GAIN } from '../cuts/judged';
 import { pointsOf, shareLeft } from '../cuts/rate';
 import { bestCut } from '../cuts/solve-cuts';
 import { faultIdsOf, faultsOf, type FaultId } from '../checks';
@@ -160,11 +161,17 @@ export function judgedWhole(compiled: CompiledWater, rig: Rig): JudgedWhole {
  * @param allTried  combinations of cuts up to which all are tried; left out, as many as for a pick
  */
 export function makeReady(compiled: CompiledWater, bare: Rig, allTried?: number): Ready {
-  const cut = bestCut(compiled, cutByCraft(compiled, bare), {
-    base: bare,
-    ...(allTried === undefined ? {} : { allTried }),
-  });
-  const { trailerHook } = handle(compiled, cut);
-  const rig: Rig = trailerHook ? { ...cut, trailerHook } : cut;
-  return { rig, base: bare, ...judgedWhole(compiled, rig) };
+  const asCut = (rig: Rig): Ready => {
+    const { trailerHook } = handle(compiled, rig);
+    const fitted: Rig = trailerHook ? { ...rig, trailerHook } : rig;
+    return { rig: fitted, base: bare, ...judgedWhole(compiled, fitted) };
+  };
+  const byCraft = cutByCraft(compiled, bare);
+  const cut = bestCut(compiled, byCraft, { base: bare, ...(allTried === undefined ? {} : { allTried }) });
+  const solved = asCut(cut);
+  if (cut === byCraft) return solved;
+  // cuts are solved at the pace of the water; on the retrieve that goes with the rig they have to be worth it still
+  const plain = asCut(byCraft);
+  const isWorthIt = solved.score >= plain.score + LEAST_GAIN - 1e-9 || solved.faults.length < plain.faults.length;
+  return isWorthIt ? solved : plain;
 }
