@@ -5,6 +5,7 @@ import {
   colourSwatch,
   countedMassG,
   HEAD_TITLE,
+  headPartTitle,
   familyOfHead,
   lengthMFromMm,
   lineDiameterMm,
@@ -60,25 +61,21 @@ const weighed = (part: { massG?: number; massTrust?: 'scale' | 'size' }, system:
       ];
 
 function tellHead(part: PartOf<'heads'>, system: UnitSystem): Told {
-  const weight = shownHeadStep(massKgFromOz(part.weightOz), system);
-  const family = part.blade ? words.vibratingHead : part.arms || part.blades ? words.spinnerHead : '';
+  // a frame that still waits for its blades is no spinnerbait yet
+  const isFrame = part.arms !== undefined && !part.blades?.length;
+  const isReeled = part.blade !== undefined || part.arms !== undefined;
   const about = [
     words.hookAndWire(part.hook.size, NAME[part.hook.wire]),
     part.guard ? (part.guard.kind === 'wire' ? words.wireGuard : words.fibreCount(part.guard.fibres)) : words.noGuard,
     ...(part.keeper === 'screw' ? [words.screwKeeper] : []),
-    ...(part.nose ? [words.noseShape(NAME[part.nose])] : []),
-    ...(part.cams ? [words.sideCams] : []),
-    ...(part.metal === 'lead' ? [] : [NAME[part.metal]]),
+    ...(isReeled ? [HEAD_TITLE[part.style]] : []),
+    ...(isReeled && part.metal !== 'lead' ? [NAME[part.metal]] : []),
     ...(part.skirt ? [words.comesWithItsSkirt] : []),
     ...(part.blade ? [words.plateLink(NAME[part.blade.size], NAME[part.blade.link])] : []),
-    ...(part.blades ?? []).map(({ shape, size, finish }) => `${NAME[finish]} ${BLADE_TITLE[shape]} ${size}`),
     ...weighed(part, system),
   ];
-  return [
-    `${weight} ${part.finesse ? words.finesseHead : ''}${family}${HEAD_TITLE[part.style]}`,
-    about,
-    part.skirt?.colour,
-  ];
+  const name = headPartTitle(part, system);
+  return [isFrame ? words.frameOf(name) : name, about, part.skirt?.colour];
 }
 
 const TELL: { readonly [T in Tray]: (part: PartOf<T>, system: UnitSystem) => Told } = {
@@ -148,6 +145,20 @@ export function tellPart(tray: Tray, part: AnyPart, system: UnitSystem): PartLin
 export function partTitle(tray: Tray, part: AnyPart, system: UnitSystem): string {
   const { title, colour } = tellPart(tray, part, system);
   return [title, colour].filter(Boolean).join(', ');
+}
+
+/** Names of parts that stand in one list: those that would read the same say in what they differ. */
+export function partTitles(
+  rows: readonly { readonly tray: Tray; readonly part: AnyPart }[],
+  system: UnitSystem,
+): readonly string[] {
+  const titles = rows.map(({ tray, part }) => partTitle(tray, part, system));
+  const details = rows.map(({ tray, part }) => tellPart(tray, part, system).about.split(', '));
+  return titles.map((title, at) => {
+    const alike = details.filter((_, other) => titles[other] === title);
+    const own = details[at]!.filter((detail) => !alike.every((of) => of.includes(detail)));
+    return own.length === 0 ? title : `${title} (${own.join(', ')})`;
+  });
 }
 
 export const partLine = (row: PartRow & { readonly tray: Tray }, system: UnitSystem): PartLine =>

@@ -1,6 +1,7 @@
 import { shown, shownBand, shownHeadStep, type Quantity, type UnitSystem } from '../units/display';
 import { inFromLengthM, lengthMFromMm, massKgFromOz } from '../units/units';
 import { HEADS } from '../tackle/heads';
+import type { PartOf } from '../rig/parts/box';
 import type { Rig } from '../rig/parts/schema';
 import type { Pick } from '../advice/recommend/advise';
 import { AT_LEAST, type WantId } from '../advice/rules/rule';
@@ -85,15 +86,31 @@ function headText(rig: Rig, system: UnitSystem): string {
   if (rig.family === 'vibrating' && rig.blade) {
     return phrases.vibratingJig(weight, dress, NAME[rig.blade.size], rig.blade.finish);
   }
-  return `${[
-    weight,
-    ...(rig.head.finesse ? [phrases.finesseHead] : []),
-    ...(rig.head.metal === 'lead' ? [] : [NAME[rig.head.metal]]),
-    ...(rig.head.nose === undefined || rig.head.nose === HEADS[rig.head.style].nose ? [] : [NOSE_NAME[rig.head.nose]]),
-    HEAD_TITLE[rig.head.style],
-    ...(rig.head.cams ? [phrases.withCams] : []),
-    ...(!rig.guard && rig.keeper === 'screw' && rig.head.style !== 'bullet' ? [phrases.withoutAGuard] : []),
-  ].join(' ')}${dress}`;
+  return `${jigHeadText(rig.head, rig, system)}${dress}`;
+}
+
+/** Head of a jig: its weight, and what tells it from others of its style. */
+const jigHeadText = (
+  { weightOz, style, finesse, metal, nose, cams }: Rig['head'],
+  { guard, keeper }: { readonly guard?: object | null; readonly keeper?: Rig['keeper'] | undefined },
+  system: UnitSystem,
+): string =>
+  [
+    shownHeadStep(massKgFromOz(weightOz), system),
+    ...(finesse ? [phrases.finesseHead] : []),
+    ...(metal === 'lead' ? [] : [NAME[metal]]),
+    ...(nose === undefined || nose === HEADS[style].nose ? [] : [NOSE_NAME[nose]]),
+    HEAD_TITLE[style],
+    ...(cams ? [phrases.withCams] : []),
+    ...(!guard && keeper === 'screw' && style !== 'bullet' ? [phrases.withoutAGuard] : []),
+  ].join(' ');
+
+/** Name of a head of the box, as a rig with it is called: one with blades is a spinnerbait, one with a plate a vibrating jig. */
+export function headPartTitle(part: PartOf<'heads'>, system: UnitSystem): string {
+  const weight = shownHeadStep(massKgFromOz(part.weightOz), system);
+  if (part.blade) return phrases.vibratingJig(weight, '', NAME[part.blade.size], part.blade.finish);
+  if (part.blades && part.blades.length > 0) return phrases.spinnerbait(weight, '', bladesText(part.blades));
+  return jigHeadText(part, part, system);
 }
 
 /** Short name of a rig, with its colours: `3/8 oz casting in brown, 4 in black/blue flat-tail bug on edge`. */

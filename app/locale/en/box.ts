@@ -151,7 +151,6 @@ export const rangeG = (result: string | number, result2: string | number): strin
 export const slipsSetAside = (slips: string | number): string => `, ${slips} set aside`;
 export const skirtOf = (tellPart: string | number, colour: string | number): string =>
   `skirt of ${tellPart}, ${colour}`;
-export const sideCams = 'side cams';
 export const heads = 'Heads';
 export const skirts = 'Skirts';
 export const trailers = 'Trailers';
@@ -168,7 +167,6 @@ export const wireGuard = 'wire guard';
 export const fibreCount = (fibres: string | number): string => `${fibres} fibres`;
 export const noGuard = 'no guard';
 export const screwKeeper = 'screw keeper';
-export const noseShape = (nose: string | number): string => `${nose} nose`;
 export const comesWithItsSkirt = 'comes with its skirt';
 export const plateLink = (size: string | number, link: string | number): string => `${size} plate, ${link} link`;
 export const strands = (strands: string | number, material: string | number): string =>
@@ -208,9 +206,7 @@ export const percentMore = (percent: number): string => `${percent} % more`;
 export const percentLess = (percent: number): string => `${percent} % less`;
 export const reelRatio = (ratio: number): string => `${ratio}:1 reel`;
 export const lineOfATurn = (length: string): string => `${length} a turn`;
-export const vibratingHead = 'vibrating ';
-export const spinnerHead = 'spinner ';
-export const finesseHead = 'finesse ';
+export const frameOf = (name: string): string => `${name} frame`;
 /** One of what lies in a tray. */
 export const one = {
   heads: 'head',

@@ -7,7 +7,7 @@ import { useBox } from '../../stores/box';
 import { useWater } from '../../stores/water';
 import { askWhatToBuy } from '../../workers/ask-gaps';
 import { placeName } from '../water/place-name';
-import { partTitle } from '../../parts/part-text';
+import { partTitles } from '../../parts/part-text';
 import * as words from '../../locale/en/box';
 
 /** Single parts from every kind and size there is, by what they would add over all the waters that are kept. */
@@ -43,7 +43,7 @@ async function look(): Promise<void> {
   else problem.value = found.issues.map(issueText).join(' ');
 }
 
-const title = ({ tray, part }: Purchase): string => partTitle(tray, part, system.value);
+const titles = computed(() => partTitles(purchases.value ?? [], system.value));
 const points = (share: number): string => (100 * share).toFixed(share < 0.095 ? 1 : 0);
 </script>
 
@@ -60,10 +60,10 @@ const points = (share: number): string => (100 * share).toFixed(share < 0.095 ? 
     <div v-if="purchases" role="status">
       <p v-if="purchases.length === 0">{{ words.nothingWorthNaming }}</p>
       <ol v-else>
-        <li v-for="row in purchases" :key="`${row.tray}${title(row)}${row.gain}`">
+        <li v-for="(row, at) in purchases" :key="`${row.tray}${titles[at]}${row.gain}`">
           <b class="number">+{{ points(row.gain) }}</b>
           <span>
-            <b><FractionText :text="title(row)" /></b>
+            <b><FractionText :text="titles[at] ?? ''" /></b>
             <small class="soft">
               <template v-for="on in row.on.slice(0, 2)" :key="on.water">
                 <FractionText

@@ -2,7 +2,7 @@
 import { computed } from 'vue';
 import { BAN_TRAYS, partPlaceById, partsOf, type AnyPart, type BanTray, type Box } from '@core';
 import FractionText from '../../parts/FractionText.vue';
-import { partTitle } from '../../parts/part-text';
+import { partTitles } from '../../parts/part-text';
 import { useUnits } from '../../composables/useUnits';
 import { useDeck } from '../../stores/deck';
 import type { PlanView } from './useDeckPlan';
@@ -13,13 +13,23 @@ const props = defineProps<{ view: PlanView | null; box: Box }>();
 const deck = useDeck();
 const { system } = useUnits();
 
+interface Row {
+  readonly tray: BanTray;
+  readonly place: number;
+  readonly part: AnyPart;
+}
+/** What the angler calls a part, else its full name. */
+function named(rows: readonly Row[]): readonly string[] {
+  const titles = partTitles(rows, system.value);
+  return rows.map(({ part }, at) => part.label || titles[at]!);
+}
 /** parts that are tied or taken along, and can be left out */
 const inPlan = computed(() => {
-  const found: { tray: BanTray; place: number; title: string }[] = [];
+  const found: Row[] = [];
   const add = (tray: BanTray, place: number): void => {
-    const part = props.box[tray][place];
+    const part = props.box[tray][place] as AnyPart | undefined;
     if (!part || found.some((one) => one.tray === tray && one.place === place)) return;
-    found.push({ tray, place, title: part.label || partTitle(tray, part as AnyPart, system.value) });
+    found.push({ tray, place, part });
   };
   for (const { rod, reel, line, base } of props.view?.plan.rods ?? []) {
     add('rods', rod);
@@ -30,14 +40,19 @@ const inPlan = computed(() => {
       add(tray, Number(at));
     }
   }
-  return found.sort((a, b) => BAN_TRAYS.indexOf(a.tray) - BAN_TRAYS.indexOf(b.tray));
+  found.sort((a, b) => BAN_TRAYS.indexOf(a.tray) - BAN_TRAYS.indexOf(b.tray));
+  const titles = named(found);
+  return found.map((row, at) => ({ ...row, title: titles[at]! }));
 });
-const banned = computed(() =>
-  (deck.trip?.bans ?? []).flatMap((one) => {
-    const part = props.box[one.tray][partPlaceById(props.box, one.tray, one.id)];
-    return part ? [{ one, title: part.label || partTitle(one.tray, part as AnyPart, system.value) }] : [];
-  }),
-);
+const banned = computed(() => {
+  const found = (deck.trip?.bans ?? []).flatMap((one) => {
+    const place = partPlaceById(props.box, one.tray, one.id);
+    const part = props.box[one.tray][place] as AnyPart | undefined;
+    return part ? [{ one, tray: one.tray, place, part }] : [];
+  });
+  const titles = named(found);
+  return found.map(({ one }, at) => ({ one, title: titles[at]! }));
+});
 </script>
 
 <template>

@@ -19,7 +19,7 @@ import { useUnits } from '../../composables/useUnits';
 import { useDeck } from '../../stores/deck';
 import { useYear } from '../../stores/year';
 import { askDeck } from '../../workers/ask-deck';
-import { partTitle } from '../../parts/part-text';
+import { partTitles } from '../../parts/part-text';
 import { MONTH_NAMES } from '../pick/year/useMonths';
 import DeckLeftOut from './DeckLeftOut.vue';
 import type { PlanView } from './useDeckPlan';
@@ -93,13 +93,15 @@ const askKit = (): Promise<void> =>
     },
   );
 const kit = computed(() => kits.value?.kits.find((one) => one.most === most.value) ?? null);
-const kitParts = computed(() =>
-  (kit.value?.parts ?? []).map((key) => {
+const kitParts = computed(() => {
+  const found = (kit.value?.parts ?? []).flatMap((key) => {
     const [tray, at] = key.split(' ') as [Tray, string];
-    const part = props.box[tray][Number(at)];
-    return { key, title: part ? partTitle(tray, part, system.value) : key };
-  }),
-);
+    const part = props.box[tray][Number(at)] as AnyPart | undefined;
+    return part ? [{ key, tray, part }] : [];
+  });
+  const titles = partTitles(found, system.value);
+  return found.map(({ key }, at) => ({ key, title: titles[at]! }));
+});
 const kitLeft = computed(() => {
   const { days } = kits.value ?? { days: [] };
   const left = days.filter((_, at) => !kit.value?.covered[at]).map(({ month }) => month);
@@ -128,9 +130,15 @@ const rodRows = computed(() =>
     ),
   })),
 );
+const partNames = computed(() =>
+  partTitles(
+    (parts.value ?? []).map(({ tray, part }) => ({ tray, part: part as AnyPart })),
+    system.value,
+  ),
+);
 const partRows = computed(() =>
-  (parts.value ?? []).map(({ tray, place, part, adds }, at) => {
-    const title = partTitle(tray, part as AnyPart, system.value);
+  (parts.value ?? []).map(({ place, adds }, at) => {
+    const title = partNames.value[at]!;
     const name = place === null ? title : `${words.anotherOne}: ${title}`;
     return { key: at, says: words.partAdds(name, words.plusPoints(hundred(adds))) };
   }),

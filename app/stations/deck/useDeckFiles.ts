@@ -9,7 +9,6 @@ import {
   writeTrip,
   type AnyPart,
   type MadePlan,
-  type Packed,
   type Paper,
   type StopTime,
 } from '@core';
@@ -19,7 +18,7 @@ import { useUnits } from '../../composables/useUnits';
 import { useDeck } from '../../stores/deck';
 import { useNotices } from '../../stores/notices';
 import { askDeck } from '../../workers/ask-deck';
-import { partTitle } from '../../parts/part-text';
+import { partTitles } from '../../parts/part-text';
 import * as words from '../../locale/en/deck';
 
 /** A name a file system takes. */
@@ -45,12 +44,17 @@ export function useDeckFiles(kept: () => MadePlan | null) {
     const plan = kept();
     return plan ? packingOf(plan, deck.from, times.value) : null;
   });
-  const packedTitle = ({ tray, place, count, spare }: Packed): { title: string; count: string } => {
-    const part = deck.from[tray][place];
-    const title = part ? partTitle(tray, part as AnyPart, system.value) : '';
-    return { title: part?.label ? `${part.label}: ${title}` : title, count: words.packCount(count, spare) };
-  };
-  const packed = computed(() => (packing.value?.parts ?? []).map(packedTitle));
+  const packed = computed(() => {
+    const rows = (packing.value?.parts ?? []).flatMap(({ tray, place, count, spare }) => {
+      const part = deck.from[tray][place] as AnyPart | undefined;
+      return part ? [{ tray, part, count: words.packCount(count, spare) }] : [];
+    });
+    const titles = partTitles(rows, system.value);
+    return rows.map(({ part, count }, at) => ({
+      title: part.label ? `${part.label}: ${titles[at]!}` : titles[at]!,
+      count,
+    }));
+  });
   const tools = computed(() => (packing.value?.tools ?? []).map((tool) => words.TOOL_TEXT[tool]));
 
   const rodName = (rod: number): string =>

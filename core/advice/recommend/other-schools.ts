@@ -1,6 +1,6 @@
 import { attributeValues, isAimedAt } from '../candidates/attributes';
 import { questionOf } from '../conditions/schools';
-import { handle, type HandlingId } from '../handling';
+import { handle, HANDLING_RULES, type HandlingId } from '../handling';
 import { measureRig, type Has } from '../measures/rig-measures';
 import { fallReport, type FallReport } from '../../motion/report';
 import { makeReady, judgedWhole, type Ready } from '../ready/make-ready';
@@ -81,9 +81,15 @@ const OZ_APART = 0.01;
 /** Share of its score another school is willing to give up for what it insists on. */
 const NOT_IN_THE_BOX = 0.13;
 
+/** Plastic of a trailer that was not cut away, mm; 0 without one. */
+const lengthLeftMm = ({ trailer }: Rig): number =>
+  trailer ? trailer.lengthMm - trailer.cutNoseMm - trailer.cutTailMm : 0;
 /** What a school says of a rig beside ours, where words and numbers can be held against each other. */
 const TESTS: Partial<Record<SchoolRef, (theirs: Tested, ours: Tested) => boolean>> = {
-  'weight:slow-hand': (a, b) => a.rig.head.weightOz < b.rig.head.weightOz - OZ_APART && a.has.fall <= b.has.fall,
+  'weight:slow-hand': (a, b) =>
+    a.rig.head.weightOz < b.rig.head.weightOz - OZ_APART &&
+    a.has.fall <= b.has.fall &&
+    lengthLeftMm(a.rig) >= lengthLeftMm(b.rig) - 1,
   'weight:heaviest': (a, b) => a.rig.head.weightOz > b.rig.head.weightOz + OZ_APART && a.has.fall >= b.has.fall,
   'mud-weight:light-high': (a, b) => a.rig.head.weightOz < b.rig.head.weightOz - OZ_APART,
   'mud-weight:heavy-thump': (a, b) => a.rig.head.weightOz > b.rig.head.weightOz + OZ_APART,
@@ -119,7 +125,7 @@ const CUT_GAINS = 0.05 + NOT_IN_THE_BOX;
 const TRIED = 2;
 
 /** The most promising rigs of a school one part away from ours: only heads, only plastics, only skirts that are more of what it asks for. */
-function onePartAway(field: Field, { judge, own }: Dissenter, pick: Found): Found[] {
+function onePartAway(field: Field, { ref, judge, own }: Dissenter, pick: Found): Found[] {
   const { space } = field;
   const ours = pointsAt(field, own, pick);
   const least = pointsAt(field, judge, pick) / judge.best - CUT_GAINS;
@@ -130,7 +136,21 @@ function onePartAway(field: Field, { judge, own }: Dissenter, pick: Found): Foun
     return { ...row, score: asked ? pointsAt(field, judge, row) / judge.best : -1 };
   };
   const { skirtSet } = space.heads[pick.head]!;
+  // who slows the hand by a lighter head goes up in the trailer where the box has a larger one of its kind
+  const ownTrailer = space.trailers[pick.trailer]!.trailer;
+  const larger =
+    ref === 'weight:slow-hand' && ownTrailer
+      ? space.trailers.flatMap(({ trailer }, at) =>
+          trailer && trailer.kind === ownTrailer.kind && trailer.lengthMm > ownTrailer.lengthMm + 1 ? [at] : [],
+        )
+      : [];
+  const lighterToo = space.heads.flatMap((row, at) =>
+    row.skirtSet === skirtSet && row.head.weightOz < space.heads[pick.head]!.head.weightOz - OZ_APART
+      ? larger.map((trailer) => found({ head: at, trailer }))
+      : [],
+  );
   return [
+    ...lighterToo,
     ...space.heads.flatMap((row, at) => (at !== pick.head && row.skirtSet === skirtSet ? [found({ head: at })] : [])),
     ...space.trailers.flatMap((_, at) => (at === pick.trailer ? [] : [found({ trailer: at })])),
     ...space.skirtSets[skirtSet]!.classes.flatMap((at) => (at === pick.skirt ? [] : [found({ skirt: at })])),
@@ -189,6 +209,12 @@ function hookDissent(water: Water, field: Field, { rig, base }: Ready): Dissent[
 /** Questions on how a rig is fished and on what: another school ties the same. */
 const OF_PLAN = ['spinner-bump', 'spinner-rod'] as const satisfies readonly SchoolQuestion[];
 
+/** Whether a line about the rod asks for the very rod that is asked for here already. */
+function isSameRod(rule: HandlingId, told: ReadonlySet<HandlingId>): boolean {
+  const rodOf = (id: HandlingId): string => JSON.stringify(HANDLING_RULES.find((row) => row.id === id)?.rod ?? null);
+  return rodOf(rule) !== 'null' && [...told].some((id) => rodOf(id) === rodOf(rule));
+}
+
 /** How another school would fish the same rig, where that is not how it is fished here and does it no harm. */
 function planDissents(water: Water, field: Field, ours: Ready): Dissent[] {
   const told = new Set(ours.handled.steps.map(({ rule }) => rule));
@@ -201,7 +227,7 @@ function planDissents(water: Water, field: Field, ours: Ready): Dissent[] {
         ours.rig,
       );
       const step = theirs.handled.steps.find((one) => one.school === ref && !told.has(one.rule));
-      if (!step || spoiling(theirs.faults) > spoiling(ours.faults)) continue;
+      if (!step || spoiling(theirs.faults) > spoiling(ours.faults) || isSameRod(step.rule, told)) continue;
       const { rig, base } = ours;
       return [{ question, school, rig, base, ...numbersIn(field, rig), has: theirs.has, rule: step.rule }];
     }

@@ -122,8 +122,8 @@ export const COLOUR_RULES = [
     when: always,
     school: 'trailer-colour:accent',
     target: {
-      skirtColour: ['natural', 'crayfish', 'panfish', 'perch', 'dark'],
-      trailerColour: ['natural', 'crayfish', 'panfish', 'perch', 'dark'],
+      skirtColour: ['natural', 'crayfish', 'panfish', 'perch'],
+      trailerColour: ['natural', 'crayfish', 'panfish', 'perch'],
       sameColour: [false],
     },
     weight: 0.6,

@@ -63,7 +63,7 @@ export const SKIRT_RULES = [
   },
   {
     id: 'puffing-shows-in-clear',
-    when: always,
+    when: clearTo(feet(3)),
     school: 'skirt-flare:hide',
     target: { skirtMaterial: ['rubber'] },
     weight: -0.5,

@@ -46,7 +46,7 @@ export const SCHOOL_WORDS: Readonly<Record<SchoolRef, SchoolWords>> = {
   },
   'weight:slow-hand': {
     name: 'slow hand',
-    says: 'Take a lighter head and a bigger trailer: it slows your hand and works a spot to the full; at rest both look alike.',
+    says: 'Take a lighter head and a trailer no smaller, a bigger one where you have it: it slows your hand and works a spot to the full; at rest both look alike.',
   },
   'mud-weight:light-high': {
     name: 'light and high',
