@@ -10,7 +10,7 @@ import { plainWords, stillness, storeOf } from './other-words';
  * The app in a made-up language whose words are two fifths longer (core/testing/pseudo.ts), every screen of it in the built app: a word that
  * was left in English has no marks on its vowels, and a layout that is too tight cuts something off.
  */
-const PORT = 4396;
+const PORT = 4411;
 const DESK_SIZE = { width: 1280, height: 800 };
 const DECK_SIZE = { width: 390, height: 844 };
 let home: string;
@@ -104,7 +104,8 @@ test.describe('in words two fifths longer', () => {
     await visit(page, '/pick');
     await press(page, '[data-testid=pick-1] button');
     const advice = await storeOf<Advice>(page, 'advice');
-    await expect.poll(() => advice.evaluate(({ flips }) => flips !== null)).toBe(true);
+    // it is looked for once the pick is open, and takes longer than the answer
+    await expect.poll(() => advice.evaluate(({ flips }) => flips !== null), { timeout: 90_000 }).toBe(true);
     await isWell(page, 'an opened pick');
     await fits(page, 'an opened pick');
     await (await storeOf<{ asked: unknown }>(page, 'number-card')).evaluate((card) => (card.asked = { of: 'score' }));

@@ -15,7 +15,7 @@ import { DEMO_BOX, NORTH_ARM } from '../../demo/brindle-mere';
 import { boxOfRows } from '../db/box-of-rows';
 import { rowsOfBox } from '../db/box-rows';
 import { isMissingPart } from '../missing-part';
-import { colourHint, partLine, quantityText } from './part-text';
+import { colourHint, partLine, quantityText, partTitles, tellPart } from './part-text';
 import type { PartRow } from '../db/database';
 import { readIncoming } from '../files/incoming';
 import { tintOf } from './tint';
@@ -87,15 +87,41 @@ describe('lines of the box', () => {
   test('heads say wire, guard and what is special', () => {
     expect(line('1/4 oz finesse football')?.about).toBe('2/0 light wire, 8 fibres');
     expect(line('1 1/4 oz bullet')?.about).toContain('no guard');
-    expect(line('3/4 oz football')?.about).toContain('side cams');
+    expect(line('3/4 oz football with cams')?.about).toContain('fibres');
     const special: HeadPart = {
       ...DEMO_BOX.heads[0]!,
       metal: 'tungsten',
-      nose: 'round',
+      nose: 'pointed',
       guard: { kind: 'wire', fibres: 1, lengthMm: 25, spread: 'none', bevel: false },
     };
     const [row] = rowsOfBox({ heads: [special] }, new Set(), 0) as TrayRow[];
-    expect(partLine(row!, 'us').about).toBe('3/0 medium wire, wire guard, round nose, tungsten');
+    expect(partLine(row!, 'us')).toMatchObject({
+      title: '1/4 oz tungsten pointed casting',
+      about: '3/0 medium wire, wire guard',
+    });
+  });
+  test('what a head carries names it: a spinnerbait by its blades, a vibrating jig by its plate, a frame until it has blades', () => {
+    const [plain] = DEMO_BOX.heads;
+    const arms = { upperMm: 58, angleDeg: 55, twistDeg: 0, squeezed: false };
+    const blades = [{ shape: 'willow', size: 4, finish: 'gold' }] as const;
+    const title = (part: Partial<HeadPart>): string =>
+      tellPart('heads', { ...plain!, guard: null, style: 'bullet', finesse: false, weightOz: 0.5, ...part }, 'us')
+        .title;
+    expect(title({ arms, blades: [...blades] })).toBe('1/2 oz spinnerbait, gold willow 4');
+    expect(title({ blade: { size: 'standard', link: 'direct', finish: 'black' } })).toBe(
+      '1/2 oz vibrating jig, standard black plate',
+    );
+    expect(title({ arms })).toMatch(/frame$/);
+  });
+  test('parts of one list that would read the same say in what they differ; those that are the same do not', () => {
+    const [plain] = DEMO_BOX.heads;
+    const wire = { ...plain!, hook: { ...plain!.hook, wire: 'heavy' as const } };
+    const row = (part: HeadPart) => ({ tray: 'heads' as const, part });
+    const [one, other, again] = partTitles([row(plain!), row(wire), row(plain!)], 'us');
+    expect(one).not.toBe(other);
+    expect(other).toContain('heavy wire');
+    expect(again).toBe(one);
+    expect(partTitles([row(plain!), row(plain!)], 'us')[0]).toBe(partTitles([row(plain!)], 'us')[0]);
   });
   test('a weighed trailer says so; quantity may be unknown', () => {
     const trailer: TrailerPart = { kind: 'chunk', lengthMm: 76.2, softness: 'soft', colour: 'brown', massG: 8.1 };
