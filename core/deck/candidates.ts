@@ -1,5 +1,6 @@
 import { advise, judgeOn, type Judged } from '../advice/recommend/advise';
 import { fishedOf, type Fished } from '../gear';
+import { headOf } from '../rig/body/part-mass';
 import type { Box } from '../rig/parts/box';
 import type { Rig } from '../rig/parts/schema';
 import type { Water } from '../water/schema';
@@ -121,33 +122,41 @@ export function judgedOn(
   };
 }
 
-/** Parts of a box a rig is made of, by tray and place; what is not found there is no matter of quantity. */
+/** Parts of a box a rig is made of as it came, by tray and place; what is not found there is no matter of quantity. */
 export function partsOf({ head, skirt, trailer, blades, blade, guard }: Rig, box: Box): readonly string[] {
   const at = (rows: readonly object[], fits: (part: never) => boolean): number =>
     rows.findIndex((row) => fits(row as never));
   const parts: string[] = [];
-  const worn = at(
-    box.heads,
-    (part: Box['heads'][number]) =>
-      part.style === head.style &&
-      part.weightOz === head.weightOz &&
-      part.finesse === head.finesse &&
-      part.metal === head.metal &&
-      sameJson(part.hook, head.hook) &&
+  const worn = at(box.heads, (part: Box['heads'][number]) => {
+    // as rigs carry it: what was weighed has the weight its metal really has
+    const own = headOf(part);
+    return (
+      own.style === head.style &&
+      own.weightOz === head.weightOz &&
+      own.finesse === head.finesse &&
+      own.metal === head.metal &&
+      own.nose === head.nose &&
+      (own.cams ?? false) === (head.cams ?? false) &&
+      sameJson(own.hook, head.hook) &&
       sameJson(
         part.blades?.map(({ shape, size }) => [shape, size]),
         blades?.map(({ shape, size }) => [shape, size]),
       ) &&
       sameJson(part.blade?.size, blade?.size) &&
-      (part.guard?.kind ?? null) === (guard?.kind ?? null),
-  );
+      (part.guard?.kind ?? null) === (guard?.kind ?? null) &&
+      (part.guard?.fibres ?? 0) === (guard?.fibres ?? 0)
+    );
+  });
   if (worn !== -1) parts.push(`heads ${worn}`);
   const dressed = worn !== -1 && box.heads[worn]!.skirt;
   if (skirt && !dressed) {
     const loose = at(
       box.skirts,
       (part: Box['skirts'][number]) =>
-        part.material === skirt.material && part.strands === skirt.strands && part.colour === skirt.colour,
+        part.material === skirt.material &&
+        part.strands === skirt.strands &&
+        part.lengthMm === skirt.lengthMm &&
+        part.colour === skirt.colour,
     );
     if (loose !== -1) parts.push(`skirts ${loose}`);
   }
@@ -155,7 +164,10 @@ export function partsOf({ head, skirt, trailer, blades, blade, guard }: Rig, box
     const hung = at(
       box.trailers,
       (part: Box['trailers'][number]) =>
-        part.kind === trailer.kind && part.lengthMm === trailer.lengthMm && part.colour === trailer.colour,
+        part.kind === trailer.kind &&
+        part.lengthMm === trailer.lengthMm &&
+        part.softness === trailer.softness &&
+        part.colour === trailer.colour,
     );
     if (hung !== -1) parts.push(`trailers ${hung}`);
   }

@@ -5,6 +5,7 @@ import { DEMO_WEEKEND } from '../../demo/weekend';
 import { loadSolver } from '../../solver/highs';
 import { gearAt, marginsOf, weakestOf } from '../gear';
 import { sameJson } from '../keeping/merge';
+import type { Head } from '../rig/parts/schema';
 import { startingYear } from '../season';
 import { deckNotes, deckProblems } from '../wording/deck';
 import { advise } from '../advice/recommend/advise';
@@ -34,6 +35,7 @@ beforeAll(async () => {
   prepared = made.value;
   plan = planPrepared(trip, prepared, solver);
 });
+const withoutNose = ({ nose: _nose, ...head }: Head): Head => head;
 const asMade = ({ rods }: DeckPlan): MadePlan => ({ rods: rods.map((rod) => ({ ...rod, stops: [...rod.stops] })) });
 
 describe('the demo’s Saturday', () => {
@@ -61,6 +63,28 @@ describe('the demo’s Saturday', () => {
       const gear = free.rods.filter((one) => one.rod === rod).map(({ reel, line }) => `${reel} ${line}`);
       expect(new Set(gear).size).toBe(1);
     }
+  });
+  test('every rig of every stop is found in the box by just its parts: the nose of its head, its strands, its softness', () => {
+    for (const { base } of prepared.candidates) {
+      const places = partsOf(base, prepared.box).map((key) => key.split(' ') as ['heads', string]);
+      expect(places.map(([tray]) => tray)).toContain('heads');
+      for (const [tray, at] of places) {
+        const part = prepared.box[tray][Number(at)]!;
+        if (tray === 'heads') expect([part.nose, part.weightOz]).toEqual([base.head.nose, base.head.weightOz]);
+      }
+    }
+    // two heads of one weight that differ in their nose alone are two parts
+    const [flipping] = prepared.box.heads.filter(({ style }) => style === 'flipping');
+    const noses = prepared.box.heads.filter(
+      ({ style, weightOz }) => style === 'flipping' && weightOz === flipping!.weightOz,
+    );
+    expect(new Set(noses.map(({ nose }) => nose)).size).toBe(noses.length);
+    const [rig] = prepared.candidates.filter(({ base }) => base.head.style === 'flipping');
+    const found = noses.map(({ nose }) => {
+      const head = { ...rig!.base.head, ...(nose === undefined ? {} : { nose }), weightOz: flipping!.weightOz };
+      return partsOf({ ...rig!.base, head: nose === undefined ? withoutNose(head) : head }, prepared.box)[0];
+    });
+    expect(new Set(found).size).toBe(noses.length);
   });
   test('a rod’s margins are those of the stop where it has least in hand', () => {
     for (const rod of plan.rods) {
