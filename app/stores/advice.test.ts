@@ -59,6 +59,16 @@ describe('what would flip a pick', () => {
     answer();
     expect(asked.at(-1)!.flipsOf).toBeNull();
   });
+  test('could not be looked for: it is said, nothing is waited for any more, and the answer stands', () => {
+    const store = useAdvice();
+    answer();
+    store.watchFlips();
+    say({ ok: false, bug: 'broken' });
+    expect([store.flips, store.stopped, store.picks.length]).toEqual([[], false, 3]);
+    store.again();
+    say({ ok: false, bug: 'broken' });
+    expect([store.flips, store.stopped]).toEqual([null, true]);
+  });
   test('is given up for another water, and the answer that stands is no stopped one', () => {
     const store = useAdvice();
     answer();

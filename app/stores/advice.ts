@@ -61,6 +61,8 @@ export const useAdvice = defineStore('advice', () => {
   let askedBox: Box | 'catalogue' = 'catalogue';
   /** the answer that is shown is done, with what other schools would tie */
   let isWhole = false;
+  /** what would flip the answer that is shown is being looked for */
+  let isFlipping = false;
   /** open picks that show what would flip them: it takes longer than the answer itself, so it is looked for only where somebody looks */
   let watching = 0;
   /** what the answer that is shown was asked of: the same water and the same parts */
@@ -106,15 +108,17 @@ export const useAdvice = defineStore('advice', () => {
       return;
     }
     if ('alive' in reply) return;
+    // of flips that could not be looked for nothing is shown; the answer they are of stands
+    if (isFlipping) flips.value = [];
     ranking.value = false;
     if ('lost' in reply) {
       dropFirst();
-      stopped.value = true;
+      stopped.value = !isFlipping;
       return void notices.complain([issue(`worker-${reply.lost}`, '', { got: words.ranking })]);
     }
     if (!reply.ok) {
       dropFirst();
-      stopped.value = true;
+      stopped.value = !isFlipping;
       notices.complainIn([words.rankingFailed(reply.bug.split('\n')[0] ?? '')]);
       return;
     }
@@ -155,7 +159,7 @@ export const useAdvice = defineStore('advice', () => {
   );
 
   function start(current: Water, from: Box | 'catalogue'): void {
-    [asked, askedBox, isWhole] = [current, from, false];
+    [asked, askedBox, isWhole, isFlipping] = [current, from, false, false];
     ranking.value = true;
     stopped.value = false;
     progress.value = 0;
@@ -179,7 +183,7 @@ export const useAdvice = defineStore('advice', () => {
   }
   function lookForFlips(): void {
     if (watching === 0 || flips.value !== null || !isWhole || asked === null) return;
-    isWhole = false;
+    [isWhole, isFlipping] = [false, true];
     ranker.rank({ ...jobOf(asked, askedBox), flipsOf: picks.value.slice(0, FLIPS_FOR).map(({ base }) => base) });
   }
   /** Looks for what would flip the first picks, of this answer and the next ones, for as long as somebody looks; call what it returns to end that. */

@@ -47,13 +47,13 @@ export function useDeckFiles(kept: () => MadePlan | null) {
   const packed = computed(() => {
     const rows = (packing.value?.parts ?? []).flatMap(({ tray, place, count, spare }) => {
       const part = deck.from[tray][place] as AnyPart | undefined;
-      return part ? [{ tray, part, count: words.packCount(count, spare) }] : [];
+      if (!part) return [];
+      // what the angler calls it is said in front
+      const { label, ...plain } = part;
+      return [{ tray, label, part: plain as AnyPart, count: words.packCount(count, spare) }];
     });
     const titles = partTitles(rows, system.value);
-    return rows.map(({ part, count }, at) => ({
-      title: part.label ? `${part.label}: ${titles[at]!}` : titles[at]!,
-      count,
-    }));
+    return rows.map(({ label, count }, at) => ({ title: label ? `${label}: ${titles[at]!}` : titles[at]!, count }));
   });
   const tools = computed(() => (packing.value?.tools ?? []).map((tool) => words.TOOL_TEXT[tool]));
 

@@ -68,8 +68,10 @@ const flips = computed(() => {
   const at = props.pick.rank - 1;
   return store.flips === null ? null : (store.flips[at] ?? null);
 });
-/** flips are looked for the first picks only, once one of them is opened */
-const asksFlips = computed(() => props.pick.rank <= store.flipsFor);
+/** flips are looked for for the first picks only, once one of them is opened, and not in boxes too large for it */
+const asksFlips = computed(
+  () => props.pick.rank <= store.flipsFor && (store.flips === null || store.flips[props.pick.rank - 1] !== undefined),
+);
 let endFlips: (() => void) | null = null;
 watch(
   asksFlips,

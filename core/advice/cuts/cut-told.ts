@@ -4,6 +4,7 @@ import type { WantId } from '../rules/rule';
 import { fit, meets } from '../search/score';
 import { cutOf, type CutId } from './cut-options';
 import { netOf, type Judged, type Search } from './judged';
+import type { Net } from './rate';
 
 /** Why a cut is made: the want it brings nearest to its band, or the fault it takes away; null where only rules speak for it. */
 export type CutReason =
@@ -23,33 +24,32 @@ export interface Cut {
   readonly reason: CutReason;
 }
 
-/** What each of some cuts contributes to what they gain together: that gain, shared in proportion to what would be lost without each. */
-function contributions(around: Search, { made, net }: Judged): number[] {
-  const gained = net.score - netOf(around, [])!.score;
-  const lost = made.map(([edit]) => {
-    const without = netOf(
+/** The cuts of a solution, each with what it contributes and what it does most. What all gain is shared in proportion to what would be lost without each. */
+export function cutsTold(around: Search, solution: Judged): Cut[] {
+  const { made, net } = solution;
+  const gained = net.score - around.rater.net(around.rater.rate(around.rig)).score;
+  const without = made.map(([edit]) =>
+    netOf(
       around,
       made.filter(([other]) => other !== edit),
-    );
-    return Math.max(0, net.score - (without?.score ?? 0));
-  });
+    ),
+  );
+  const lost = without.map((rest) => Math.max(0, net.score - (rest?.score ?? 0)));
   const sum = lost.reduce((total, one) => total + one, 0);
-  return lost.map((one) => (sum > 0 ? (gained * one) / sum : gained / made.length));
+  return made.map(([edit, to], at) => {
+    const gains = sum > 0 ? (gained * lost[at]!) / sum : gained / made.length;
+    return cutTold(around, net, { edit, to, gains, without: without[at]! });
+  });
 }
 
-/** The cuts of a solution, each with what it contributes and what it does most. */
-export function cutsTold(around: Search, solution: Judged): Cut[] {
-  const gains = contributions(around, solution);
-  return solution.made.map(([edit, to], at) => cutTold(around, solution, edit, to, gains[at]!));
-}
-
-function cutTold(around: Search, { made, net }: Judged, edit: EditId, to: number | string, gains: number): Cut {
+/** @param without  the solution without this cut; null where the others cannot be made without it */
+function cutTold(
+  around: Search,
+  net: Net,
+  { edit, to, gains, without }: Pick<Cut, 'edit' | 'to' | 'gains'> & { readonly without: Net | null },
+): Cut {
   const { wants } = around.rater.compiled;
   const row = editOf(edit);
-  const without = netOf(
-    around,
-    made.filter(([other]) => other !== edit),
-  );
   const cured = without?.faults.find((id) => !net.faults.includes(id));
   const moved = wants
     .map((want) => ({
