@@ -94,16 +94,8 @@ export { retrieveReport, type RetrieveReport } from './hold/retrieve-report';
 export { SOLVE_FOR, solveRetrieve, withSetting, type Solved, type SolveFor } from './hold/solve';
 
 // advice
-export {
-  advise,
-  adviseInSteps,
-  DEFAULT_TOP,
-  judgeRig,
-  type Advice,
-  type Pick,
-  type Reason,
-  type Told,
-} from './advice/recommend/advise';
+export { advise, adviseInSteps, DEFAULT_TOP, type Advice, type Pick, type Told } from './advice/recommend/advise';
+export { judgeRig, type Reason } from './advice/recommend/judge';
 export { tippingPointsInSteps, tippingPointsOf, type TippingPoint } from './advice/recommend/tipping-points';
 export { handle, CHOICES, type Choice, type HandlingId } from './advice/handling';
 export { HANDBOOK, handbookRule, ruleInUnits, speaksAgainst } from './handbook/handbook';
@@ -114,6 +106,15 @@ export { CHOICE_TITLE, HANDLING_TEXT } from './locale/en/handling';
 export { NOT_A_JIG_TEXT } from './locale/en/not-a-jig';
 export { type OtherTies } from './advice/recommend/other-schools';
 export { isAsGood } from './advice/recommend/score-off';
+export {
+  missingIn,
+  UNSCALED,
+  wholeParts,
+  type ScorePart,
+  type ScorePartId,
+  type WaterBest,
+} from './advice/recommend/score-parts';
+export { heedWaterBest, knownWaterBest, scaleOf } from './advice/recommend/water-best';
 export { cutTable, type CutColumn, type CutNumber } from './advice/cuts/cut-table';
 export { flipText } from './wording/flips';
 export { fillGaps, type Gaps, type GapStep } from './advice/recommend/gaps';

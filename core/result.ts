@@ -57,6 +57,7 @@ export type IssueCode =
   | 'worker-missing'
   | 'our-fault'
   | 'never-moves'
+  | 'cast-not-first'
   | 'cast-too-short'
   | 'not-downwards'
   | 'needs-block'

@@ -50,6 +50,7 @@ export const SOURCES = {
   'adr-0026': 'Estimate: docs/adr/0026-the-tank.md',
   'adr-0027': 'Estimate: docs/adr/0027-map-and-year.md',
   'adr-0035': 'Judgement: docs/adr/0035-cuts-worth-the-scissors.md',
+  'adr-0036': 'Judgement: docs/adr/0036-a-score-that-adds-up.md',
   'adr-0032': 'Estimate: docs/adr/0032-tests-and-the-log-in-the-answer.md',
   'adr-0031': 'Judgement: docs/adr/0031-the-log.md',
   'adr-0030': 'Estimate: docs/adr/0030-a-day-on-the-water.md',

@@ -15,6 +15,7 @@ import {
   type NumberText,
 } from '@core';
 import FractionText from '../parts/FractionText.vue';
+import { useWaterBest } from '../composables/useWaterBest';
 import { useUnits } from '../composables/useUnits';
 import { useNumberCard } from '../stores/number-card';
 import { useWater } from '../stores/water';
@@ -25,6 +26,7 @@ import * as words from '../locale/en/shell';
 useFocusBack();
 const card = useNumberCard();
 const water = useWater();
+const scale = useWaterBest();
 const { system } = useUnits();
 const open = computed({ get: () => card.asked !== null, set: (shown) => !shown && (card.asked = null) });
 
@@ -49,8 +51,11 @@ const familiar = computed(() => {
   const numbers = asked.of === 'score' ? null : familiarNumbers(water.water);
   return RIGS.map((rig) => {
     const name = rigTitle(FAMILIAR_RIGS[rig], system.value);
-    if (asked.of === 'score')
-      return { name, has: `${Math.round(judgeRig(water.water, FAMILIAR_RIGS[rig]).score * 100)}`, band: '' };
+    if (asked.of === 'score') {
+      const isKnown = scale.value !== null;
+      const has = isKnown ? `${Math.round(judgeRig(water.water, FAMILIAR_RIGS[rig]).score * 100)}` : words.scoreNotYet;
+      return { name, has, band: '' };
+    }
     if (asked.of === 'want')
       return { name, has: wantValue(asked.id, numbers![rig].has[asked.id], system.value), band: '' };
     const readout = numbers![rig].readouts.find(({ id }) => id === asked.id);

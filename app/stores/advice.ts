@@ -2,6 +2,7 @@ import { computed, ref, shallowRef, watch } from 'vue';
 import { defineStore } from 'pinia';
 import {
   gearNamed,
+  heedWaterBest,
   issue,
   sameJson,
   type Advice,
@@ -79,6 +80,7 @@ export const useAdvice = defineStore('advice', () => {
       if (!isFirstOnly.value && advice.value && answered.value && picks.value.length > 0) {
         before.value = { advice: advice.value, water: answered.value };
       }
+      heedScale(reply.first);
       [advice.value, answered.value, answeredOf] = [reply.first, asked, askedOf];
       isFirstOnly.value = true;
       return;
@@ -124,9 +126,15 @@ export const useAdvice = defineStore('advice', () => {
     }
     isFirstOnly.value = false;
     before.value = null;
+    heedScale(reply.advice);
     [advice.value, answered.value, answeredOf] = [reply.advice, asked, askedOf];
     tookMs.value = reply.tookMs;
   });
+
+  /** The scale of a water is sought in the worker; the page judges single rigs on the same one. */
+  function heedScale({ best }: Advice): void {
+    if (best && asked) heedWaterBest(asked, best);
+  }
 
   /** A ranking that ended early leaves no list of one behind that looks like its answer: what stood before stands again. */
   function dropFirst(): void {

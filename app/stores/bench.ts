@@ -7,6 +7,8 @@ import {
   changedBuild,
   lastEffects,
   judgeRig,
+  knownWaterBest,
+  UNSCALED,
   keptVersion,
   measureBuild,
   redone,
@@ -187,8 +189,10 @@ export const useBench = defineStore('bench', () => {
   /** Writes the ticket of the build as it is. */
   function writeTicket(): string {
     const { rig: current, base } = build.value!;
-    const judged = { ...judgeRig(water.water, current), base, rank: 1, dissent: [], agree: [], alike: 0 };
-    return tickets.make(judged, water.water, base);
+    const scale = knownWaterBest(water.water);
+    const judged = judgeRig(water.water, current, null, scale ?? UNSCALED);
+    const score = scale === null ? NaN : judged.score;
+    return tickets.make({ ...judged, score, base, rank: 1, dissent: [], agree: [], alike: 0 }, water.water, base);
   }
 
   return {

@@ -5,6 +5,7 @@ import {
   EMPTY_TANK,
   filmOf,
   happenings,
+  isCast,
   isReeled,
   planWith,
   rigBody,
@@ -12,6 +13,7 @@ import {
   mediumOf,
   tankSchema,
   USUAL_REEL_MPS,
+  withItsCast,
   type ProgrammeId,
   type RetrievePlan,
   type RetrieveStep,
@@ -77,7 +79,13 @@ export const useTank = defineStore('tank', () => {
     const to = { depthM: water.water.depthM, paceMps: rig ? paceOf(rig) : USUAL_REEL_MPS };
     return change({ plan: planWith(tank.value.plan, id, to), programme: id });
   }
-  const setPlan = (part: Partial<RetrievePlan>): Promise<void> => change({ plan: { ...tank.value.plan, ...part } });
+  /** A pitch or a skip is the cast: the two are one length, whichever is changed. */
+  const setPlan = (part: Partial<RetrievePlan>): Promise<void> => {
+    const next = { ...tank.value.plan, ...part };
+    const [first, ...others] = next.steps;
+    const steps = part.castM !== undefined && isCast(first!) ? [{ ...first, m: part.castM }, ...others] : next.steps;
+    return change({ plan: withItsCast({ ...next, steps }) });
+  };
 
   /** Puts steps in the place of those that are there; a programme that never comes back is refused by whoever asks. */
   const setSteps = (steps: readonly RetrieveStep[]): Promise<void> => {

@@ -1,4 +1,5 @@
-import { advise, judgeOn, type Judged } from '../advice/recommend/advise';
+import { advise } from '../advice/recommend/advise';
+import { judgeOn, type Judged } from '../advice/recommend/judge';
 import { fishedOf, type Fished } from '../gear';
 import { headOf } from '../rig/body/part-mass';
 import type { Box } from '../rig/parts/box';

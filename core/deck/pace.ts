@@ -2,7 +2,7 @@ import { paceOf } from '../hold/pace';
 import { prepareRetrieve } from '../hold/retrieve-report';
 import { steadyFall } from '../motion/fall';
 import { mediumOf } from '../motion/medium';
-import type { RetrievePlan } from '../motion/plan';
+import { castOf, isLift, type RetrievePlan } from '../motion/plan';
 import { rigBody } from '../rig/body/body';
 import { STYLE_WEIGHTS_OZ } from '../rig/parts/catalogue';
 import type { Rig } from '../rig/parts/schema';
@@ -43,8 +43,8 @@ const isCovered = ({ cover }: Water): boolean => cover.some(({ kind }) => kind !
 
 /** Seconds between splash and rod. */
 function inWaterS(rig: Rig, plan: RetrievePlan, water: Water): number {
-  const lifts = plan.steps.flatMap((step) => (step.do === 'lift-drop' ? [step.m] : []));
-  const isByHand = plan.steps.every(({ do: what }) => what === 'lift-drop' || what === 'countdown');
+  const lifts = plan.steps.flatMap((step) => (isLift(step) ? [step.m] : []));
+  const isByHand = lifts.length > 0 && plan.steps.every((step) => isLift(step) || step.do === 'countdown');
   if (!isByHand) return prepareRetrieve(rig, plan, water).run().path.at(-1)?.[0] ?? 0;
   const falls = prepareRetrieve(rig, plan, water).run(undefined, FALLS_S).marks;
   const fallS = falls.find(({ fromS }) => fromS > 0)?.fromS ?? 0;
@@ -58,7 +58,7 @@ function inWaterS(rig: Rig, plan: RetrievePlan, water: Water): number {
 /** Casts and metres of cover an hour of a rig with its retrieve. */
 export function stopPace(rig: Rig, plan: RetrievePlan, water: Water): StopPace {
   const takesS = inWaterS(rig, plan, water);
-  const { castsPerHour } = paceOf(takesS, plan.castM);
+  const { castsPerHour } = paceOf(takesS, castOf(plan));
   const thickest = (['thick', 'medium', 'sparse'] as const).find((density) =>
     water.cover.some((cover) => cover.kind !== 'open' && cover.density === density),
   );

@@ -1,5 +1,6 @@
 import { HANDLING_RULES, type RodAsked } from '../advice/handling';
-import { judgeRig } from '../advice/recommend/advise';
+import { judgedWhole } from '../advice/ready/make-ready';
+import { compileWater } from '../advice/rules/wants';
 import { arrivingSetN, dragSetN, neededSetN, straightensN } from '../hold/hook-set';
 import { PER_TURN_M, turnsPerS } from '../hold/pace';
 import type { Band } from '../motion/bands';
@@ -76,7 +77,8 @@ export function fishedOf(rig: Rig, handled: HowFished, water: Water | null): Fis
 }
 
 /** The same of any rig on a water, judged as it is. */
-export const fishedOn = (water: Water, rig: Rig): Fished => fishedOf(rig, judgeRig(water, rig).handled, water);
+export const fishedOn = (water: Water, rig: Rig): Fished =>
+  fishedOf(rig, judgedWhole(compileWater(water, rig.family), rig).handled, water);
 
 /** The same retrieve with the line that is on the reel. */
 export const planWithLine = (plan: RetrievePlan, { kind, lb }: Pick<Line, 'kind' | 'lb'>): RetrievePlan => ({

@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { DEMO_BOX, NORTH_ARM } from '../../demo/brindle-mere';
-import { advise, judgeRig } from '../advice/recommend/advise';
+import { advise } from '../advice/recommend/advise';
+import { judgeRig } from '../advice/recommend/judge';
 import { gearShare } from '../advice/conditions/own-gear';
 import { emptyBox } from '../rig/parts/box';
 import { bestGear } from './best-gear';

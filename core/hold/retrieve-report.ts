@@ -7,7 +7,7 @@ import { UNIT_FACTORS, type DragFactors } from '../motion/fall-areas';
 import { onsetOfMps } from '../motion/kick';
 import { holdSpeedMps } from '../motion/level';
 import { linearBand } from '../motion/path-bands';
-import type { RetrievePlan } from '../motion/plan';
+import { withItsCast, type RetrievePlan } from '../motion/plan';
 import { DEFAULT_TEMP_C } from '../motion/report';
 import { groundOf, type Ground } from '../motion/ground';
 import { secondsBetween, type PathPoint } from '../motion/path';
@@ -40,7 +40,8 @@ export interface PreparedRetrieve {
 }
 
 /** @param water  for temperature, depth and cover; without one it is 15 °C and as deep as it likes */
-export function prepareRetrieve(rig: Rig, plan: RetrievePlan, water: Water | null): PreparedRetrieve {
+export function prepareRetrieve(rig: Rig, given: RetrievePlan, water: Water | null): PreparedRetrieve {
+  const plan = withItsCast(given);
   const body = rigBody(rig);
   const tempC = water?.temperatureC ?? DEFAULT_TEMP_C;
   const onsetMps = onsetOfMps(rig.trailer, tempC);
@@ -68,7 +69,7 @@ export function retrieveReport(rig: Rig, plan: RetrievePlan, water: Water | null
   const prepared = prepareRetrieve(rig, plan, water);
   const { lure, line } = prepared;
   const done = prepared.run();
-  const halfM = plan.castM / 2;
+  const halfM = prepared.plan.castM / 2;
   const band = water?.band ?? null;
   // a level run is asked for where the lure is wanted, or where this retrieve takes it
   const wantedM = band === null ? done.midCastDepthM : (band.fromM + band.toM) / 2;

@@ -1,6 +1,6 @@
 import * as z from 'zod/mini';
 import { parseWith } from '../parse';
-import type { IssueCode, Result } from '../result';
+import { ok, type IssueCode, type Result } from '../result';
 import { PART_LIMITS } from '../rig/parts/schema';
 import { LINE_KINDS } from '../tackle/gear';
 
@@ -14,6 +14,7 @@ export const PLAN_LIMITS = {
   reelMps: { min: 0.05, max: 3 },
   seconds: { min: 0.1, max: 300 },
   liftM: { min: 0.05, max: 3 },
+  dragM: { min: 0.05, max: 6 },
   hz: { min: 0.2, max: 8 },
   depthM: { min: 0.1, max: 100 },
   lineLb: PART_LIMITS.lineLb,
@@ -30,6 +31,14 @@ const stepSchema = z.discriminatedUnion('do', [
   z.strictObject({ do: z.literal('pause'), s: seconds }),
   z.strictObject({ do: z.literal('kill'), s: seconds }),
   z.strictObject({ do: z.literal('lift-drop'), m: within(PLAN_LIMITS.liftM) }),
+  // how it gets there: a short cast under the rod, or one that skips under a roof; the programme begins with it
+  z.strictObject({ do: z.literal('pitch'), m: within(PLAN_LIMITS.castM) }),
+  z.strictObject({ do: z.literal('skip'), m: within(PLAN_LIMITS.castM) }),
+  // pulled along by the rod for so many metres in so many seconds
+  z.strictObject({ do: z.literal('drag'), m: within(PLAN_LIMITS.dragM), s: seconds }),
+  // lifted and dropped, a little or right up, with a rest after it
+  z.strictObject({ do: z.literal('hop'), m: within(PLAN_LIMITS.liftM), s: seconds }),
+  z.strictObject({ do: z.literal('stroke'), m: within(PLAN_LIMITS.liftM), s: seconds }),
   z.strictObject({
     do: z.literal('shake'),
     mPerS: reelMps,
@@ -68,11 +77,15 @@ export const planSchema = z
       issues.push({ code: 'custom', input: plan, path, params: { code, data } });
     };
     const least = plan.tipHeightM + CAST_OVER_TIP_M;
-    if (plan.castM < least) problem(['castM'], 'cast-too-short', { got: plan.castM, limit: least });
+    const castM = castOf(plan);
+    if (castM < least) problem(['castM'], 'cast-too-short', { got: castM, limit: least });
+    plan.steps.forEach((step, at) => {
+      if (at > 0 && isCast(step)) problem(['steps', at], 'cast-not-first', {});
+    });
     plan.bottom?.forEach(([x], at) => {
       if (at > 0 && x <= plan.bottom![at - 1]![0]) problem(['bottom', at], 'not-downwards', { got: x });
     });
-    if (!plan.steps.some((step) => step.do === 'reel' || step.do === 'shake' || step.do === 'lift-drop')) {
+    if (!plan.steps.some((step) => step.do === 'reel' || step.do === 'shake' || isByRod(step))) {
       problem(['steps'], 'never-moves', {});
     }
     const lastReel = lastReelOf(plan.steps);
@@ -89,6 +102,31 @@ export const planSchema = z
     });
   });
 
+type Step = { readonly do: string };
+/** A step that is the cast itself. */
+export const isCast = <S extends Step>(step: S): step is Extract<S, { do: 'pitch' | 'skip' }> =>
+  step.do === 'pitch' || step.do === 'skip';
+/** A step by which the rod lifts it and lets it drop. */
+export const isLift = <S extends Step>(step: S): step is Extract<S, { do: 'lift-drop' | 'hop' | 'stroke' }> =>
+  step.do === 'lift-drop' || step.do === 'hop' || step.do === 'stroke';
+/** A step by which the rod moves it, and not the reel. */
+export const isByRod = <S extends Step>(step: S): step is Extract<S, { do: 'lift-drop' | 'hop' | 'stroke' | 'drag' }> =>
+  isLift(step) || step.do === 'drag';
+
+/** Length of the cast, m: that of the pitch or skip the programme begins with, where it does. */
+export function castOf({ castM, steps: [first] }: Pick<RetrievePlan, 'castM' | 'steps'>): number {
+  return first && isCast(first) ? first.m : castM;
+}
+/** A plan whose cast is as long as the pitch or skip it begins with. */
+export const withItsCast = (plan: RetrievePlan): RetrievePlan =>
+  castOf(plan) === plan.castM ? plan : { ...plan, castM: castOf(plan) };
+
+/** Steps that fish: after a pitch the last reel only winds in what was worked where it fell. */
+export const fishingSteps = ({ steps }: Pick<RetrievePlan, 'steps'>): RetrieveStep[] => {
+  const last = lastReelOf(steps);
+  return steps[0] && isCast(steps[0]) ? steps.filter((_, at) => at !== last) : [...steps];
+};
+
 /** Place of the last step that reels: it goes on to the end; -1 when none does. */
 export const lastReelOf = (steps: readonly { readonly do: string }[]): number =>
   Math.max(...steps.map((step, at) => (step.do === 'reel' || step.do === 'shake' ? at : -1)));
@@ -97,4 +135,7 @@ export type RetrievePlan = z.infer<typeof planSchema>;
 export type RetrieveStep = RetrievePlan['steps'][number];
 export type FishingLine = z.infer<typeof lineSchema>;
 
-export const parsePlan = (input: unknown): Result<RetrievePlan> => parseWith(planSchema, input);
+export function parsePlan(input: unknown): Result<RetrievePlan> {
+  const read = parseWith(planSchema, input);
+  return read.ok ? ok(withItsCast(read.value)) : read;
+}

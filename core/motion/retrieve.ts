@@ -1,7 +1,7 @@
 import { fallenM, steadyFall, type SteadyFall } from './fall';
 import type { Ground } from './ground';
 import { depthAtX, PathLog, type PathPoint } from './path';
-import { lastReelOf, type RetrievePlan, type RetrieveStep } from './plan';
+import { isByRod, lastReelOf, type RetrievePlan, type RetrieveStep } from './plan';
 import { lineOutM, over, tow, type Pull, type State, type Towing } from './tow';
 import { towedAreas, type Lure, type Towline } from './towed';
 
@@ -77,7 +77,7 @@ export function retrieve(lure: Lure, plan: RetrievePlan, ground: Ground, line: T
     marks.push({ step: last, fromS: state.timeS });
     doStep(towing, pace, Infinity);
   }
-  while (!over(towing)) round(plan.steps.findIndex((step) => step.do === 'lift-drop'));
+  while (!over(towing)) round(plan.steps.findIndex(isByRod));
 
   return {
     path: log.path,
@@ -91,9 +91,13 @@ export function retrieve(lure: Lure, plan: RetrievePlan, ground: Ground, line: T
 }
 
 function doStep(towing: Towing, step: RetrieveStep, lastsS: number | undefined): void {
-  const { lure, state } = towing;
+  const { lure } = towing;
   const pullAt = (towMps: number): Pull => ({ towMps, areas: towedAreas(lure, towMps) });
   switch (step.do) {
+    case 'pitch':
+    case 'skip':
+      // it has landed where the retrieve begins
+      return;
     case 'countdown':
       return slackFall(towing, step.s, 'free');
     case 'kill':
@@ -110,14 +114,25 @@ function doStep(towing: Towing, step: RetrieveStep, lastsS: number | undefined):
       );
       return tow(towing, pulls, lastsS ?? step.s ?? Infinity);
     }
-    case 'lift-drop': {
-      const outM = lineOutM(state, towing.line.tipM);
-      tow(towing, [pullAt(TIP_LIFT_MPS)], step.m / TIP_LIFT_MPS);
-      // the tip goes down again: slack until the line is as long as it was
-      const tightM = Math.sqrt(Math.max(0, outM * outM - state.xM * state.xM)) - towing.line.tipM;
-      return slackFallTo(towing, Math.min(tightM, towing.ground.depthAt(state.xM)));
-    }
+    case 'drag':
+      return tow(towing, [pullAt(step.m / step.s)], step.s);
+    case 'hop':
+    case 'stroke':
+      liftAndDrop(towing, step.m);
+      return tow(towing, [pullAt(0)], step.s);
+    case 'lift-drop':
+      return liftAndDrop(towing, step.m);
   }
+}
+
+/** The rod lifts it and goes down again. */
+function liftAndDrop(towing: Towing, m: number): void {
+  const { state } = towing;
+  const outM = lineOutM(state, towing.line.tipM);
+  tow(towing, [{ towMps: TIP_LIFT_MPS, areas: towedAreas(towing.lure, TIP_LIFT_MPS) }], m / TIP_LIFT_MPS);
+  // the tip goes down again: slack until the line is as long as it was
+  const tightM = Math.sqrt(Math.max(0, outM * outM - state.xM * state.xM)) - towing.line.tipM;
+  slackFallTo(towing, Math.min(tightM, towing.ground.depthAt(state.xM)));
 }
 
 /**

@@ -14,6 +14,7 @@ import { inUnits } from '../units/in-text';
 import { dissentText } from '../wording/dissent';
 import type { Has } from '../advice/measures/rig-measures';
 import type { Advice } from '../advice/recommend/advise';
+import type { ScorePart } from '../advice/recommend/score-parts';
 import { WANT_IDS, type WantId } from '../advice/rules/rule';
 
 /** What was not asked of a rig is left out. */
@@ -34,6 +35,7 @@ export interface AdviceReport {
     readonly rank: number;
     readonly rig: Rig;
     readonly score: number;
+    readonly scoreParts: readonly ScorePart[];
     readonly sentence: string;
     readonly has: Readonly<Partial<Record<WantId, number>>>;
     readonly why: readonly {
@@ -98,6 +100,7 @@ export function adviceReport(
       rank: pick.rank,
       rig: pick.rig,
       score: pick.score,
+      scoreParts: pick.scoreParts,
       sentence: pickSentence(pick, advice, water, system),
       has: hasAsWritten(pick.has),
       why: pick.reasons.slice(0, explain ? undefined : SHORT_WHY).map((reason) => ({

@@ -1,5 +1,6 @@
 import { solveCuts, type SolvedCuts } from '../advice/cuts/solve-cuts';
 import type { CutId } from '../advice/cuts/cut-options';
+import { scaleOf } from '../advice/recommend/water-best';
 import { compileWater } from '../advice/rules/wants';
 import type { Has } from '../advice/measures/rig-measures';
 import type { Rig } from '../rig/parts/schema';
@@ -43,19 +44,22 @@ const written = (has: Has): Numbers =>
 export function trimReport(rig: Rig, water: Water, system: UnitSystem, allow?: readonly CutId[]): TrimReport {
   const compiled = compileWater(water, rig.family);
   const solved = solveCuts(compiled, rig, { base: rig, ...(allow ? { allow } : {}) });
+  const scale = scaleOf(water, rig.family);
+  const onScale = (score: number): number => Math.min(1, scale * score);
   const told = (solution: SolvedCuts['best']): CutsReport => ({
     rig: solution.rig,
-    score: solution.score,
+    score: onScale(solution.score),
     has: written(solution.has),
     cuts: toldCuts(solution, rig, compiled.wants, compiled.facts.water, system).map(
-      ({ step, edits: _edits, ...cut }) => ({
+      ({ step, edits: _edits, gains, ...cut }) => ({
         id: step,
         ...cut,
+        gains: scale * gains,
       }),
     ),
   });
   return {
-    before: { score: solved.before.score, has: written(solved.before.has) },
+    before: { score: onScale(solved.before.score), has: written(solved.before.has) },
     best: told(solved.best),
     fewest: told(solved.fewest),
     outOfReach: solved.outOfReach.map((row) => ({

@@ -126,10 +126,16 @@ function pulledMps(step: RetrieveStep, forS: number): number | null {
     case 'reel':
     case 'shake':
       return step.mPerS;
+    case 'drag':
+      return step.m / step.s;
     case 'pause':
       return 0;
     case 'lift-drop':
+    case 'hop':
+    case 'stroke':
       return forS < step.m * LIFT_S_PER_M ? 1 / LIFT_S_PER_M : null;
+    case 'pitch':
+    case 'skip':
     case 'countdown':
     case 'kill':
       return null;

@@ -47,7 +47,8 @@ export function makeTicket(
     ...(base ? { base } : {}),
     massG: tenth(gFromMassKg(body.massKg)),
     lengthMm: tenth(mmFromLengthM(body.lengthM)),
-    score: pick.score,
+    // on a water whose scale nobody sought yet it has none
+    score: Number.isFinite(pick.score) ? pick.score : null,
     fall: { ...pick.fall, bandMps: [...pick.fall.bandMps] },
     semiTight: { ...semiTight, bandMps: [...semiTight.bandMps] },
     has: asked(pick.has),

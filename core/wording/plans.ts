@@ -25,9 +25,30 @@ function stepText(step: RetrievePlan['steps'][number], system: UnitSystem): stri
       return phrases.restOnTightLine(seconds(step.s));
     case 'kill':
       return phrases.letItFall(seconds(step.s));
+    case 'pitch':
+      return phrases.pitchIt(shown('depth', step.m, system));
+    case 'skip':
+      return phrases.skipIt(shown('depth', step.m, system));
+    case 'drag':
+      return phrases.dragIt(shown('depth', step.m, system), seconds(step.s));
+    case 'hop':
+      return phrases.hopIt(shown('depth', step.m, system), seconds(step.s));
+    case 'stroke':
+      return phrases.strokeIt(shown('depth', step.m, system), seconds(step.s));
     case 'lift-drop':
       return phrases.liftAndDrop(shown('depth', step.m, system));
   }
+}
+
+/** Steps that follow each other alike are said once, with how often. */
+function counted(steps: readonly string[]): string[] {
+  const runs: { readonly text: string; times: number }[] = [];
+  for (const text of steps) {
+    const last = runs.at(-1);
+    if (last?.text === text) last.times++;
+    else runs.push({ text, times: 1 });
+  }
+  return runs.map(({ text, times }) => (times === 1 ? text : phrases.timesOver(text, times)));
 }
 
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
@@ -35,7 +56,7 @@ const capital = (text: string): string => text.charAt(0).toUpperCase() + text.sl
 /** A retrieve in numbers: `Count down 3 s, reel at 2.2 ft/s to the end; tip 3 ft up, 15 lb fluorocarbon`. */
 export const planText = ({ steps, tipHeightM, line }: RetrievePlan, system: UnitSystem): string =>
   phrases.planOf(
-    capital(steps.map((step) => stepText(step, system)).join(', ')),
+    capital(counted(steps.map((step) => stepText(step, system))).join(', ')),
     shown('depth', tipHeightM, system),
     shown('lineStrength', massKgFromLb(line.lb), system),
     NAME[line.kind],

@@ -25,7 +25,7 @@ export const cutItOnTheBench = 'Cut and hang it on the bench';
 export const moreOfItsKind =
   'more rigs share its head and kind of trailer, in other weights, sizes, skirts or colours; this is the best of them.';
 export const hasAgainstWanted = 'What it has against what is wanted';
-export const of100Parts = 'of 100 parts of what this water asks for.';
+export const of100Parts = 'of 100, which is what the best rig of every kind and size reaches on this water.';
 export const wouldTie = ', would tie';
 export const wouldFish = ', would fish it otherwise';
 export const why = 'Why';
@@ -82,6 +82,7 @@ export const of100 = 'of 100';
 export const staysFirst = 'of 100; stays first, too close to call';
 export const fromTheAnswerBefore = 'From the answer before; these follow in a moment.';
 export const asGoodAsFirst = 'as good as the first';
+export const moreButMissesMore = (points: number): string => `${points} more, but misses more of what is asked`;
 export const lessThanFirst = (points: number): string => `${points} less than the first`;
 export const wouldTieTheSame = (questions: string): string =>
   `Over these nobody would tie anything else out of this box: ${questions}.`;
@@ -100,3 +101,21 @@ export const gearOwn = 'what I have';
 export const gearAsked = 'what it should have';
 export const tooMuchGear =
   'That is more gear than can be gone through for each rig: picks get what they should have. Name a rod, reel or line in the margins of a pick.';
+export const scorePart = {
+  craft: 'Craft',
+  faults: 'Faults',
+  gear: 'Your gear',
+  log: 'Your log',
+  family: 'What another family does better here',
+} as const;
+export const scaleIsSought = 'how much is sought';
+export const scaleUnknown = '…';
+export const addsUp = 'What it adds up from';
+export const gotOf = (got: number, of: number): string => `${got} of ${of}`;
+export const itLacks = 'What it lacks, the largest first';
+export const lacksNothing = 'Nothing of a whole point: no rig there is does better here.';
+export const lacks = (part: string, points: number): string => `${part}: ${points}`;
+export const noRigMeets = 'The best there is misses it too, where all else is asked with it.';
+export const bestThereIs = (title: string): string => `The best there is of its family here: ${title}.`;
+export const bandsGiveWay = (wants: string): string =>
+  `No rig of any kind and size meets all that is asked here together; of the best there is these give way: ${wants}.`;

@@ -101,3 +101,4 @@ export const changesWait = (count: number): string =>
 export const daysAgo = (days: number): string => plural(days, { one: 'a day ago', other: `${days} days ago` });
 export const never = 'never';
 export const hasNone = 'none';
+export const scoreNotYet = 'not known before this water is answered';

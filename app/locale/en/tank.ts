@@ -58,6 +58,11 @@ export const stepNames = {
   pause: 'pause on a tight line',
   kill: 'kill on a dead line',
   'lift-drop': 'lift and drop',
+  hop: 'hop',
+  stroke: 'stroke',
+  drag: 'drag',
+  pitch: 'pitch (the cast)',
+  skip: 'skip (the cast)',
   shake: 'shake while reeling',
 } as const;
 export const stepName = (at: number, name: string): string => `Step ${at}, ${name}`;
@@ -167,3 +172,5 @@ export const noSettingReaches = (depth: string): string =>
   `No setting of this brings it to ${depth}. Turn something else, or cut it.`;
 export const jumpsPast = (depth: string): string =>
   `It jumps past ${depth}: a little less runs above it, a little more below.`;
+export const castLength = 'How far';
+export const draggedFor = 'How far it is dragged';

@@ -5,6 +5,7 @@ import {
   CUT_TITLE,
   outOfReachText,
   rigTitle,
+  scaleOf,
   solveCuts,
   toldCuts,
   USUAL_CUTS,
@@ -18,6 +19,7 @@ import FractionText from '../../parts/FractionText.vue';
 import RigDrawing from '../../parts/RigDrawing.vue';
 import { breath } from '../../first/breath';
 import { useFocusBack } from '../../composables/useFocusBack';
+import { useWaterBest } from '../../composables/useWaterBest';
 import { useUnits } from '../../composables/useUnits';
 import { useBench } from '../../stores/bench';
 import type { Ghost } from './BenchGhost.vue';
@@ -29,6 +31,7 @@ const open = defineModel<boolean>({ required: true });
 const emit = defineEmits<{ ghost: [ghost: Ghost] }>();
 const bench = useBench();
 const { system } = useUnits();
+const scale = useWaterBest();
 
 const CHOICES = CUT_IDS.map((value) => ({ value, title: CUT_TITLE[value] }));
 const allow = ref<CutId[]>([...USUAL_CUTS]);
@@ -48,10 +51,19 @@ watch(
   { immediate: true },
 );
 
+/** what a share of all that could be collected is on the scale that is told */
+const times = computed(() => {
+  const on = compiled.value;
+  return on && scale.value ? scaleOf(on.facts.water, on.facts.family, scale.value) : null;
+});
+const toldScore = (score: number): number | null =>
+  times.value === null ? null : Math.round(100 * Math.min(1, times.value * score));
+
 interface Proposal {
   readonly key: 'best' | 'fewest';
   readonly title: string;
-  readonly score: number;
+  /** null while the scale of the water is sought */
+  readonly score: number | null;
   readonly rig: SolvedCuts['best']['rig'];
   readonly cuts: readonly ToldCut[];
 }
@@ -62,7 +74,7 @@ const proposals = computed((): Proposal[] => {
   return ([['best', best], ...(same ? [] : [['fewest', fewest] as const])] as const).map(([key, solution]) => ({
     key,
     title: same ? words.bestAndFewest : words.solution[key],
-    score: Math.round(100 * solution.score),
+    score: toldScore(solution.score),
     rig: solution.rig,
     cuts: toldCuts(solution, rig.value!, compiled.value!.wants, compiled.value!.facts.water, system.value),
   }));
@@ -72,9 +84,10 @@ const outOfReach = computed(() =>
 );
 const asItIs = computed(() => {
   const before = solved.value?.before;
-  return before ? words.asItIs(Math.round(100 * before.score), wantValue('fall', before.has.fall, system.value)) : '';
+  const score = before ? toldScore(before.score) : null;
+  return before && score !== null ? words.asItIs(score, wantValue('fall', before.has.fall, system.value)) : '';
 });
-const points = (gains: number): string => words.gains(Math.max(1, Math.round(100 * gains)));
+const points = (gains: number): string => words.gains(Math.max(1, Math.round(100 * gains * (times.value ?? 1))));
 
 function onTheSheet({ title, rig: of, cuts }: Proposal): void {
   emit('ghost', { title, rig: of, cuts });
@@ -96,7 +109,8 @@ function takeAll(proposal: Proposal): void {
       <div class="solve__both">
         <section v-for="proposal in proposals" :key="proposal.key" :aria-label="proposal.title">
           <h3>
-            {{ proposal.title }} <span class="number">{{ words.answers(proposal.score) }}</span>
+            {{ proposal.title }}
+            <span v-if="proposal.score !== null" class="number">{{ words.answers(proposal.score) }}</span>
           </h3>
           <RigDrawing :rig="proposal.rig" :label="words.fromTheSide(rigTitle(proposal.rig, system))" />
           <ul v-if="proposal.cuts.length > 0">

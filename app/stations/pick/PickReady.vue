@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { judgeRig, planText, rigTitle, wantValue, type Pick, type Water } from '@core';
+import { judgeRig, knownWaterBest, planText, rigTitle, wantValue, type Pick, type Water } from '@core';
 import FractionText from '../../parts/FractionText.vue';
 import { useUnits } from '../../composables/useUnits';
 import { cutsOf } from './cuts-of';
@@ -16,7 +16,8 @@ const gear = computed(() => gearLine(props.pick.gear, system.value));
 
 const cuts = computed(() => cutsOf(props.pick, system.value));
 const uncut = computed(() => {
-  if (cuts.value.length === 0) return '';
+  // without the scale of this water its score is not told
+  if (cuts.value.length === 0 || knownWaterBest(props.water) === null) return '';
   const { score, has } = judgeRig(props.water, props.pick.base, angler.value);
   return words.uncut(wantValue('fall', has.fall, system.value), Math.round(100 * score));
 });

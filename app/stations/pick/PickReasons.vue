@@ -19,6 +19,7 @@ import {
   type WordedFault,
   type Pick,
   type Water,
+  type WaterBest,
 } from '@core';
 import BandLine from '../../parts/BandLine.vue';
 import FractionText from '../../parts/FractionText.vue';
@@ -36,10 +37,11 @@ import PickFaults from './PickFaults.vue';
 import PickFlips from './PickFlips.vue';
 import { useAngler } from './useAngler';
 import PickReady from './PickReady.vue';
+import ScoreSum from './ScoreSum.vue';
 import * as words from '../../locale/en/pick';
 
 const GearMargins = defineAsyncComponent(() => import('../../parts/GearMargins.vue'));
-const props = defineProps<{ pick: Pick; title: string; water: Water }>();
+const props = defineProps<{ pick: Pick; title: string; water: Water; best: WaterBest | null }>();
 const { system } = useUnits();
 const store = useAdvice();
 const angler = useAngler();
@@ -161,10 +163,13 @@ async function makeTicket(): Promise<void> {
     </div>
     <div>
       <PickReady v-if="cured === null" :pick="pick" :water="water" />
-      <p class="reasons__score">
-        <NumberName :name="words.itAnswers" :number="{ of: 'score' }" />{{ ' ' }}
-        <b class="number">{{ Math.round(shown.score * 100) }}</b> {{ words.of100Parts }}
-      </p>
+      <template v-if="best">
+        <p class="reasons__score">
+          <NumberName :name="words.itAnswers" :number="{ of: 'score' }" />{{ ' ' }}
+          <b class="number">{{ Math.round(shown.score * 100) }}</b> {{ words.of100Parts }}
+        </p>
+        <ScoreSum :pick="shown" :best="best" />
+      </template>
       <ReasonList v-if="parts > 0" :reasons="reasons" :water="water" />
       <HandlingList
         v-if="parts > 1"

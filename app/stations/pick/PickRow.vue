@@ -19,6 +19,7 @@ import { useUnits } from '../../composables/useUnits';
 import { useStages } from '../../composables/useStages';
 import { cutsOf } from './cuts-of';
 import PickReasons from './PickReasons.vue';
+import ScoreBar from './ScoreBar.vue';
 import * as words from '../../locale/en/pick';
 
 const props = defineProps<{ pick: Pick; title: string; advice: Advice; water: Water; titled: boolean }>();
@@ -42,7 +43,8 @@ const distance = computed(() => {
   const first = props.advice.picks[0];
   if (!first || props.pick.rank === 1) return props.advice.isKept ? words.staysFirst : words.of100;
   const less = Math.round(100 * first.score) - score.value;
-  return less <= 0 || isAsGood(props.pick, first) ? words.asGoodAsFirst : words.lessThanFirst(less);
+  if (less < 0) return words.moreButMissesMore(-less);
+  return less === 0 || isAsGood(props.pick, first) ? words.asGoodAsFirst : words.lessThanFirst(less);
 });
 const like = computed(() => fishesLikeText(props.pick.fall, system.value));
 /** what it does, for the deck: how it runs where it is reeled, how it falls where it is dropped */
@@ -73,8 +75,12 @@ const cells = computed(() =>
       <div class="pick-row__grid" :style="{ '--wants': cells.length }">
         <div class="pick-row__rank number">{{ pick.rank }}</div>
         <div class="pick-row__score" data-testid="row-score">
-          <b class="number" :aria-label="words.answersOf100(score)">{{ score }}</b>
-          <small>{{ distance }}</small>
+          <template v-if="advice.best">
+            <b class="number" :aria-label="words.answersOf100(score)">{{ score }}</b>
+            <ScoreBar :parts="pick.scoreParts" />
+            <small>{{ distance }}</small>
+          </template>
+          <b v-else class="number" :aria-label="words.scaleIsSought">{{ words.scaleUnknown }}</b>
         </div>
         <RigDrawing class="pick-row__drawing" :rig="pick.rig" :label="words.fromTheSide(title)" />
         <div class="pick-row__what">
@@ -105,7 +111,7 @@ const cells = computed(() =>
       </div>
     </button>
     <div v-if="open" class="pick-row__inside">
-      <PickReasons :pick="pick" :title="title" :water="water" />
+      <PickReasons :pick="pick" :title="title" :water="water" :best="advice.best" />
     </div>
   </article>
 </template>

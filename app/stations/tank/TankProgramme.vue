@@ -1,13 +1,32 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import { PLAN_LIMITS, PROGRAMME_IDS, PROGRAMME_TEXT, turnsPerS, type ProgrammeId, type RetrieveStep } from '@core';
+import {
+  castOf,
+  isCast,
+  PLAN_LIMITS,
+  PROGRAMME_IDS,
+  PROGRAMME_TEXT,
+  turnsPerS,
+  type ProgrammeId,
+  type RetrieveStep,
+} from '@core';
 import SelectField from '../../parts/SelectField.vue';
 import UnitField from '../../parts/UnitField.vue';
 import { useUnits } from '../../composables/useUnits';
 import { useTank } from '../../stores/tank';
 import TankCast from './TankCast.vue';
 import TankStrip from './TankStrip.vue';
-import { comesBack, NEW_STEPS, secondsOf, settled, STEP_KINDS, withSeconds, type StepKind } from './steps';
+import {
+  castFirst,
+  comesBack,
+  metresOf,
+  NEW_STEPS,
+  secondsOf,
+  settled,
+  STEP_KINDS,
+  withSeconds,
+  type StepKind,
+} from './steps';
 import * as words from '../../locale/en/tank';
 
 /** The retrieve: a programme to begin with, and its steps, each dragged, stepped or typed. */
@@ -17,6 +36,8 @@ const problem = ref('');
 /** the step that is at hand */
 const chosen = ref(0);
 const MOST_STEPS = 60;
+/** line out beyond the height of the tip: a cast shorter than that is none */
+const OVER_TIP_M = 1;
 
 const steps = computed(() => tank.plan.steps);
 const at = computed(() => Math.min(chosen.value, steps.value.length - 1));
@@ -43,8 +64,18 @@ function set(next: readonly RetrieveStep[]): void {
     tank.cancelDrag();
     return;
   }
+  const cast = castFirst(next);
+  const least = tank.plan.tipHeightM + OVER_TIP_M;
+  if (castOf({ castM: tank.plan.castM, steps: cast }) < least) {
+    problem.value = words.castTooShort(show('depth', least));
+    tank.cancelDrag();
+    return;
+  }
   problem.value = '';
-  void tank.setSteps(settled(next));
+  // where a cast had to go to the front, what was at hand stays at hand
+  const goesOn = next[at.value];
+  if (goesOn) chosen.value = Math.max(0, cast.indexOf(goesOn));
+  void tank.setSteps(settled(cast));
 }
 const put = (part: RetrieveStep): void => set(steps.value.map((other, nth) => (nth === at.value ? part : other)));
 const kinds = STEP_KINDS.map((value) => ({ value, title: words.stepNames[value] }));
@@ -55,8 +86,13 @@ const pace = computed({
   set: (mPerS) => 'mPerS' in step.value && put({ ...step.value, mPerS }),
 });
 const height = computed({
-  get: () => (step.value.do === 'lift-drop' ? step.value.m : 0),
-  set: (m) => step.value.do === 'lift-drop' && put({ ...step.value, m }),
+  get: () => ('m' in step.value ? step.value.m : 0),
+  set: (m) => 'm' in step.value && put({ ...step.value, m }),
+});
+const metres = computed(() => metresOf(step.value));
+const metresLabel = computed(() => {
+  if (isCast(step.value)) return words.castLength;
+  return step.value.do === 'drag' ? words.distance : words.height;
 });
 const rhythm = computed({
   get: () => (step.value.do === 'shake' ? step.value.hz : 0),
@@ -113,7 +149,7 @@ function shift(by: 1 | -1): void {
         :min="step.do === 'countdown' ? 0 : PLAN_LIMITS.seconds.min"
         :max="PLAN_LIMITS.seconds.max"
       />
-      <p v-else-if="step.do !== 'lift-drop'" class="soft programme__end">{{ words.toTheEnd }}</p>
+      <p v-else-if="metres === null" class="soft programme__end">{{ words.toTheEnd }}</p>
       <UnitField
         v-if="'mPerS' in step"
         v-model="pace"
@@ -124,12 +160,12 @@ function shift(by: 1 | -1): void {
         :hint="turns"
       />
       <UnitField
-        v-if="step.do === 'lift-drop'"
+        v-if="metres"
         v-model="height"
-        :label="words.height"
+        :label="metresLabel"
         quantity="depth"
-        :min="PLAN_LIMITS.liftM.min"
-        :max="PLAN_LIMITS.liftM.max"
+        :min="metres.min"
+        :max="metres.max"
       />
       <UnitField
         v-if="step.do === 'shake'"

@@ -1,4 +1,4 @@
-import { PLAN_LIMITS, type RetrieveStep } from '@core';
+import { isByRod, isCast, PLAN_LIMITS, type RetrieveStep } from '@core';
 
 export type StepKind = RetrieveStep['do'];
 export const STEP_KINDS = [
@@ -8,6 +8,11 @@ export const STEP_KINDS = [
   'pause',
   'kill',
   'lift-drop',
+  'hop',
+  'stroke',
+  'drag',
+  'pitch',
+  'skip',
 ] as const satisfies readonly StepKind[];
 
 /** A step of a kind as it is first added. */
@@ -18,9 +23,14 @@ export const NEW_STEPS: Readonly<Record<StepKind, RetrieveStep>> = {
   pause: { do: 'pause', s: 1 },
   kill: { do: 'kill', s: 1 },
   'lift-drop': { do: 'lift-drop', m: 0.4 },
+  hop: { do: 'hop', m: 0.2, s: 1 },
+  stroke: { do: 'stroke', m: 0.9, s: 1 },
+  drag: { do: 'drag', m: 1, s: 3 },
+  pitch: { do: 'pitch', m: 6 },
+  skip: { do: 'skip', m: 9 },
 };
 
-const isMoving = ({ do: does }: RetrieveStep): boolean => does === 'reel' || does === 'shake' || does === 'lift-drop';
+const isMoving = (step: RetrieveStep): boolean => step.do === 'reel' || step.do === 'shake' || isByRod(step);
 /** Whether a programme comes back. */
 export const comesBack = (steps: readonly RetrieveStep[]): boolean => steps.some(isMoving);
 
@@ -40,10 +50,26 @@ const DEFAULT_S = 4;
 export const secondsOf = (step: RetrieveStep): number | null => ('s' in step && step.s !== undefined ? step.s : null);
 
 export function withSeconds(step: RetrieveStep, s: number): RetrieveStep {
-  if (step.do === 'lift-drop') return step;
+  if (step.do === 'lift-drop' || isCast(step)) return step;
   const least = step.do === 'countdown' ? 0 : PLAN_LIMITS.seconds.min;
   return { ...step, s: Math.min(PLAN_LIMITS.seconds.max, Math.max(least, Math.round(s * 10) / 10)) };
 }
 
 /** Width a step is given on the strip, as if it were seconds. */
-export const roomOf = (step: RetrieveStep): number => secondsOf(step) ?? (step.do === 'lift-drop' ? 2 : 8);
+export function roomOf(step: RetrieveStep): number {
+  const short = step.do === 'lift-drop' || isCast(step);
+  return secondsOf(step) ?? (short ? 2 : 8);
+}
+
+/** A cast stands first or nowhere: one that is put elsewhere goes to the front, in place of the one that stands there. */
+export function castFirst(steps: readonly RetrieveStep[]): RetrieveStep[] {
+  const cast = steps.find(isCast);
+  return cast ? [cast, ...steps.filter((step) => !isCast(step))] : [...steps];
+}
+
+/** Limits of the metres of a step, where it has any. */
+export function metresOf(step: RetrieveStep): { readonly min: number; readonly max: number } | null {
+  if (isCast(step)) return PLAN_LIMITS.castM;
+  if (step.do === 'drag') return PLAN_LIMITS.dragM;
+  return isByRod(step) ? PLAN_LIMITS.liftM : null;
+}

@@ -12,8 +12,8 @@ const kinOfHead = ({ family, head, blocks }: Pick<HeadClass, 'family' | 'head' |
   [
     family,
     head.style,
-    head.finesse,
-    head.nose,
+    // a finesse head is a smaller one, a nose a matter of the cover: neither makes another answer of a jig
+    ...(family === 'skirted' ? [] : [head.finesse, head.nose]),
     blocks.blade?.size,
     ...(blocks.blades ?? []).map(({ shape }) => shape),
   ].join(' ');

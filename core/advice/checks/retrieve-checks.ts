@@ -3,7 +3,7 @@ import { prepareRetrieve } from '../../hold/retrieve-report';
 import { workingWindow } from '../../hold/working-window';
 import { keeperSlipMps } from '../../hold/keeper';
 import { holdSpeedMps, levelDepthM } from '../../motion/level';
-import { PLAN_LIMITS, type RetrievePlan } from '../../motion/plan';
+import { fishingSteps, isLift, PLAN_LIMITS, type RetrievePlan } from '../../motion/plan';
 import { blowOverMps } from '../../motion/roll';
 import { lengthMFromIn } from '../../units/units';
 import {
@@ -27,6 +27,8 @@ const SHAKE_HZ = 3;
 /** Weed that ends nearer to the surface than this cannot be passed over, m. @source craft-practice */
 const WEED_REACHES_UP_M = lengthMFromIn(6);
 /** Speed of a jig that creeps along the bottom, m/s, and height of a stroke under the rod, m. @source craft-practice */
+/** Nobody hurries a lure through water this cold, °F. @source craft-practice */
+const COLD = { tempF: 45, mostMps: 0.9 } as const;
 const CREEP_MPS = 0.25;
 const STROKE_M = 0.9;
 /** A still moment long enough for a jig to lie down, s. @source craft-practice */
@@ -37,7 +39,7 @@ type Reeling = Extract<Steps[number], { mPerS: number }>;
 
 const reeling = (steps: Steps): Reeling[] =>
   steps.flatMap((step) => (step.do === 'reel' || step.do === 'shake' ? [step] : []));
-const fastestOf = (plan: RetrievePlan): number => Math.max(0, ...reeling(plan.steps).map(({ mPerS }) => mPerS));
+const fastestOf = (plan: RetrievePlan): number => Math.max(0, ...reeling(fishingSteps(plan)).map(({ mPerS }) => mPerS));
 const clamped = (speedMps: number): number =>
   Math.min(PLAN_LIMITS.reelMps.max, Math.max(PLAN_LIMITS.reelMps.min, speedMps));
 
@@ -150,14 +152,14 @@ export const RETRIEVE_CHECKS: readonly RigCheck[] = [
   planned(
     'swim-jig-hopped',
     swims,
-    ({ plan }) => adviseIf(plan.steps.some(({ do: does }) => does === 'lift-drop')),
+    ({ plan }) => adviseIf(plan.steps.some(isLift)),
     ({ plan }) => ({ plan: { ...plan, steps: [{ do: 'reel', mPerS: CREEP_MPS }] } }),
   ),
   planned(
     'vertical-head-dragged',
     ({ rig }) => rig.family === 'skirted' && rig.head.style === 'vertical',
-    ({ plan }) => adviseIf(!plan.steps.some(({ do: does }) => does === 'lift-drop')),
-    ({ plan }) => ({ plan: { ...plan, steps: [{ do: 'lift-drop', m: STROKE_M }] } }),
+    ({ plan }) => adviseIf(!plan.steps.some(isLift)),
+    ({ plan }) => ({ plan: { ...plan, steps: [{ do: 'stroke', m: STROKE_M, s: 1 }] } }),
   ),
   planned(
     'plastic-slides-off',
@@ -239,8 +241,8 @@ export const RETRIEVE_CHECKS: readonly RigCheck[] = [
       facts.bottom &&
       facts.water.visibilityM < lengthMFromIn(6) &&
       !facts.belowF(50),
-    ({ plan }) => adviseIf(!plan.steps.some(({ do: does }) => does === 'lift-drop')),
-    ({ plan }) => ({ plan: { ...plan, steps: [{ do: 'lift-drop', m: 0.35 }] } }),
+    ({ plan }) => adviseIf(!plan.steps.some(isLift)),
+    ({ plan }) => ({ plan: { ...plan, steps: [{ do: 'hop', m: 0.35, s: 0.5 }] } }),
   ),
 ];
 
@@ -261,7 +263,9 @@ function bandCure(checked: Checked & { readonly plan: RetrievePlan }): Cured | n
   }
   const { lure, line } = prepared(checked);
   const speedMps = holdSpeedMps(lure, line, checked.plan.castM / 2, (fromM + toM) / 2);
-  if (speedMps === null || speedMps > PLAN_LIMITS.reelMps.max || speedMps < PLAN_LIMITS.reelMps.min) return null;
+  const { min, max } = PLAN_LIMITS.reelMps;
+  const mostMps = checked.facts!.belowF(COLD.tempF) ? COLD.mostMps : max;
+  if (speedMps === null || speedMps > mostMps || speedMps < min) return null;
   return {
     plan: {
       ...checked.plan,

@@ -1,5 +1,6 @@
 import { lengthMFromFt, lengthMFromIn, tempCFromF } from '../../units/units';
 import { SCHOOL_QUESTIONS, type SchoolOf, type SchoolQuestion, type SchoolRef } from '../../water/schema';
+import { coverHas } from '../../water/cover';
 import type { WaterFacts } from './water-facts';
 
 /** Why a school answers here: the angler chose it, or what about this water decided. */
@@ -30,6 +31,9 @@ export const SCHOOL_REASONS = [
   'matched',
   'warm-edge',
   'fine-line',
+  'crawled',
+  'panfish',
+  'chasing',
 ] as const;
 export type SchoolReason = (typeof SCHOOL_REASONS)[number];
 
@@ -78,8 +82,13 @@ const BY_WATER: { readonly [Q in SchoolQuestion]: (w: WaterFacts) => SchoolAnswe
     if (w.water.aim === 'saturate') return w.belowF(55) ? cold : { school: 'slow-hand', reason: 'saturate' };
     return byCold(w, 55, cold, usual('heaviest'));
   },
-  'mud-weight': (w) =>
-    w.family === 'spinner' ? { school: 'heavy-thump', reason: 'blades' } : usual('one-weight-big-trailer'),
+  'mud-weight': (w) => {
+    if (w.family === 'spinner') return { school: 'heavy-thump', reason: 'blades' };
+    // who searches needs the cast; who crawls it under the top needs it light
+    return w.bottom || w.water.aim === 'search'
+      ? usual('one-weight-big-trailer')
+      : { school: 'light-high', reason: 'crawled' };
+  },
   'mud-colour': (w) => {
     if (w.family === 'spinner') return { school: 'bright', reason: 'blades' };
     if ((w.water.usualVisibilityM ?? 0) >= CLEAR_RESERVOIR_M && w.muddied) {
@@ -87,7 +96,11 @@ const BY_WATER: { readonly [Q in SchoolQuestion]: (w: WaterFacts) => SchoolAnswe
     }
     return { school: 'dark', reason: w.inCover ? 'in-cover' : 'usual' };
   },
-  'vibrating-kicker': (w) => (w.stems ? { school: 'stems-and-panfish', reason: 'stems' } : usual('mud-only')),
+  'vibrating-kicker': (w) => {
+    const isWooded = w.water.cover.some(({ kind, density }) => density !== 'sparse' && coverHas(kind, 'wood'));
+    if (w.stems || isWooded) return { school: 'stems-and-panfish', reason: 'stems' };
+    return w.water.forage.includes('panfish') ? { school: 'stems-and-panfish', reason: 'panfish' } : usual('mud-only');
+  },
   // told by two numbers (what-lifts.ts); no rule waits for it, since every rig's own depth is computed
   'vibrating-lift': () => ({ school: null, reason: 'computed' }),
   'spinner-trailer': (w) =>
@@ -98,7 +111,11 @@ const BY_WATER: { readonly [Q in SchoolQuestion]: (w: WaterFacts) => SchoolAnswe
   'spinner-blades-spring': () => usual('colorado-below-60'),
   'spinner-bump': () => usual('pause'),
   'spinner-rod': () => usual('by-cover'),
-  'trailer-hook': () => usual('off-until-losing'),
+  // from a medium pace up it costs little where nothing catches on it
+  'trailer-hook': (w) =>
+    w.family === 'spinner' && !w.inCover && w.water.mood === 'active' && !w.belowF(60)
+      ? { school: 'on-when-fast', reason: 'chasing' }
+      : usual('off-until-losing'),
   'heavy-swim-tail': () => usual('rolling'),
   // rig by rig: steady where tail and head fit, else shaken
   'swim-retrieve': () => ({ school: null, reason: 'computed' }),
@@ -111,7 +128,11 @@ const BY_WATER: { readonly [Q in SchoolQuestion]: (w: WaterFacts) => SchoolAnswe
   'pointed-in-wood': (w) => (w.forked ? { school: 'avoid', reason: 'forks' } : usual('use')),
   'football-in-rock': (w) => (w.has('riprap') ? { school: 'cammed', reason: 'riprap' } : usual('use')),
   'vertical-tie': () => usual('vertical-only'),
-  guard: (w) => (w.junk ? { school: 'guardless', reason: 'junk' } : usual('tune')),
+  guard: (w) => {
+    // twigs in twigs, or weed among wood: there a guard only gathers more
+    const isTangle = w.grass ? w.wood : w.has('brush') && w.has('flooded-bush');
+    return w.junk && isTangle ? { school: 'guardless', reason: 'junk' } : usual('tune');
+  },
   'grass-weight': (w) =>
     w.overWeed
       ? { school: 'float-over', reason: 'above-weed' }

@@ -12,7 +12,7 @@ const MUDDIED_SHARE = 0.6;
 const HIGH_SHARE = 0.4;
 const SPRING: ReadonlySet<Water['season']> = new Set(['prespawn', 'spawn', 'postspawn']);
 
-/** Share of the depth below which a wanted band counts as the bottom. */
+/** Share of the depth below which a wanted band has to begin to be the bottom: one that begins higher is swum through, however deep it reaches. */
 const BOTTOM_SHARE = 0.75;
 
 /** Pace and depth at which reeled rigs are compared on a water. SI. */
@@ -88,7 +88,7 @@ export function waterFacts(given: Water, family: Family = 'skirted'): WaterFacts
   const mainCover = cover.find((row) => DENSITY_RANK[row.density] === density) ?? null;
   const stoneBottom = ['rock', 'riprap', 'gravel', 'shell'].includes(water.bottom);
   const { band } = water;
-  const atBottom = band === undefined || band.toM >= BOTTOM_SHARE * water.depthM;
+  const atBottom = band === undefined || band.fromM >= BOTTOM_SHARE * water.depthM;
   const weedTopsM = cover.flatMap(({ kind, topM }) => (coverHas(kind, 'weed') && topM !== undefined ? [topM] : []));
   return {
     water,

@@ -2,6 +2,7 @@ import { applyEdit, editOf, editsFor, type EditId } from '../../edits/edits';
 import { guardToPointMm, PAST_POINT_MM } from '../../hold/guard';
 import { HOOKS } from '../../tackle/hooks';
 import { ribsMm } from '../../tackle/ribs';
+import { trailersWith, type TrailerKind } from '../../tackle/trailers';
 import { waysToHang } from '../candidates/ways-to-hang';
 import type { WaterFacts } from '../conditions/water-facts';
 import type { Rig } from '../../rig/parts/schema';
@@ -47,6 +48,22 @@ const LEAST_FIBRES = 6;
 /** A bright core where somebody wants one, mm. @source craft-practice */
 const CORE_MM = 20;
 
+/** Share of a plastic that is cut off its nose at most, where it has a body to lose; those that have none. @source craft-practice */
+const MOST_OFF = { boot: 0.16, body: 0.36 } as const;
+const BOOTS: ReadonlySet<TrailerKind> = new Set(trailersWith('boot'));
+const SLENDER: ReadonlySet<TrailerKind> = new Set([
+  'swim-worm',
+  'finesse-worm',
+  'stick-worm',
+  ...trailersWith('straight'),
+]);
+const TAILED: ReadonlySet<TrailerKind> = new Set([
+  ...trailersWith('boot'),
+  ...trailersWith('grub'),
+  'curl-craw',
+  'swim-worm',
+]);
+
 const upTo = (from: number, most: number, step: number): number[] =>
   Array.from({ length: Math.max(0, Math.floor((most - from) / step + 1e-9)) }, (_, at) => from + (at + 1) * step);
 
@@ -62,9 +79,14 @@ function amountsOf(rig: Rig, edit: EditId, now: number, min: number, max: number
     case 'nose': {
       const ribs = ribsMm(trailer!.kind, trailer!.lengthMm).map((mm) => Math.round(mm * 10) / 10);
       const places = ribs.length > 0 ? ribs : upTo(0, max, STEP.noseMm);
-      return spread(places.filter((mm) => mm > now && mm <= max));
+      // a stub is no trailer: what is slender may be torn in half, the others keep their body
+      const share = BOOTS.has(trailer!.kind) ? MOST_OFF.boot : MOST_OFF.body;
+      const most = SLENDER.has(trailer!.kind) ? max : Math.min(max, share * trailer!.lengthMm);
+      return spread(places.filter((mm) => mm > now && mm <= most));
     }
     case 'tail':
+      // the tail is what these are tied for
+      if (TAILED.has(trailer!.kind)) return [];
       return spread(upTo(now, max, STEP.tailMm)).filter((_, at, all) => all.length <= MOST_TAILS || at % 2 === 0);
     case 'legs':
       // in pairs: with a leg more on one side it spins

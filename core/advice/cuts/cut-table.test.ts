@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { DEMO_BOX, NORTH_ARM } from '../../../demo/brindle-mere';
-import { advise, judgeRig } from '../recommend/advise';
+import { advise } from '../recommend/advise';
+import { judgeRig } from '../recommend/judge';
 import { compileWater } from '../rules/wants';
 import { edited } from './cut-options';
 import { cutTable } from './cut-table';

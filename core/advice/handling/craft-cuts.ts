@@ -8,6 +8,7 @@ const RIBS = 4;
 const AN_INCH_MM = 25.4;
 const THINNED = 12;
 const A_LITTLE_MM = 6;
+const NUB_MM = 5;
 const SMALL_PLATE_MM = 89;
 const HARD_MM = 6;
 const OPEN_FIBRES = 14;
@@ -17,6 +18,7 @@ export const fourRibs: Edits = ({ rig }) => {
   const rib = ribsMm(rig.trailer!.kind, rig.trailer!.lengthMm)[RIBS - 1];
   return rib === undefined ? [] : [['nose', Math.round(rib * 10) / 10]];
 };
+export const fourRibsAndSplit: Edits = (held) => [...fourRibs(held), ['split', 'yes']];
 export const skirtBehindHook: Edits = ({ rig }) => [
   ['skirt-length', HOOKS[rig.head.hook.size].reachMm + BEHIND_HOOK_MM],
 ];
@@ -25,6 +27,7 @@ export const skirtToTrailer: Edits = ({ rig }) => {
   const endsMm = Math.round(rig.trailer!.lengthMm - rig.trailer!.cutNoseMm - rig.trailer!.cutTailMm);
   return rig.skirt && rig.skirt.lengthMm > endsMm ? [['skirt-length', endsMm]] : [];
 };
+export const theNub: Edits = () => [['nose', NUB_MM]];
 export const anInchOffTheNose: Edits = () => [['nose', AN_INCH_MM]];
 export const thinned: Edits = () => [['thin', THINNED]];
 export const halfOff: Edits = ({ rig }) => [['nose', Math.round(rig.trailer!.lengthMm / 2)]];

@@ -8,6 +8,7 @@ import {
   mood,
   murkierThan,
   onBottom,
+  species,
   wantedHigh,
   weed,
   wood,
@@ -50,7 +51,7 @@ export const FITTING_RULES = [
     id: 'cut-four-ribs-off-the-bug',
     choice: 'cut',
     when: all(trailer('flat-bug'), not(head('swim')), not(platesAndBlades)),
-    edits: craft.fourRibs,
+    edits: craft.fourRibsAndSplit,
   },
   {
     id: 'cut-four-ribs-keep-the-legs',
@@ -98,7 +99,8 @@ export const FITTING_RULES = [
   {
     id: 'nose-flush-with-the-head',
     choice: 'cut',
-    when: trailer(...trailersWith('wags'), ...trailersWith('straight')),
+    when: all(head('swim'), trailer(...trailersWith('boot')), trailerFrom(3.1)),
+    edits: craft.theNub,
   },
   {
     id: 'claws-a-little-shorter-to-creep',
@@ -211,6 +213,13 @@ export const FITTING_RULES = [
     id: 'treble-for-a-wake',
     choice: 'trailer-hook',
     when: all(platesAndBlades, veryFast, onWater(wantedHigh), onWater(not(inCover)), trailerHookAllowedHere('treble')),
+    school: 'trailer-hook:on-when-fast',
+    hook: { kind: 'treble', point: 'down', size: '2/0' },
+  },
+  {
+    id: 'treble-for-smallmouth-in-the-open',
+    choice: 'trailer-hook',
+    when: all(blades, openWater, onWater(species('smallmouth')), trailerHookAllowedHere('treble')),
     school: 'trailer-hook:on-when-fast',
     hook: { kind: 'treble', point: 'down', size: '2/0' },
   },

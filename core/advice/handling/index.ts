@@ -2,7 +2,7 @@ import { holds } from '../conditions/condition';
 import { workingWindow } from '../../hold/working-window';
 import { mediumOf } from '../../motion/medium';
 import { onsetOfMps } from '../../motion/kick';
-import { PLAN_LIMITS, planSchema, type RetrievePlan } from '../../motion/plan';
+import { castOf, PLAN_LIMITS, planSchema, type RetrievePlan } from '../../motion/plan';
 import { wagMatch } from '../../motion/tail';
 import { holdSpeedMps, levelDepthM } from '../../motion/level';
 import { lureOf, towlineOf, type Lure, type Towline } from '../../motion/towed';
@@ -62,6 +62,9 @@ export const heldOf = (compiled: CompiledWater, rig: Rig): Held => {
 /** Room kept from the ends of the speeds at which a rig works. @source adr-0006 */
 const ROOM = 0.9;
 
+/** Nobody hurries a lure through water this cold, °F, to bring it up. @source craft-practice */
+const COLD = { tempF: 45, mostMps: 0.9 } as const;
+
 /** How far a pace may be bent so that a rig runs where it is wanted. @source adr-0006 */
 const PACE_BENDS = { from: 0.6, to: 1.5 } as const;
 
@@ -82,9 +85,10 @@ function withinReach(plan: RetrievePlan, { rig, w }: Held): RetrievePlan['steps'
   const { slowestMps, fastestMps } = workingWindow(rig, lure, line, plan.castM / 2);
   const least = isReeled(rig) && slowestMps !== null ? slowestMps / ROOM : 0;
   const most = fastestMps === null ? Infinity : Math.max(least, ROOM * fastestMps);
+  const cold = w.belowF(COLD.tempF) ? Math.max(least, COLD.mostMps) : Infinity;
   const factor = paceFactor(lure, line, plan, w);
   const speed = (mPerS: number): number =>
-    Math.min(PLAN_LIMITS.reelMps.max, Math.max(PLAN_LIMITS.reelMps.min, least, Math.min(factor * mPerS, most)));
+    Math.min(PLAN_LIMITS.reelMps.max, Math.max(PLAN_LIMITS.reelMps.min, least, Math.min(factor * mPerS, most, cold)));
   return plan.steps.map((step) => ('mPerS' in step ? { ...step, mPerS: speed(step.mPerS) } : step));
 }
 
@@ -103,12 +107,13 @@ export function handle(compiled: CompiledWater, rig: Rig): Handled {
   });
   const of = (choice: Choice): HandlingRule | undefined => chosen.find((rule) => rule.choice === choice);
   const { water } = compiled.facts;
+  const steps = of('retrieve')!.steps!(held);
   const plan: RetrievePlan = {
-    castM: COMPARED.castM,
+    castM: castOf({ castM: COMPARED.castM, steps }),
     tipHeightM: of('rod-angle')?.tipM ?? TIP_M,
     line: of('line')?.line ?? COMPARED.line,
     bottom: [[0, water.depthM]],
-    steps: of('retrieve')!.steps!(held),
+    steps,
   };
   plan.steps = withinReach(plan, held);
   return {

@@ -1,7 +1,7 @@
 import type { PlateSize } from '../../tackle/blades';
 import type { HeadStyle } from '../../tackle/heads';
 import type { TrailerKind } from '../../tackle/trailers';
-import { inFromLengthM, lengthMFromFt, lengthMFromMm } from '../../units/units';
+import { inFromLengthM, lengthMFromFt, lengthMFromIn, lengthMFromMm } from '../../units/units';
 import { trailerHookAllowed, type Family } from '../../water/schema';
 import { all, clause, compares, not, type Condition } from '../conditions/condition';
 import { asDeepAs, atLeastF, clearTo, inCover, mood, offBottom, wantedFrom } from '../conditions/of-water';
@@ -88,12 +88,17 @@ export const openWater: RigCondition = onWater(
   all(not(inCover), asDeepAs(lengthMFromFt(5)), clearTo(lengthMFromFt(2))),
 );
 export const swimsOffBottom: RigCondition = all(head('swim'), onWater(offBottom));
+/** Sight under which a swim jig has to be felt, m. @source craft-practice */
+const CRAWLED_M = lengthMFromIn(12);
+
 /** A swim jig is shaken where its tail cannot do it, and where warm fish chase along an edge. */
 export const shaken: RigCondition = clause('shaken', {}, (held: Held) => {
   const { school } = held.schools['swim-retrieve'];
   if (school !== null) return school === 'shake';
   const edge = !held.w.belowF(70) && held.w.water.mood === 'active' && held.w.inCover;
-  return held.match !== 'matched' || edge;
+  // through stems, and where they have to feel it under the top, it is never just reeled
+  const crawled = held.w.stems || (held.w.high && held.w.water.visibilityM < CRAWLED_M);
+  return held.match !== 'matched' || edge || crawled;
 });
 export const trailerHookAllowedHere = (kind: 'single' | 'treble'): RigCondition =>
   clause('trailer-hook-allowed', {}, ({ w }: Held) => trailerHookAllowed(w.water.localRules, kind));

@@ -5,6 +5,7 @@ import {
   atLeastF,
   clearTo,
   colderThan,
+  coverAtLeast,
   coverOf,
   inCover,
   murkierThan,
@@ -17,6 +18,7 @@ import {
 } from '../conditions/of-water';
 import { blades, burned, has, head, jig, plate, roundBlades, shaken, swimsOffBottom } from './of-rig';
 import { onWater, school } from '../conditions/on-water';
+import type { RetrievePlan } from '../../motion/plan';
 import { lengthMFromFt, lengthMFromIn } from '../../units/units';
 import type { HandlingRule, Held } from './handling-rule';
 
@@ -32,13 +34,27 @@ const toBottom = ({ w }: Held): number => Math.min(60, Math.round((w.depthM / 0.
 const ROLL_MPS = 0.45;
 const BURN_SHARE = 1.25;
 
+/** A pitch, m; a skip reaches further. What is worked where it fell: so many shakes, so high, and how fast it is wound in. @source craft-practice */
+const PITCH_M = feet(20);
+const SKIP_M = feet(30);
+const SHAKES = 4;
+const SHAKE_M = 0.15;
+const HARD_HOP_M = 0.35;
+const WIND_IN_MPS = 0.9;
+const pitched = (h: Held, hopM = SHAKE_M): RetrievePlan['steps'] => [
+  { do: h.w.roofed ? 'skip' : 'pitch', m: h.w.roofed ? SKIP_M : PITCH_M },
+  { do: 'countdown', s: toBottom(h) },
+  ...Array.from({ length: SHAKES }, () => ({ do: 'hop' as const, m: hopM, s: 0.5 })),
+  { do: 'reel', mPerS: WIND_IN_MPS },
+];
+
 /** How a rig is brought back, and what makes them strike on the way. @source craft-practice */
 export const RETRIEVE_RULES = [
   {
     id: 'stroke-it-under-the-rod',
     choice: 'retrieve',
     when: head('vertical'),
-    steps: () => [{ do: 'lift-drop', m: 0.9 }],
+    steps: () => [{ do: 'stroke', m: 0.9, s: 1 }],
   },
   {
     id: 'creep-the-swim-jig',
@@ -71,10 +87,16 @@ export const RETRIEVE_RULES = [
     steps: () => [{ do: 'lift-drop', m: 0.5 }],
   },
   {
+    id: 'pitch-and-hop-it-hard',
+    choice: 'retrieve',
+    when: all(jig, onWater(all(any(wood, weed), murkierThan(inches(12)), atLeastF(50)))),
+    steps: (h) => pitched(h, HARD_HOP_M),
+  },
+  {
     id: 'hop-it-so-that-they-feel-it',
     choice: 'retrieve',
     when: all(jig, any(has('core'), onWater(all(murkierThan(inches(12)), atLeastF(50))))),
-    steps: () => [{ do: 'lift-drop', m: 0.35 }],
+    steps: () => [{ do: 'hop', m: 0.35, s: 0.5 }],
   },
   {
     id: 'drag-the-wide-head',
@@ -82,16 +104,15 @@ export const RETRIEVE_RULES = [
     when: head('football'),
     steps: (h) => [
       { do: 'countdown', s: toBottom(h) },
-      { do: 'reel', mPerS: 0.3, s: 4 },
+      { do: 'drag', m: 1.2, s: 4 },
       { do: 'pause', s: 2 },
-      { do: 'reel', mPerS: 0.3 },
     ],
   },
   {
     id: 'pitch-shake-and-on',
     choice: 'retrieve',
     when: all(jig, onWater(inCover)),
-    steps: () => [{ do: 'lift-drop', m: 0.15 }],
+    steps: (h) => pitched(h),
   },
   {
     id: 'crawl-and-hop',
@@ -99,8 +120,8 @@ export const RETRIEVE_RULES = [
     when: jig,
     steps: (h) => [
       { do: 'countdown', s: toBottom(h) },
-      { do: 'lift-drop', m: 0.25 },
-      { do: 'reel', mPerS: 0.3 },
+      { do: 'hop', m: 0.25, s: 1 },
+      { do: 'drag', m: 1, s: 3 },
     ],
   },
   {
@@ -139,7 +160,7 @@ export const RETRIEVE_RULES = [
   {
     id: 'burn-the-blades-bulging',
     choice: 'retrieve',
-    when: burned,
+    when: all(burned, not(onWater(all(wood, coverAtLeast('thick'))))),
     steps: (h) => [{ do: 'reel', mPerS: pace(h) * BURN_SHARE }],
   },
   {

@@ -1,72 +1,31 @@
-import { type Box, type RigTray, emptyBox, RIG_TRAYS, usable } from '../../rig/parts/box';
+import { type Box, type RigTray, RIG_TRAYS, usable } from '../../rig/parts/box';
 import type { Rig } from '../../rig/parts/schema';
-import { rigBody } from '../../rig/body/body';
-import { onsetOfMps } from '../../motion/kick';
-import type { FallReport } from '../../motion/report';
 import { colourClassOf } from '../../tackle/colours';
-import type { Family, Water } from '../../water/schema';
-import { attributeValues, isAimedAt } from '../candidates/attributes';
-import type { Has } from '../measures/rig-measures';
-import { familiesSuit, type FamilySuits } from '../rules/family-suits';
-import { fieldOf, fieldsOf, mergeRanked, rankFields, type Field } from '../search/per-family';
+import type { Water } from '../../water/schema';
+import type { FamilySuits } from '../rules/family-suits';
+import { fieldsOf, mergeRanked, rankFields, type Field } from '../search/per-family';
+import { judgedIn, type Judged } from './judge';
 import { finalistBefore, keptFirst } from './kept';
+import { mostBandsFirst } from './most-bands';
 import { finalistOf, withNeighbours, type Care, type Finalist } from './neighbours';
+import { PAIR_LIMITS } from '../search/pair-limits';
 import { finished, scaled } from '../search/progress';
 import { excludedFrom, type Excluded } from '../conditions/excluded';
-import type { FaultId } from '../checks';
-import type { Handled } from '../handling';
-import { judgedWhole, oneWant, type JudgedWhole } from '../ready/make-ready';
 import { notAJig, type NotAJigId } from '../rules/not-a-jig';
-import { reeledBands, type ReeledBands } from '../measures/retrieve-measures';
-import { fits, meets } from '../search/score';
-import { dissentsOf, NOT_ASKED, numbersIn, type OtherTies } from './other-schools';
+import { dissentsOf, NOT_ASKED, type OtherTies } from './other-schools';
 import type { SchoolAnswers } from '../conditions/schools';
 import type { Angler } from '../conditions/angler';
-import type { Fitted } from '../conditions/own-gear';
-import { YOUR_LOG, type LogSaid } from '../conditions/own-log';
-import { familiesOf, type Reel } from '../conditions/water-facts';
 import type { WantId } from '../rules/rule';
-import type { CompiledWater, Want } from '../rules/wants';
+import type { Want } from '../rules/wants';
 import { outOfReach, type OutOfReach } from './out-of-reach';
-import { scoreOff } from './score-off';
+import { scaledScore, UNSCALED, type WaterBest } from './score-parts';
+import { bestAmong, heedWaterBest, isEveryKind, knownWaterBest, waterBestInSteps } from './water-best';
 
-/** One reason for or against a rig, by rule; wording is made from it later. */
-export interface Reason {
-  readonly rule: string;
-  /** the want it speaks of, when it is about a band */
-  readonly want: Want['id'] | null;
-  readonly weight: number;
-  readonly for: boolean;
-  /** what the log counted, where it speaks */
-  readonly logged?: LogSaid;
-}
-
-export interface Pick extends OtherTies {
+/** A rig of an answer, in its place. */
+export interface Pick extends Judged, OtherTies {
   readonly rank: number;
-  /** as it will be fished: cut, hung and fitted; every number is of this */
-  readonly rig: Rig;
   /** as it comes out of the box */
   readonly base: Rig;
-  readonly score: number;
-  /** how far the score may be off, since its numbers may */
-  readonly off: number;
-  /** faults it carries all the same, of parts or retrieve */
-  readonly faults: readonly FaultId[];
-  readonly has: Has;
-  readonly fall: FallReport;
-  /** what was asked of it: every family is asked its own */
-  readonly wants: readonly Want[];
-  /** who answers for its family where anglers part */
-  readonly schools: SchoolAnswers;
-  /** how sure its running depth and hold speed are, where it is reeled */
-  readonly bands: ReeledBands;
-  readonly reasons: readonly Reason[];
-  /** how it is cut, fitted and fished here */
-  readonly handled: Handled;
-  /** the angler’s own gear it goes on; null where it gets what its rules ask */
-  readonly gear: Fitted | null;
-  /** what the angler’s log says of it in waters like this; null where it says nothing, or is not asked */
-  readonly logged: LogSaid | null;
   /** further rigs with the same head and trailer kind that differ in weight, size, skirt or colour */
   readonly alike: number;
 }
@@ -84,6 +43,8 @@ export interface Advice {
   /** the families in question, the one that suits this water best first */
   readonly families: readonly FamilyVerdict[];
   readonly picks: readonly Pick[];
+  /** the best of every kind and size there is on this water, of which scores are shares; null while it is looked for: scores say nothing until then */
+  readonly best: WaterBest | null;
   /** the first pick is the one of the answer before: another scores more, by less than the numbers can tell */
   readonly isKept: boolean;
   readonly considered: number;
@@ -125,90 +86,6 @@ export interface Asked {
 
 export const DEFAULT_TOP = 8;
 
-/** Pairs of different heads and trailers that are compared at most, and up to how many the other schools are asked too. */
-export const PAIR_LIMITS = { compared: 150_000_000, withDissent: 1_500_000 } as const;
-
-/** Reasons for and against one rig on this water, strongest first. */
-export function reasonsFor(compiled: CompiledWater, rig: Rig, has: Has, logged: LogSaid | null = null): Reason[] {
-  const values = attributeValues(rig);
-  const asked = fits(compiled, has).filter(({ want }) => Number.isFinite(has[want.id]));
-  const fromWants = asked.map(({ want, fit }): Reason => {
-    const inside = meets(want, has[want.id]);
-    const weight = inside ? want.weight * fit : want.weight * (1 - fit);
-    return { rule: want.rules[0]!, want: want.id, weight, for: inside };
-  });
-  const fromRules = compiled.prefers
-    .filter(({ target, holds }) => holds && isAimedAt(target, values))
-    .map(({ id, weight }): Reason => ({ rule: id, want: null, weight: Math.abs(weight), for: weight > 0 }));
-  const fromLog: Reason[] =
-    logged === null || logged.weight === 0
-      ? []
-      : [
-          {
-            rule: YOUR_LOG,
-            want: null,
-            weight: Math.abs(logged.weight) * oneWant(compiled),
-            for: logged.weight > 0,
-            logged,
-          },
-        ];
-  return [...fromWants, ...fromRules, ...fromLog].sort((a, b) => b.weight - a.weight);
-}
-
-const bandsIn = ({ compiled, medium }: Field, rig: Rig, reel: Reel | null): ReeledBands => {
-  const { depthM, tempC } = compiled.facts;
-  if (reel === null) return {};
-  return reeledBands(rigBody(rig), medium, onsetOfMps(rig.trailer, tempC), reel, depthM);
-};
-
-/** What is known of one rig on a water, however it came about: a pick without its place in a list. */
-export type Judged = Omit<Pick, 'rank' | 'base' | 'alike' | keyof OtherTies>;
-
-/** A rig that comes from no box is judged in the field of an empty one. */
-const NO_BOX = emptyBox();
-
-/** Judges rigs of one water; what the water asks of each family is compiled once. */
-export function judgeOn(water: Water, own: Angler | null = null): (rig: Rig) => Judged {
-  const fields = new Map<Family, Field>();
-  return (rig) => {
-    const field = fields.get(rig.family) ?? fieldWithoutBox(water, rig.family, own);
-    fields.set(rig.family, field);
-    return judgedIn(field, rig, judgedWhole(field.compiled, rig));
-  };
-}
-function fieldWithoutBox(water: Water, of: Family, own: Angler | null): Field {
-  const families = familiesOf(water).includes(of) ? familiesOf(water) : [...familiesOf(water), of];
-  const suits = familiesSuit(water, families).find(({ family }) => family === of)!;
-  return fieldOf(water, NO_BOX, suits, undefined, own);
-}
-
-/**
- * Judges one rig that need not come from a box: one that was cut, turned or cured.
- * @param rig  checked
- */
-export const judgeRig = (water: Water, rig: Rig, own: Angler | null = null): Judged => judgeOn(water, own)(rig);
-
-/** Everything known of one rig in its field. */
-function judgedIn(field: Field, rig: Rig, { has, handled, faults, reel, score, gear, logged }: JudgedWhole): Judged {
-  const { fall } = numbersIn(field, rig);
-  const bands = bandsIn(field, rig, reel);
-  return {
-    rig,
-    score: field.worth * score,
-    off: field.worth * scoreOff(field.compiled, has, { ...bands, fall: fall.bandMps }),
-    has,
-    fall,
-    faults,
-    wants: field.compiled.wants,
-    schools: field.compiled.schools,
-    bands,
-    handled,
-    gear,
-    logged,
-    reasons: reasonsFor(field.compiled, rig, has, logged),
-  };
-}
-
 /**
  * Ranks every rig a box allows on a water, in steps, so that a caller can show progress or give up. Each family is judged by its
  * own wants and rules; side by side its scores count by how well the family suits the water.
@@ -227,11 +104,13 @@ export function* adviseInSteps(
   const fields = fieldsOf(water, box, [], own);
   const pairs = fields.reduce((sum, field) => sum + field.pairs, 0);
   const tooMany = pairs > PAIR_LIMITS.compared;
-  const ranked = tooMany ? [] : yield* scaled(rankFields(fields, top + SPARE), 0, RANKING_SHARE);
+  const looked = Math.max(FINALISTS, top);
+  const ranked = tooMany ? [] : yield* scaled(rankFields(fields, looked), 0, RANKING_SHARE);
   const adviceOf = (
     { finalists: best, isKept }: ReturnType<typeof keptFirst>,
     missed: readonly OutOfReach[],
     families: FamilyVerdict[],
+    scale: WaterBest | null,
   ): Advice => {
     const leading = best[0]?.field ?? fields[0]!;
     return {
@@ -241,10 +120,11 @@ export function* adviseInSteps(
       picks: best.map(({ field, found, ready }, at): Pick => ({
         rank: at + 1,
         base: ready.base,
-        ...judgedIn(field, ready.rig, ready),
+        ...judgedIn(field, scale ?? UNSCALED, ready.rig, ready),
         ...NOT_ASKED,
         alike: field.kin.count(found.head, found.trailer) - 1,
       })),
+      best: scale,
       isKept,
       considered: fields.reduce((sum, { space }) => sum + space.considered, 0),
       missing: RIG_TRAYS.filter((tray) => !box[tray].some(usable) && !dressed(tray, box)),
@@ -257,25 +137,27 @@ export function* adviseInSteps(
     };
   };
   /** the best of each family, as far as they are made ready */
-  const verdictsOf = (best: readonly Finalist[]): FamilyVerdict[] =>
+  const verdictsOf = (best: readonly Finalist[], scale: WaterBest | null): FamilyVerdict[] =>
     fields.map((field): FamilyVerdict => {
       const own = best.find((one) => one.field === field);
-      return { ...field.suits, best: own ? { rig: own.ready.rig, score: own.score } : null };
+      const score = own && scaledScore(own.score, scale ?? UNSCALED);
+      return { ...field.suits, best: own ? { rig: own.ready.rig, score: score! } : null };
     });
 
-  const scoredOf = ({ field, ready }: Finalist): Judged => judgedIn(field, ready.rig, ready);
+  const scoredOf = ({ field, ready }: Finalist): Judged => judgedIn(field, UNSCALED, ready.rig, ready);
   const last = before && !tooMany ? finalistBefore(fields, before) : null;
   const finalists: Finalist[] = [];
-  for (const one of mergeRanked(ranked, top + SPARE)) {
+  for (const one of mergeRanked(ranked, looked)) {
     finalists.push(finalistOf(one, care));
     if (finalists.length === 1) {
       const { finalists: shown, isKept } = keptFirst(finalists, last, scoredOf);
-      tell?.({ first: adviceOf({ finalists: shown.slice(0, 1), isKept }, [], verdictsOf(finalists)) });
+      const scale = knownWaterBest(water);
+      tell?.({ first: adviceOf({ finalists: shown.slice(0, 1), isKept }, [], verdictsOf(finalists, scale), scale) });
     }
     yield RANKING_SHARE;
   }
   // made ready they may change places; of equals the one that was found first
-  const ready = yield* scaled(withNeighbours(finalists, care), RANKING_SHARE, RANKING_SHARE);
+  const ready = mostBandsFirst(yield* scaled(withNeighbours(finalists, care), RANKING_SHARE, RANKING_SHARE));
   const { finalists: all, isKept } = keptFirst(ready, last, scoredOf);
   const best = all.slice(0, top);
   const leading = best[0]?.field ?? fields[0]!;
@@ -294,15 +176,27 @@ export function* adviseInSteps(
     const found = ranked.find((row) => row.field === field)?.found[0];
     return found ? [finalistOf({ field, found }, care)] : [];
   });
-  const advice = adviceOf({ finalists: best, isKept }, missed, verdictsOf([...all, ...besides]));
+  const found = [...all, ...besides];
+  if (own === null && found.length > 0 && isEveryKind(water, box)) {
+    heedWaterBest(water, bestAmong(fields.flatMap((field) => bestIn(field, found))));
+  }
+  const scale = yield* scaled(waterBestInSteps(water), RANKING_SHARE, RANKING_SHARE);
+  const advice = adviceOf({ finalists: best, isKept }, missed, verdictsOf(found, scale), scale);
   if (asks === 'own-school' || pairs > PAIR_LIMITS.withDissent) return advice;
   tell?.({ whole: advice });
   const others = yield* scaled(dissentsOf(water, best), RANKING_SHARE, 1);
   return { ...advice, picks: advice.picks.map((pick, at) => ({ ...pick, ...others[at]! })) };
 }
 
-/** Rigs made ready beyond those shown, since cutting can change their order. */
-const SPARE = 4;
+/** The best of one family among finalists. */
+const bestIn = (field: Field, finalists: readonly Finalist[]): Finalist[] =>
+  finalists
+    .filter((one) => one.field === field)
+    .sort((a, b) => b.score - a.score)
+    .slice(0, 1);
+
+/** Rigs made ready at least, however few are asked for: cutting can change their order. */
+const FINALISTS = 12;
 /** Share of the work that ranking is; asking the other schools is the rest. */
 const RANKING_SHARE = 0.7;
 

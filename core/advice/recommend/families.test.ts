@@ -17,7 +17,8 @@ import { HANDBOOK, handbookRule, ruleInUnits, speaksAgainst } from '../../handbo
 import { CHOICES, handle, HANDLING_RULES } from '../handling';
 import { HANDLING_TEXT } from '../../locale/en/handling';
 import { adviceWarnings } from '../../wording/reasons';
-import { advise, judgeRig } from './advise';
+import { advise } from './advise';
+import { judgeRig } from './judge';
 import { compileWater } from '../rules/wants';
 import { runs } from '../../testing/runs';
 

@@ -7,6 +7,8 @@ import { familiesSuit } from '../rules/family-suits';
 import { fieldOf, mostWithin, queueIn, rigAt, type Field } from '../search/per-family';
 import { searchBest, type Found, type SearchFor } from '../search/best-first';
 import { makeReady } from '../ready/make-ready';
+import { scaledScore } from './score-parts';
+import { waterBest } from './water-best';
 
 /** The best rig that needs so many parts from outside the box, and which. */
 export interface GapStep {
@@ -111,7 +113,7 @@ export function worthBuying(steps: readonly GapStep[], ownScore: number): GapSte
  */
 export function fillGaps(water: Water, box: Box): Gaps {
   const all = catalogueFor({ lead: leadAllowed(water.localRules) });
-  const steps = familyFields(water)
+  const found = familyFields(water)
     .flatMap(({ of }) => {
       const owned = ownedOf(of(box));
       return (
@@ -122,11 +124,19 @@ export function fillGaps(water: Water, box: Box): Gaps {
       ).flatMap((trays) => bestByBought(of(joinCatalogue(box, all, trays)), owned));
     })
     .sort((a, b) => a.buy.length - b.buy.length || b.score - a.score);
-  const bestScore = Math.max(0, ...steps.map(({ score }) => score));
-  const ownBest = partCount(box) === 0 ? null : (steps.find(({ buy }) => buy.length === 0) ?? null);
+  const bestScore = Math.max(0, ...found.map(({ score }) => score));
+  const ownBest = partCount(box) === 0 ? null : (found.find(({ buy }) => buy.length === 0) ?? null);
 
-  const worth = worthBuying(steps, ownBest?.score ?? 0);
+  const worth = worthBuying(found, ownBest?.score ?? 0);
   const enough = (step: GapStep): boolean => step.score >= NEARLY * bestScore;
   const fill = ownBest && enough(ownBest) ? null : (worth.find(enough) ?? worth.at(-1) ?? null);
-  return { own: ownBest, fill, steps: worth, bestScore };
+  const scale = waterBest(water);
+  const told = <S extends GapStep | null>(step: S): S => step && { ...step, score: scaledScore(step.score, scale) };
+  const steps = worth.map(told);
+  return {
+    own: told(ownBest),
+    fill: fill && steps[worth.indexOf(fill)]!,
+    steps,
+    bestScore: scaledScore(bestScore, scale),
+  };
 }

@@ -1,8 +1,9 @@
 import type { Box } from '../../rig/parts/box';
 import type { Water } from '../../water/schema';
 import { fieldsOf, mergeRanked, rankFields, type Field } from '../search/per-family';
+import { PAIR_LIMITS } from '../search/pair-limits';
 import { finished } from '../search/progress';
-import { PAIR_LIMITS } from './advise';
+import { mostBandsFirst } from './most-bands';
 import { couldLead, finalistOf, withNeighbours, type Care, type Finalist } from './neighbours';
 
 /**
@@ -12,13 +13,34 @@ import { couldLead, finalistOf, withNeighbours, type Care, type Finalist } from 
  */
 const QUICK_CARE: Care = { allTried: 200, lifts: 0.04 };
 /** Rigs of a water that are looked at. */
-const FINALISTS = 5;
+const FINALISTS = 12;
 
 /** What leads on a water, and the fields it was looked for in. */
 export interface Led {
   /** null where nothing can be tied, or where there is too much to compare */
   readonly leader: Finalist | null;
   readonly fields: readonly Field[];
+}
+
+/** The finalists of a water, made ready, the best first; none where there is too much to compare. */
+function* quickFinalists(fields: readonly Field[], ofEach: boolean): Generator<number, Finalist[]> {
+  if (fields.reduce((sum, { pairs }) => sum + pairs, 0) > PAIR_LIMITS.compared) return [];
+  const finalists: Finalist[] = [];
+  let leads = -Infinity;
+  const ranked = yield* rankFields(fields, FINALISTS);
+  for (const one of mergeRanked(ranked, FINALISTS)) {
+    if (!couldLead(one, leads, QUICK_CARE)) continue;
+    const finalist = finalistOf(one, QUICK_CARE);
+    finalists.push(finalist);
+    leads = Math.max(leads, finalist.score);
+    yield 1;
+  }
+  const found = yield* withNeighbours(finalists, QUICK_CARE);
+  const unseen = ofEach ? ranked.filter(({ field }) => found.every((one) => one.field !== field)) : [];
+  return [
+    ...found,
+    ...unseen.flatMap(({ field, found: [first] }) => (first ? [finalistOf({ field, found: first }, QUICK_CARE)] : [])),
+  ];
 }
 
 /**
@@ -29,14 +51,14 @@ export interface Led {
  */
 export function leaderOf(water: Water, box: Box, like: readonly Field[] = []): Led {
   const fields = fieldsOf(water, box, like);
-  if (fields.reduce((sum, { pairs }) => sum + pairs, 0) > PAIR_LIMITS.compared) return { leader: null, fields };
-  const finalists: Finalist[] = [];
-  let leads = -Infinity;
-  for (const one of mergeRanked(finished(rankFields(fields, FINALISTS)), FINALISTS)) {
-    if (!couldLead(one, leads, QUICK_CARE)) continue;
-    const finalist = finalistOf(one, QUICK_CARE);
-    finalists.push(finalist);
-    leads = Math.max(leads, finalist.score);
-  }
-  return { leader: finished(withNeighbours(finalists, QUICK_CARE))[0] ?? null, fields };
+  return { leader: mostBandsFirst(finished(quickFinalists(fields, false)))[0] ?? null, fields };
+}
+
+/**
+ * The best of every family a water may be answered with, made ready, its score among all families.
+ * @yields  after each step of the search
+ */
+export function* bestOfFamilies(water: Water, box: Box): Generator<number, Finalist[]> {
+  const all = yield* quickFinalists(fieldsOf(water, box), true);
+  return all.filter((one, at) => all.findIndex(({ field }) => field === one.field) === at);
 }

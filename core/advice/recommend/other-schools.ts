@@ -1,3 +1,4 @@
+import { trailersWith, type TrailerKind } from '../../tackle/trailers';
 import { attributeValues, isAimedAt } from '../candidates/attributes';
 import { questionOf } from '../conditions/schools';
 import { handle, HANDLING_RULES, type HandlingId } from '../handling';
@@ -84,6 +85,8 @@ const NOT_IN_THE_BOX = 0.13;
 /** Plastic of a trailer that was not cut away, mm; 0 without one. */
 const lengthLeftMm = ({ trailer }: Rig): number =>
   trailer ? trailer.lengthMm - trailer.cutNoseMm - trailer.cutTailMm : 0;
+const LEGS: ReadonlySet<TrailerKind> = new Set(trailersWith('legs'));
+const hasLegs = ({ rig: { trailer } }: Tested): boolean => !!trailer && LEGS.has(trailer.kind);
 /** What a school says of a rig beside ours, where words and numbers can be held against each other. */
 const TESTS: Partial<Record<SchoolRef, (theirs: Tested, ours: Tested) => boolean>> = {
   'weight:slow-hand': (a, b) =>
@@ -92,6 +95,10 @@ const TESTS: Partial<Record<SchoolRef, (theirs: Tested, ours: Tested) => boolean
     lengthLeftMm(a.rig) >= lengthLeftMm(b.rig) - 1,
   'weight:heaviest': (a, b) => a.rig.head.weightOz > b.rig.head.weightOz + OZ_APART && a.has.fall >= b.has.fall,
   'mud-weight:light-high': (a, b) => a.rig.head.weightOz < b.rig.head.weightOz - OZ_APART,
+  'mud-weight:one-weight-big-trailer': (a, b) => a.rig.head.weightOz > b.rig.head.weightOz + OZ_APART,
+  'vibrating-kicker:stems-and-panfish': (a, b) => hasLegs(a) && !hasLegs(b),
+  'vibrating-kicker:mud-only': (a, b) => hasLegs(a) !== hasLegs(b),
+  'vibrating-kicker:never': (a, b) => !hasLegs(a) && hasLegs(b),
   'mud-weight:heavy-thump': (a, b) => a.rig.head.weightOz > b.rig.head.weightOz + OZ_APART,
   'grass-weight:float-over': (a, b) => a.rig.head.weightOz < b.rig.head.weightOz - OZ_APART,
   'grass-weight:punch-through': (a, b) => a.rig.head.weightOz > b.rig.head.weightOz + OZ_APART,

@@ -188,7 +188,7 @@ const JIG_ROWS: readonly Row[] = [
   [
     'high over weed: a swim head, light',
     { ...GRASS, ...seen(ft(3)), band: { fromM: 0.1, toM: 0.6 } },
-    { some: both(style('swim'), oz(0.15, 0.33)), because: 'weight-over-weed' },
+    { some: both(style('swim'), oz(0.15, 0.4)), because: 'weight-over-weed' },
   ],
   [
     'finicky in clear water: something small',

@@ -4,6 +4,8 @@ import type { Rig } from '../../rig/parts/schema';
 import { leadAllowed, type Water } from '../../water/schema';
 import { type Field, rigAt } from '../search/per-family';
 import { bestOfGroups, familyFields, joinCatalogue } from './gaps';
+import { scaledScore } from './score-parts';
+import { waterBest } from './water-best';
 import type { Found } from '../search/best-first';
 
 /** One part from outside the box, and what it adds on waters. */
@@ -141,7 +143,13 @@ export function gainsOver(box: Box): (water: Water) => Gains {
       gains.push(...withOneTrailer(joined('trailers'), mine.space.trailers.length));
       gains.push(...withOneSkirt(joined('skirts'), mine.space.skirtSets[0]!.classes.length));
     }
-    return { own, gains: gains.filter(({ to }) => to >= own + WORTH) };
+    const best = waterBest(water);
+    return {
+      own: scaledScore(own, best),
+      gains: gains
+        .filter(({ to }) => to >= own + WORTH)
+        .map((gain): Gain => ({ ...gain, to: scaledScore(gain.to, best) })),
+    };
   };
 }
 

@@ -4,6 +4,7 @@ import { waterFacts, type Reel, type WaterFacts } from '../conditions/water-fact
 import type { Family, SchoolRef, Water } from '../../water/schema';
 import { wantFromFile } from '../../water/intent';
 import { leadingFamily } from './family-suits';
+import { onFamilyScale } from './family-scales';
 import { REELED_WANTS, WANT_IDS, type BandRule, type WantId } from './rule';
 import { WANT_TOPICS } from './want-topics';
 import { IN_HAND_COUNTS, WANT_WEIGHTS } from './weights';
@@ -109,7 +110,9 @@ function compileWant(topic: (typeof WANT_TOPICS)[number], facts: WaterFacts, sch
   plus = within(plus, topic.bounds?.plus);
   // an index is told in whole points
   const told = (value: number): number => (topic.want === 'push' ? Math.round(value) : value);
-  let [from, to] = [at('from') * times + plus, at('to') * times + plus].map(told) as [number, number];
+  let [from, to] = [at('from') * times + plus, at('to') * times + plus].map((end) =>
+    told(onFamilyScale(topic.want, facts.family, end)),
+  ) as [number, number];
   const ends = SCALE_ENDS[topic.want];
   if (ends) {
     const width = to - from;
@@ -128,7 +131,10 @@ export function compileAsked(water: Water, family: Family = leadingFamily(water)
   const facts = waterFacts(water, family);
   const schools = schoolAnswers(facts);
   const topics = topicsFor(family);
-  const asked = topics.map((topic) => compileWant(topic, facts, schools));
+  // what is reeled has no time to fall: how fast it would is asked of it by the angler alone
+  const asked = topics.map((topic) =>
+    topic.want === 'fall' && facts.reeled ? null : compileWant(topic, facts, schools),
+  );
   const { wants, unheeded } = inHand(water, facts, topics, asked);
   return { facts: { ...facts, reel: reelOf(wants) }, wants, schools, unheeded };
 }

@@ -27,6 +27,12 @@ export const COLOUR_CASES: Cases<typeof COLOUR_RULES> = {
   'panfish-tones': [{ forage: ['panfish'] }, { forage: ['perch'] }],
   'white-for-shad': [{ forage: ['shad'] }, { forage: ['crayfish'] }],
   'perch-tones': [{ forage: ['perch'] }, { forage: ['panfish'] }],
+  'the-very-perch': [{ forage: ['perch'] }, { forage: ['shad'] }],
+  'the-very-panfish': [{ forage: ['panfish'] }, { forage: ['perch', 'panfish'] }],
+  'bright-swim-jig-in-murk': [
+    { ...HIGH, ...seen(inches(18) - just) },
+    { ...HIGH, ...seen(inches(18)) },
+  ],
   'black-with-green-when-clear': [seen(ft(3)), seen(ft(3) - just)],
   'green-behind-black-when-clear': [seen(ft(3)), seen(ft(3) - just)],
   'swim-jigs-are-baitfish': [HIGH, { ...HIGH, forage: ['shad'] }],

@@ -1,5 +1,5 @@
 import { all, always, any, not } from '../conditions/condition';
-import { clearTo, eat, foodKnown, murkierThan, offBottom, sky } from '../conditions/of-water';
+import { clearTo, eat, firstFood, foodKnown, murkierThan, offBottom, sky } from '../conditions/of-water';
 import { lengthMFromFt, lengthMFromIn } from '../../units/units';
 import type { PreferRule } from './rule';
 
@@ -93,6 +93,20 @@ export const COLOUR_RULES = [
     weight: 0.8,
   },
   {
+    id: 'the-very-perch',
+    when: all(eat('perch'), clearTo(MURK_M)),
+    school: 'colour-order:forage-first',
+    target: { skirtColour: ['perch'] },
+    weight: 0.8,
+  },
+  {
+    id: 'the-very-panfish',
+    when: all(firstFood('panfish'), clearTo(MURK_M)),
+    school: 'colour-order:forage-first',
+    target: { skirtColour: ['panfish'] },
+    weight: 0.5,
+  },
+  {
     id: 'black-with-green-when-clear',
     when: clearTo(feet(3)),
     target: { skirtColour: ['dark'], trailerColour: ['dark'] },
@@ -103,6 +117,12 @@ export const COLOUR_RULES = [
     when: clearTo(feet(3)),
     target: { skirtColour: ['dark'], trailerColour: ['natural'] },
     weight: 0.4,
+  },
+  {
+    id: 'bright-swim-jig-in-murk',
+    when: all(offBottom, murkierThan(inches(18))),
+    target: { head: ['swim'], skirtColour: ['bright'] },
+    weight: 0.9,
   },
   {
     id: 'swim-jigs-are-baitfish',

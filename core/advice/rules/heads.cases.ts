@@ -53,7 +53,10 @@ export const HEAD_CASES: Cases<typeof HEAD_RULES> = {
   'flipping-for-heavy-wood': [cover('laydown', 'thick'), cover('laydown', 'medium')],
   'bullet-through-mats': [cover('grass-matted', 'thick'), cover('grass-matted', 'medium')],
   'bullet-elsewhere-needless': [cover('reeds'), cover('grass-matted')],
-  'swim-in-midwater': [HIGH, { band: { fromM: 0, toM: 1.8 } }],
+  'swim-in-midwater': [
+    { depthM: 2, band: { fromM: 1.4, toM: 1.9 } },
+    { depthM: 2, band: { fromM: 1.5, toM: 1.9 } },
+  ],
   'swim-through-standing-weed': [
     { ...OVER_GRASS, season: 'autumn' },
     { ...OVER_GRASS, season: 'summer' },
@@ -81,10 +84,13 @@ export const HEAD_CASES: Cases<typeof HEAD_RULES> = {
   'bottom-heads-do-not-swim': [HIGH, {}],
   'finesse-is-not-for-size': [{ aim: 'size' }, { aim: 'size', pressure: 'high' }],
   'everyday-weights': [{}, {}],
-  'finesse-when-watched': [seen(ft(4)), seen(ft(4) - just)],
+  'finesse-when-watched': [
+    { ...seen(ft(8)), pressure: 'low' },
+    { ...seen(ft(8) - just), pressure: 'low' },
+  ],
   'finesse-football-in-clear': [
-    { ...OPEN, ...seen(ft(4)) },
-    { ...OPEN, ...seen(ft(4) - just) },
+    { ...OPEN, ...seen(ft(8)), pressure: 'low' },
+    { ...OPEN, ...seen(ft(8) - just), pressure: 'low' },
   ],
   'finesse-stays-light': [{}, {}],
   'football-heavy-when-deep': [{ depthM: ft(15) }, { depthM: ft(15) - just }],

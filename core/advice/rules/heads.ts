@@ -232,13 +232,13 @@ export const HEAD_RULES = [
   },
   {
     id: 'finesse-when-watched',
-    when: any(clearTo(feet(4)), pressure('high')),
+    when: any(clearTo(feet(8)), pressure('high')),
     target: { finesse: [true] },
     weight: 0.9,
   },
   {
     id: 'finesse-football-in-clear',
-    when: all(onBottom, clearTo(feet(4)), not(wood), not(weed)),
+    when: all(onBottom, any(clearTo(feet(8)), all(clearTo(feet(4)), pressure('high'))), not(wood), not(weed)),
     target: { head: ['football'], finesse: [true] },
     weight: 0.6,
   },
@@ -265,7 +265,7 @@ export const HEAD_RULES = [
   },
   {
     id: 'finesse-too-slight',
-    when: any(coverAtLeast('thick'), all(murkierThan(inches(12)), inCover)),
+    when: any(coverAtLeast('thick'), all(murkierThan(inches(12)), any(inCover, aim('size')))),
     target: { finesse: [true] },
     weight: -1.2,
   },

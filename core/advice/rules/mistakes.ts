@@ -37,7 +37,8 @@ const ROWS = [
   },
   {
     id: 'claws-in-thick-brush',
-    when: all(onBottom, any(coverOf('brush'), coverOf('flooded-bush')), coverAtLeast('thick')),
+    // in mud they have to be felt, and are worth the branch
+    when: all(onBottom, any(coverOf('brush'), coverOf('flooded-bush')), coverAtLeast('thick'), clearTo(NO_SIGHT_M)),
     target: {
       family: ['skirted'],
       trailer: trailersWith('legs').filter((kind) => !trailersWith('wraps').includes(kind)),

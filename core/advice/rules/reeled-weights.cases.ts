@@ -37,6 +37,14 @@ export const SPINNER_WEIGHT_CASES: Cases<typeof SPINNER_WEIGHTS> = {
     { ...below(60), ...seen(inches(10)), ...school('mud-weight', 'light-high') },
     { ...below(60), ...seen(inches(10)) },
   ],
+  'slow-roll-early-and-deep': [
+    { ...below(56), depthM: ft(8) },
+    { ...below(56), depthM: ft(8) - just },
+  ],
+  'three-eighths-into-thick-wood': [
+    { ...cover('laydown', 'thick'), ...warm(60) },
+    { ...cover('laydown', 'medium'), ...warm(60) },
+  ],
   'slow-roll-wants-weight': [below(50), warm(50)],
   'blades-wanted-deep': [
     { depthM: 6, band: { fromM: 1, toM: ft(10) } },

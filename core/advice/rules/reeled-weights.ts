@@ -4,6 +4,7 @@ import {
   asDeepAs,
   atLeastF,
   colderThan,
+  coverAtLeast,
   forFamily,
   inCover,
   mood,
@@ -11,6 +12,7 @@ import {
   overWeed,
   wantedHigh,
   wantedTo,
+  wood,
 } from '../conditions/of-water';
 import { lengthMFromFt, lengthMFromIn, massKgFromOz } from '../../units/units';
 import type { BandRule } from './rule';
@@ -53,6 +55,18 @@ export const SPINNER_WEIGHTS = [
     to: oz(1 / 2),
   },
   { id: 'light-in-mud-too', when: coldMud, school: 'mud-weight:light-high', from: oz(1 / 8), to: oz(1 / 4) },
+  {
+    id: 'slow-roll-early-and-deep',
+    when: all(blades, colderThan(56), asDeepAs(feet(8))),
+    from: oz(3 / 4),
+    to: oz(1),
+  },
+  {
+    id: 'three-eighths-into-thick-wood',
+    when: all(blades, wood, coverAtLeast('thick'), atLeastF(60)),
+    from: oz(5 / 16),
+    to: oz(7 / 16),
+  },
   { id: 'slow-roll-wants-weight', when: all(blades, colderThan(50)), from: oz(3 / 4), to: oz(1) },
   { id: 'blades-wanted-deep', when: all(blades, wantedTo(feet(10))), from: oz(1 / 2), to: oz(3 / 4) },
   {

@@ -71,7 +71,7 @@ export const HOLD_BOUNDS: ShiftBounds = { times: [0.75, 1.6] };
 
 /** Room between that pace and the ends of the speeds at which a rig works; and how far over its onset a tail kicks. @source adr-0006 */
 export const WINDOW_BANDS = [
-  { id: 'window-leaves-room', when: reeled, from: 1.15, to: 1.8 },
+  { id: 'window-leaves-room', when: reeled, from: 1.05, to: 1.8 },
 ] as const satisfies readonly BandRule[];
 export const KICK_BANDS = [
   { id: 'kick-alive-at-this-pace', when: reeled, from: 1.1, to: 2 },

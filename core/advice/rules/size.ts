@@ -1,4 +1,4 @@
-import { all, always, any } from '../conditions/condition';
+import { all, always, any, not } from '../conditions/condition';
 import {
   aim,
   clearTo,
@@ -28,19 +28,23 @@ export const LENGTH_BANDS = [
   },
   { id: 'length-cold', when: colderThan(50), from: inches(3), to: inches(4.3) },
   { id: 'length-big-fish', when: aim('size'), from: inches(4), to: inches(5.5) },
-  { id: 'length-usual', when: always, from: inches(3.5), to: inches(4.9) },
+  { id: 'length-usual', when: always, from: inches(3.3), to: inches(5.2) },
 ] as const satisfies readonly BandRule[];
 
 export const LENGTH_SHIFTS = [
-  { id: 'length-small-prey', when: all(oneFood, firstFood('minnow')), times: 0.85 },
+  {
+    id: 'length-small-prey',
+    when: all(oneFood, firstFood('minnow'), not(any(mood('inactive'), pressure('high')))),
+    times: 0.85,
+  },
   { id: 'length-murk', when: murkierThan(inches(12)), times: 1.08 },
 ] as const satisfies readonly ShiftRule[];
 
-/** Height over length, wanted only when the food is known. @source craft-practice */
+/** Height over length, wanted only when the food is known, among what dressed lures have: a fifth to a third. @source craft-practice, adr-0036 */
 export const RATIO_BANDS = [
-  { id: 'ratio-panfish', when: firstFood('panfish'), from: 0.22, to: 0.45 },
-  { id: 'ratio-crayfish', when: firstFood('crayfish'), from: 0.16, to: 0.26 },
-  { id: 'ratio-slim', when: foodKnown, from: 0.08, to: 0.18 },
+  { id: 'ratio-panfish', when: firstFood('panfish'), from: 0.25, to: 0.45 },
+  { id: 'ratio-crayfish', when: firstFood('crayfish'), from: 0.19, to: 0.3 },
+  { id: 'ratio-slim', when: foodKnown, from: 0.1, to: 0.265 },
 ] as const satisfies readonly BandRule[];
 
 /** Share of contacts a rig comes back from. @source craft-practice */

@@ -80,6 +80,7 @@ export const SPINNER_CASES: Cases<typeof SPINNER_RULES> = {
     { ...below(60), ...seen(inches(12)) },
     { ...below(60), ...seen(inches(12) - just) },
   ],
+  'hair-is-not-for-blades': [{}, {}],
   'tail-lifts-it-off-the-weed': [
     { ...cover('grass-submerged'), ...warm(60) },
     { ...cover('grass-submerged'), ...below(60) },

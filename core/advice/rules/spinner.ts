@@ -43,7 +43,7 @@ export const SPINNER_RULES = [
   },
   {
     id: 'willow-in-clear-water',
-    when: all(clearTo(feet(4)), atLeastF(60)),
+    when: all(clearTo(feet(4)), any(atLeastF(60), all(wood, atLeastF(48)))),
     target: { blades: WILLOW },
     weight: 1.4,
   },
@@ -63,14 +63,14 @@ export const SPINNER_RULES = [
   },
   {
     id: 'colorado-while-below-60',
-    when: colderThan(60),
+    when: all(colderThan(60), not(all(wood, clearTo(feet(4.5))))),
     school: 'spinner-blades-spring:colorado-below-60',
     target: { blades: COLORADO },
     weight: 1.2,
   },
   {
     id: 'willow-waits-for-warmth',
-    when: colderThan(60),
+    when: all(colderThan(60), not(all(wood, clearTo(feet(4.5))))),
     school: 'spinner-blades-spring:colorado-below-60',
     target: { blades: [...WILLOW, 'tandem'] },
     weight: -0.8,
@@ -135,7 +135,7 @@ export const SPINNER_RULES = [
     id: 'one-small-colorado-under-cloud-and-wind',
     when: all(wind('chop'), not(sky('bright')), clearTo(inches(12))),
     target: { blades: ['single-colorado'], bladeSize: ['2', '3', '4'] },
-    weight: 1.2,
+    weight: 1.8,
   },
   {
     id: 'two-willows-under-a-bright-calm-sky',
@@ -272,6 +272,12 @@ export const SPINNER_RULES = [
     when: any(atLeastF(60), clearTo(inches(12))),
     target: { trailer: [...trailersWith('paddle'), 'swim-worm', 'single-tail-grub', 'twin-tail-grub', 'small-craw'] },
     weight: -0.8,
+  },
+  {
+    id: 'hair-is-not-for-blades',
+    when: always,
+    target: { skirtMaterial: ['hair'] },
+    weight: -2,
   },
   {
     id: 'tail-lifts-it-off-the-weed',

@@ -28,6 +28,10 @@ export const SWIM_CASES: Cases<typeof SWIM_RULES> = {
     { ...HIGH, ...seen(inches(18) - just) },
     { ...HIGH, ...seen(inches(18)) },
   ],
+  'swim-claws-for-crayfish': [
+    { ...HIGH, forage: ['crayfish'] },
+    { ...HIGH, forage: ['shad'] },
+  ],
   'swim-curls-when-bright': [
     { ...HIGH, ...seen(ft(2)) },
     { ...HIGH, visibilityM: ft(2), sky: 'mixed' },
@@ -45,8 +49,8 @@ export const SWIM_CASES: Cases<typeof SWIM_RULES> = {
   'swim-single-tail-subtle': [{ ...HIGH, pressure: 'high' }, HIGH],
   'swim-small-paddle-midwater': [{ band: { fromM: 0.4, toM: 1.1 } }, HIGH],
   'swim-worm-goes-deeper': [
-    { depthM: 6, band: { fromM: ft(5), toM: 3 } },
-    { depthM: 6, band: { fromM: ft(5) - just, toM: 3 } },
+    { depthM: 6, band: { fromM: ft(4), toM: 3 } },
+    { depthM: 6, band: { fromM: ft(4) - just, toM: 3 } },
   ],
   'wide-body-planes-over-weed': [OVER_GRASS, HIGH],
   'swim-bulk-in-murk': [
@@ -54,8 +58,8 @@ export const SWIM_CASES: Cases<typeof SWIM_RULES> = {
     { ...HIGH, ...seen(ft(2)) },
   ],
   'one-weight-wants-a-big-trailer': [
-    { ...HIGH, ...seen(inches(12) - just) },
-    { ...HIGH, ...seen(inches(12) - just), ...school('mud-weight', 'light-high') },
+    { ...HIGH, ...seen(inches(12) - just), aim: 'search' },
+    { ...HIGH, ...seen(inches(12) - just), aim: 'bites' },
   ],
   'rolling-tail-on-the-heaviest': [HIGH, { ...HIGH, ...school('heavy-swim-tail', 'oversize') }],
   'wide-kick-pins-the-skirt': [HIGH, { ...HIGH, ...school('heavy-swim-tail', 'oversize') }],

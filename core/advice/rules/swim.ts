@@ -3,6 +3,7 @@ import { all, always, any, not } from '../conditions/condition';
 import {
   clearTo,
   colderThan,
+  eat,
   mood,
   murkierThan,
   offBottom,
@@ -47,7 +48,7 @@ export const SWIM_RULES = [
   },
   {
     id: 'swim-wants-a-tail-not-legs',
-    when: all(offBottom, clearTo(inches(18)), not(overWeed), not(stems)),
+    when: all(offBottom, clearTo(inches(18)), not(overWeed), not(stems), not(eat('crayfish'))),
     target: { head: SWIM, trailer: ['kick-bug', 'kick-chunk', 'creature'] },
     weight: -1,
   },
@@ -58,10 +59,16 @@ export const SWIM_RULES = [
     weight: 1.6,
   },
   {
+    id: 'swim-claws-for-crayfish',
+    when: all(offBottom, eat('crayfish')),
+    target: { head: SWIM, trailer: ['flapper-craw', 'kick-chunk', 'curl-craw'] },
+    weight: 2.2,
+  },
+  {
     id: 'swim-curls-when-bright',
-    when: all(offBottom, clearTo(feet(2)), sky('bright')),
-    target: { head: SWIM, trailer: ['curl-craw'] },
-    weight: 0.8,
+    when: all(offBottom, clearTo(feet(2)), murkierThan(feet(6)), sky('bright'), not(eat('shad'))),
+    target: { head: SWIM, trailer: ['curl-craw', 'twin-tail-grub'] },
+    weight: 2,
   },
   {
     id: 'swim-big-dark-chunk-in-mud',
@@ -79,7 +86,7 @@ export const SWIM_RULES = [
     id: 'swim-twin-tail-does-both',
     when: offBottom,
     target: { head: SWIM, trailer: ['twin-tail-grub'] },
-    weight: 0.4,
+    weight: 1.1,
   },
   {
     id: 'swim-twin-tail-burned',
@@ -91,7 +98,7 @@ export const SWIM_RULES = [
     id: 'swim-single-tail-subtle',
     when: all(offBottom, any(pressure('high'), mood('inactive'))),
     target: { head: SWIM, trailer: ['single-tail-grub'] },
-    weight: 0.9,
+    weight: 1.8,
   },
   {
     id: 'swim-small-paddle-midwater',
@@ -101,15 +108,15 @@ export const SWIM_RULES = [
   },
   {
     id: 'swim-worm-goes-deeper',
-    when: all(offBottom, wantedFrom(feet(5))),
-    target: { head: SWIM, trailer: ['swim-worm'] },
-    weight: 1.3,
+    when: all(offBottom, wantedFrom(feet(4)), not(eat('crayfish'))),
+    target: { head: SWIM, trailer: ['swim-worm', 'straight-minnow'] },
+    weight: 1.8,
   },
   {
     id: 'wide-body-planes-over-weed',
     when: all(overWeed, wantedHigh),
     target: { head: SWIM, trailer: ['wide-swimmer', 'creature'], orientation: ['flat'] },
-    weight: 1,
+    weight: 2.8,
   },
   {
     id: 'swim-bulk-in-murk',

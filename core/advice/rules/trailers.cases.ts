@@ -9,8 +9,8 @@ export const TRAILER_CASES: Cases<typeof TRAILER_RULES> = {
   ],
   'chunk-for-slow-fish': [{ mood: 'inactive' }, { mood: 'neutral' }],
   'tiny-for-choosy': [
-    { ...seen(ft(4)), mood: 'inactive' },
-    { ...seen(ft(4) - just), mood: 'inactive' },
+    { ...seen(ft(4)), mood: 'inactive', aim: 'bites' },
+    { ...seen(ft(4) - just), mood: 'inactive', aim: 'bites' },
   ],
   'straight-for-small-prey': [{ forage: ['minnow'] }, { forage: ['shad'] }],
   'chunk-while-cold': [below(55), { temperatureC: at(55) }],
@@ -18,6 +18,19 @@ export const TRAILER_CASES: Cases<typeof TRAILER_RULES> = {
   'claws-as-it-warms': [
     { season: 'prespawn', temperatureC: at(60) },
     { season: 'prespawn', ...below(60) },
+  ],
+  'claws-over-stone': [
+    { ...cover('rock'), temperatureC: at(54) },
+    { ...cover('rock'), ...below(54) },
+  ],
+  'one-tail-wanders-among-sticks': [cover('laydown', 'medium'), cover('laydown', 'sparse')],
+  'chunk-drops-into-muddy-wood': [
+    { ...cover('laydown', 'thick'), ...seen(inches(10) - just) },
+    { ...cover('laydown', 'thick'), ...seen(inches(10)) },
+  ],
+  'still-bug-beside-bright-wood': [
+    { ...cover('laydown'), ...seen(ft(2)) },
+    { ...cover('laydown'), ...seen(ft(2) - just) },
   ],
   'claws-brake-the-fall': [
     { aim: 'saturate', temperatureC: at(50) },
@@ -27,6 +40,12 @@ export const TRAILER_CASES: Cases<typeof TRAILER_RULES> = {
   'bug-for-every-day': [seen(inches(12)), seen(inches(12) - just)],
   'movers-in-shallow-murk': [seen(inches(18) - just), seen(inches(18))],
   'twin-tail-on-small-football': [cover('rock'), { ...cover('rock'), ...HIGH }],
+  'soft-twin-tail-on-clear-cold-stone': [
+    { ...cover('rock'), ...seen(ft(7)), ...below(60) },
+    { ...cover('rock'), ...seen(ft(7) - just), ...below(60) },
+  ],
+  'worm-is-no-football-trailer': [{}, HIGH],
+  'full-craw-behind-a-flipping-head': [{ mood: 'neutral' }, { mood: 'inactive' }],
   'softest-in-the-cold': [below(50), { temperatureC: at(50) }],
   'tough-plastic-dies-cold': [below(50), { temperatureC: at(50) }],
   'stiff-is-dead-not-still': [below(48), { temperatureC: at(48) }],

@@ -18,12 +18,15 @@ import {
   onBottom,
   oneFood,
   pressure,
+  overWeed,
   roofed,
   season,
+  sky,
   stems,
   stone,
   wantedHigh,
   weed,
+  wood,
 } from '../conditions/of-water';
 import { lengthMFromFt, lengthMFromIn } from '../../units/units';
 import type { PreferRule } from './rule';
@@ -36,7 +39,7 @@ export const TRAILER_RULES = [
   { id: 'trailer-makes-the-action', when: always, target: { trailer: ['none'] }, weight: -3 },
   {
     id: 'lively-for-feeding-fish',
-    when: all(mood('active'), atLeastF(50)),
+    when: all(onBottom, mood('active'), atLeastF(50)),
     target: { trailer: ['twin-tail-grub', 'flapper-craw'] },
     weight: 1,
   },
@@ -48,19 +51,24 @@ export const TRAILER_RULES = [
   },
   {
     id: 'tiny-for-choosy',
-    when: all(clearTo(feet(4)), any(mood('inactive'), pressure('high'))),
+    when: all(
+      onBottom,
+      clearTo(feet(4)),
+      any(all(mood('inactive'), not(aim('size'))), pressure('high')),
+      not(mood('active')),
+    ),
     target: { trailer: ['small-craw', 'finesse-worm', 'stick-worm'] },
     weight: 1.6,
   },
   {
     id: 'straight-for-small-prey',
-    when: all(oneFood, firstFood('minnow')),
+    when: all(oneFood, firstFood('minnow'), not(mood('active'))),
     target: { trailer: ['straight-minnow', 'finesse-worm', 'stick-worm'] },
-    weight: 1.8,
+    weight: 2.2,
   },
   {
     id: 'chunk-while-cold',
-    when: all(onBottom, colderThan(55)),
+    when: all(onBottom, colderThan(55), murkierThan(feet(7))),
     school: 'cold-brake:still-chunk',
     target: { trailer: ['chunk'] },
     weight: 1.9,
@@ -77,6 +85,36 @@ export const TRAILER_RULES = [
     when: all(atLeastF(60), any(season('prespawn'), season('spawn'), season('postspawn'))),
     target: { trailer: ['flapper-craw'] },
     weight: 0.8,
+  },
+  {
+    id: 'claws-over-stone',
+    when: all(onBottom, stone, not(weed), atLeastF(54), murkierThan(feet(6)), not(mood('inactive'))),
+    target: { trailer: ['flapper-craw'] },
+    weight: 1.4,
+  },
+  {
+    id: 'one-tail-wanders-among-sticks',
+    when: all(onBottom, wood, coverAtLeast('medium')),
+    target: { trailer: ['single-tail-grub'] },
+    weight: -1.5,
+  },
+  {
+    id: 'chunk-drops-into-muddy-wood',
+    when: all(onBottom, wood, coverAtLeast('thick'), murkierThan(inches(10))),
+    target: { trailer: ['chunk'] },
+    weight: 1.2,
+  },
+  {
+    id: 'still-bug-beside-bright-wood',
+    when: all(onBottom, wood, sky('bright'), clearTo(feet(2))),
+    target: { trailer: ['flat-bug'] },
+    weight: 0.7,
+  },
+  {
+    id: 'full-craw-behind-a-flipping-head',
+    when: all(onBottom, inCover, not(mood('inactive'))),
+    target: { head: ['flipping'], trailer: ['flapper-craw'], trailerSize: ['3 3/4', '4 1/4'] },
+    weight: 1.6,
   },
   {
     id: 'claws-brake-the-fall',
@@ -107,13 +145,25 @@ export const TRAILER_RULES = [
     id: 'twin-tail-on-small-football',
     when: all(stone, onBottom),
     target: { head: ['football'], finesse: [true], trailer: ['twin-tail-grub'] },
-    weight: 0.9,
+    weight: 1.1,
+  },
+  {
+    id: 'soft-twin-tail-on-clear-cold-stone',
+    when: all(stone, onBottom, clearTo(feet(7)), colderThan(60)),
+    target: { head: ['football'], trailer: ['twin-tail-grub'] },
+    weight: 1.6,
+  },
+  {
+    id: 'worm-is-no-football-trailer',
+    when: all(onBottom, not(firstFood('minnow'))),
+    target: { head: ['football'], trailer: ['finesse-worm', 'stick-worm'] },
+    weight: -0.5,
   },
   {
     id: 'softest-in-the-cold',
     when: colderThan(50),
     target: { trailer: ['twin-tail-grub', 'single-tail-grub', 'curl-craw'], softness: ['soft'] },
-    weight: 0.7,
+    weight: 1.4,
   },
   {
     id: 'tough-plastic-dies-cold',
@@ -174,7 +224,7 @@ export const TRAILER_RULES = [
   },
   {
     id: 'legs-wrap-branches',
-    when: all(any(weed, coverOf('brush'), coverOf('flooded-bush')), coverAtLeast('medium')),
+    when: all(not(overWeed), any(weed, coverOf('brush'), coverOf('flooded-bush')), coverAtLeast('medium')),
     target: { trailer: trailersWith('wraps') },
     weight: -0.8,
   },

@@ -38,17 +38,28 @@ export const VIBRATING_CASES: Cases<typeof VIBRATING_RULES> = {
     { ...OPEN, ...warm(60), mood: 'active', ...seen(inches(12) - just) },
     { ...OPEN, ...warm(60), mood: 'active', ...seen(inches(12)) },
   ],
+  'small-is-lost-in-mud': [seen(inches(11) - just), seen(inches(11))],
+  'boot-tail-swings-in-the-heat': [
+    { ...OPEN, ...warm(77), ...seen(ft(2)) },
+    { ...OPEN, ...below(77), ...seen(ft(2)) },
+  ],
   'legs-kill-the-hunting': [school('vibrating-kicker', 'never'), {}],
-  'legs-spoil-it-while-they-see': [seen(inches(6)), seen(inches(6) - just)],
-  'claws-hold-it-in-place-in-mud': [seen(inches(6) - just), seen(inches(6))],
+  'legs-spoil-it-while-they-see': [
+    { ...OPEN, ...seen(inches(6)) },
+    { ...OPEN, ...seen(inches(6) - just) },
+  ],
+  'claws-hold-it-in-place-in-mud': [
+    { ...OPEN, ...seen(inches(6) - just) },
+    { ...OPEN, ...seen(inches(6)) },
+  ],
   'big-arms-for-big-fish-in-mud': [
     { ...seen(inches(6) - just), aim: 'size' },
     { ...seen(inches(6) - just), aim: 'bites' },
   ],
   'two-legs-keep-it-upright-on-stems': [cover('pads'), cover('rock')],
   'flat-legs-look-like-panfish': [
-    { forage: ['panfish'], ...school('vibrating-kicker', 'stems-and-panfish') },
     { forage: ['panfish'] },
+    { forage: ['panfish'], ...school('vibrating-kicker', 'mud-only') },
   ],
   'one-tail-turns-over-on-stems': [cover('reeds'), cover('rock')],
   'tiny-plastic-runs-wild': [{}, {}],
@@ -65,8 +76,14 @@ export const VIBRATING_CASES: Cases<typeof VIBRATING_RULES> = {
     { ...OPEN, ...DEEP_BAND },
     { ...OPEN, ...NOT_SO_DEEP },
   ],
-  'grub-when-nothing-is-known': [seen(ft(2) - just), seen(ft(2))],
-  'compact-plate-where-they-look': [seen(ft(4)), seen(ft(4) - just)],
+  'grub-when-nothing-is-known': [
+    { ...seen(ft(3) - just), aim: 'bites' },
+    { ...seen(ft(3)), aim: 'bites' },
+  ],
+  'compact-plate-where-they-look': [
+    { ...seen(inches(16)), pressure: 'high' },
+    { ...seen(inches(16)), pressure: 'low' },
+  ],
   'compact-plate-small-trailer': [{}, {}],
   'compact-plate-swamped': [{}, {}],
   'compact-with-cut-claws-as-it-warms': [
@@ -92,12 +109,16 @@ export const VIBRATING_CASES: Cases<typeof VIBRATING_RULES> = {
   ],
   'subtle-plate-ribbed-tail-upside-down': [OPEN, OPEN],
   'ribbed-tail-upright-hampers-it': [{}, {}],
-  'standard-plate-for-most': [seen(ft(4) - just), seen(ft(4))],
+  'standard-plate-for-most': [
+    { ...seen(ft(4)), pressure: 'low' },
+    { ...seen(ft(4)), pressure: 'high' },
+  ],
   'direct-link-sheds-weed': [cover('pads'), cover('rock')],
   'direct-link-every-day': [{}, {}],
   'linked-plate-gathers-weed': [cover('pads'), cover('brush')],
   'linked-plate-in-open-water': [OPEN, cover('brush')],
   'tough-plastic-stays-on-the-plate': [warm(60), below(60)],
   'soft-plastic-still-wags-in-the-cold': [below(55), warm(55)],
+  'hair-is-not-for-plates': [{}, {}],
   'plate-takes-no-chunk': [{}, {}],
 };

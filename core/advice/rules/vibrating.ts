@@ -86,11 +86,23 @@ export const VIBRATING_RULES = [
     weight: 0.8,
   },
   {
+    id: 'small-is-lost-in-mud',
+    when: murkierThan(inches(11)),
+    target: { trailerSize: ['2 1/4', '2 3/4'] },
+    weight: -0.8,
+  },
+  {
+    id: 'boot-tail-swings-in-the-heat',
+    when: all(atLeastF(77), clearTo(inches(14))),
+    target: { trailer: trailersWith('boot'), trailerSize: LARGE },
+    weight: 2.4,
+  },
+  {
     id: 'legs-kill-the-hunting',
     when: always,
     school: 'vibrating-kicker:never',
     target: { trailer: trailersWith('legs') },
-    weight: -2,
+    weight: -6,
   },
   {
     id: 'legs-spoil-it-while-they-see',
@@ -108,10 +120,9 @@ export const VIBRATING_RULES = [
   },
   {
     id: 'big-arms-for-big-fish-in-mud',
-    when: all(murkierThan(NO_SIGHT_M), aim('size')),
-    school: 'vibrating-kicker:mud-only',
-    target: { trailer: ['flapper-craw', 'creature'], trailerSize: LARGE },
-    weight: 0.5,
+    when: all(murkierThan(inches(11)), aim('size')),
+    target: { trailer: ['flapper-craw', 'creature', 'kick-bug'] },
+    weight: 3.2,
   },
   {
     id: 'two-legs-keep-it-upright-on-stems',
@@ -124,7 +135,7 @@ export const VIBRATING_RULES = [
     id: 'flat-legs-look-like-panfish',
     when: eat('panfish'),
     school: 'vibrating-kicker:stems-and-panfish',
-    target: { trailer: ['kick-bug', 'creature', 'wide-swimmer'] },
+    target: { trailer: ['kick-bug', 'wide-swimmer'] },
     weight: 2.4,
   },
   {
@@ -148,9 +159,9 @@ export const VIBRATING_RULES = [
   },
   {
     id: 'stick-worm-for-fish-about-to-spawn',
-    when: all(any(season('prespawn'), season('spawn')), murkierThan(feet(2))),
+    when: all(any(season('prespawn'), season('spawn')), murkierThan(feet(2)), clearTo(inches(12))),
     target: { trailer: ['stick-worm'] },
-    weight: 0.8,
+    weight: 1.8,
   },
   {
     id: 'long-slim-swimmer-for-shad',
@@ -178,13 +189,13 @@ export const VIBRATING_RULES = [
   },
   {
     id: 'grub-when-nothing-is-known',
-    when: all(not(foodKnown), clearTo(inches(12)), murkierThan(feet(2))),
-    target: { trailer: trailersWith('grub') },
-    weight: 0.7,
+    when: all(not(foodKnown), not(aim('size')), not(season('spawn')), clearTo(inches(16)), murkierThan(feet(3))),
+    target: { trailer: ['single-tail-grub', 'twin-tail-grub'] },
+    weight: 2.4,
   },
   {
     id: 'compact-plate-where-they-look',
-    when: any(clearTo(feet(4)), all(pressure('high'), clearTo(inches(16))), QUIET),
+    when: any(all(pressure('high'), clearTo(inches(16))), QUIET),
     target: { plate: ['compact'] },
     weight: 1.2,
   },
@@ -228,7 +239,7 @@ export const VIBRATING_RULES = [
     id: 'compact-plate-lost-in-mud',
     when: all(murkierThan(inches(16)), not(pressure('high'))),
     target: { plate: ['compact'] },
-    weight: -1.2,
+    weight: -2,
   },
   {
     id: 'large-plate-on-a-light-head',
@@ -268,7 +279,7 @@ export const VIBRATING_RULES = [
   },
   {
     id: 'standard-plate-for-most',
-    when: all(murkierThan(feet(4)), clearTo(inches(10)), not(QUIET)),
+    when: all(any(murkierThan(feet(4)), pressure('low')), clearTo(inches(10)), not(QUIET)),
     target: { plate: ['standard'] },
     weight: 0.6,
   },
@@ -302,6 +313,12 @@ export const VIBRATING_RULES = [
     when: colderThan(55),
     target: { softness: ['soft'] },
     weight: 0.5,
+  },
+  {
+    id: 'hair-is-not-for-plates',
+    when: always,
+    target: { skirtMaterial: ['hair'] },
+    weight: -2,
   },
   {
     id: 'plate-takes-no-chunk',

@@ -9,7 +9,6 @@ import {
   OPEN,
   HIGH,
   OVER_GRASS,
-  school,
   type Cases,
 } from '../../testing/fixtures/case-waters';
 import type { PLATE_WEIGHTS, SPINNER_WEIGHTS } from './reeled-weights';
@@ -23,13 +22,17 @@ export const WEIGHT_CASES: Cases<readonly OfJigs[] | typeof WEIGHT_SHIFTS> = {
     { ...HIGH, forage: ['minnow'] },
     { ...HIGH, forage: ['shad'] },
   ],
+  'weight-swim-smaller-bass': [
+    { ...HIGH, ...seen(ft(3)), species: 'spotted' },
+    { ...HIGH, ...seen(ft(3)), species: 'largemouth' },
+  ],
   'weight-swim-mud-light': [
-    { ...HIGH, ...seen(inches(12) - just), ...school('mud-weight', 'light-high') },
-    { ...HIGH, ...seen(inches(12) - just) },
+    { ...HIGH, ...seen(inches(12) - just), aim: 'bites' },
+    { ...HIGH, ...seen(inches(12) - just), aim: 'search' },
   ],
   'weight-swim-mud-one': [
-    { ...HIGH, ...seen(inches(12) - just) },
-    { ...HIGH, ...seen(inches(12)) },
+    { ...HIGH, ...seen(inches(12) - just), aim: 'search' },
+    { ...HIGH, ...seen(inches(14)), aim: 'search' },
   ],
   'weight-swim-deep': [
     { depthM: 8, band: { fromM: 1, toM: ft(12) } },
@@ -60,6 +63,10 @@ export const WEIGHT_CASES: Cases<readonly OfJigs[] | typeof WEIGHT_SHIFTS> = {
   'weight-deep': [
     { ...OPEN, depthM: ft(15) },
     { ...OPEN, depthM: ft(15) - just },
+  ],
+  'weight-sparse-and-watched': [
+    { ...seen(ft(4)), pressure: 'high', depthM: 2, ...cover('rock', 'sparse') },
+    { ...seen(ft(4)), pressure: 'high', depthM: 2, ...cover('rock', 'medium') },
   ],
   'weight-into-weed': [cover('reeds'), cover('dock')],
   'weight-mild-shallow-cover': [

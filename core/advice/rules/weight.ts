@@ -6,6 +6,7 @@ import {
   clearTo,
   colderThan,
   coverAtLeast,
+  coverAtMost,
   coverOf,
   firstFood,
   forFamily,
@@ -18,8 +19,11 @@ import {
   onBottom,
   oneFood,
   overWeed,
+  pressure,
   season,
+  species,
   wantedFrom,
+  wantedHigh,
   wantedTo,
   weed,
 } from '../conditions/of-water';
@@ -36,10 +40,10 @@ export const WEIGHT_BANDS = [
   ...SPINNER_WEIGHTS,
   {
     id: 'weight-over-weed',
-    when: all(weed, offBottom),
+    when: all(weed, offBottom, wantedHigh),
     school: 'grass-weight:float-over',
     from: oz(3 / 16),
-    to: oz(5 / 16),
+    to: oz(3 / 8),
   },
   {
     id: 'weight-swim-small-prey',
@@ -48,15 +52,21 @@ export const WEIGHT_BANDS = [
     to: oz(5 / 16),
   },
   {
+    id: 'weight-swim-smaller-bass',
+    when: all(offBottom, not(species('largemouth')), clearTo(feet(3)), not(wantedTo(feet(6)))),
+    from: oz(3 / 16),
+    to: oz(5 / 16),
+  },
+  {
     id: 'weight-swim-mud-light',
-    when: all(offBottom, murkierThan(lengthMFromIn(12))),
+    when: all(offBottom, murkierThan(lengthMFromIn(14))),
     school: 'mud-weight:light-high',
     from: oz(1 / 8),
     to: oz(1 / 4),
   },
   {
     id: 'weight-swim-mud-one',
-    when: all(offBottom, murkierThan(lengthMFromIn(12))),
+    when: all(offBottom, murkierThan(lengthMFromIn(14))),
     school: 'mud-weight:one-weight-big-trailer',
     from: oz(5 / 16),
     to: oz(7 / 16),
@@ -95,6 +105,12 @@ export const WEIGHT_BANDS = [
   },
   { id: 'weight-very-deep', when: all(onBottom, asDeepAs(feet(25))), from: oz(3 / 4), to: oz(1.25) },
   { id: 'weight-deep', when: all(onBottom, asDeepAs(feet(15))), from: oz(5 / 8), to: oz(1) },
+  {
+    id: 'weight-sparse-and-watched',
+    when: all(onBottom, clearTo(feet(4)), pressure('high'), coverAtMost('sparse'), noDeeperThan(feet(10))),
+    from: oz(3 / 16),
+    to: oz(5 / 16),
+  },
   { id: 'weight-into-weed', when: any(weed, coverOf('brush')), from: oz(7 / 16), to: oz(3 / 4) },
   {
     id: 'weight-mild-shallow-cover',
@@ -113,7 +129,7 @@ export const WEIGHT_SHIFTS = [
   { id: 'weight-slow-hand', when: bottomJig, times: 0.75, school: 'weight:slow-hand' },
   { id: 'weight-below-65', when: all(bottomJig, colderThan(65), atLeastF(55)), times: 0.9 },
   { id: 'weight-no-reaction', when: all(bottomJig, mood('inactive')), times: 0.85 },
-  { id: 'weight-mud', when: all(bottomJig, murkierThan(lengthMFromIn(6))), times: 0.85 },
+  { id: 'weight-mud', when: all(bottomJig, murkierThan(lengthMFromIn(6))), times: 0.75 },
   { id: 'weight-very-clear', when: all(bottomJig, clearTo(feet(8))), times: 0.85 },
   { id: 'weight-hurry', when: all(bottomJig, aim('search')), times: 1.1 },
 ] as const satisfies readonly ShiftRule[];

@@ -28,3 +28,11 @@ export const IN_HAND_REACHES = 2;
 
 /** Inside its band a rig in the middle is worth a little more than one at the edge, so that ties fall sensibly. @source adr-0006 */
 export const MIDDLE_BONUS = 0.06;
+
+/**
+ * Points a rig loses where it leaves a band, whatever the want weighs: a band that is shown is a band that counts. Wants that weigh less than the
+ * least lose as much of themselves.
+ * @source adr-0036
+ */
+export const LOST_OUTSIDE = 0.4;
+export const LEAST_WEIGHT = 1;

@@ -68,6 +68,9 @@ export interface Ranked {
  */
 export const USUAL_BEST: Readonly<Record<Family, number>> = { skirted: 0.67, vibrating: 0.73, spinner: 0.76 };
 
+/** What a share of its best possible is worth beside other families. */
+export const familyWorth = (family: Family, suits: number): number => (suits * USUAL_BEST.skirted) / USUAL_BEST[family];
+
 /** Bounds that are kept: more would cost more time to hold than to find again. */
 const KEPT_BOUNDS = 300_000;
 
@@ -122,7 +125,7 @@ export function fieldOf(water: Water, box: Box, suits: FamilySuits, like?: Field
     judge: judgeOf(space, compiled),
     reach: physics.reach,
     numbersOf: physics.numbersOf,
-    worth: (suits.worth * USUAL_BEST.skirted) / USUAL_BEST[family],
+    worth: familyWorth(family, suits.worth),
     pairs: space.heads.length * space.trailers.length,
   };
 }

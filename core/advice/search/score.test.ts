@@ -28,8 +28,11 @@ const rule = (weight: number, target: SpokenRule['target']): SpokenRule => ({
   holds: true,
 });
 
+/** what is left, just outside, of a want of three points */
+const THREE = 1 - 0.4 / 3;
+
 describe('how well a number answers a want', () => {
-  test('on a scale of steps: 1 in the middle, a little less on its ends, exp(-1) of that one reach outside', () => {
+  test('on a scale of steps: 1 in the middle, a little less on its ends, a step outside them, and exp(-1) of that one reach further', () => {
     const push = want('push', 40, 60);
     expect(fit(push, 50)).toBe(1);
     expect(fit(push, 45)).toBeCloseTo(0.97, 12);
@@ -37,25 +40,28 @@ describe('how well a number answers a want', () => {
       '0.940000000000',
       '0.940000000000',
     ]);
-    expect(fit(push, 60 + 16)).toBeCloseTo(0.94 * Math.exp(-1), 12);
-    expect(fit(push, 40 - 32)).toBeCloseTo(0.94 * Math.exp(-4), 12);
+    expect(fit(push, 60 + 16)).toBeCloseTo(0.8 * 0.94 * Math.exp(-1), 12);
+    expect(fit(push, 40 - 32)).toBeCloseTo(0.8 * 0.94 * Math.exp(-4), 12);
+    // just outside it loses 0.4 points of its 2, on what reads as the end it does not
+    expect(fit(push, 60.49)).toBeCloseTo(0.94, 12);
+    expect(fit(push, 60.51)).toBeCloseTo(0.8 * 0.94 * Math.exp(-((0.51 / 16) ** 2)), 12);
   });
   test('on a scale of factors the same factor counts the same on both sides', () => {
     const fall = want('fall', 0.4, 0.9);
     expect(fit(fall, 0.6)).toBeCloseTo(1, 12);
     expect(fit(fall, 0.4)).toBeCloseTo(0.94, 12);
-    expect(fit(fall, 0.4 / 1.3)).toBeCloseTo(0.94 * Math.exp(-1), 12);
-    expect(fit(fall, 0.9 * 1.3)).toBeCloseTo(0.94 * Math.exp(-1), 12);
+    expect(fit(fall, 0.4 / 1.3)).toBeCloseTo(THREE * 0.94 * Math.exp(-1), 12);
+    expect(fit(fall, 0.9 * 1.3)).toBeCloseTo(THREE * 0.94 * Math.exp(-1), 12);
     expect(fit(fall, 0)).toBeCloseTo(0, 12);
   });
   test('a band of one value is met by just that', () => {
     expect(fit(want('push', 50, 50), 50)).toBe(1);
-    expect(fit(want('push', 50, 50), 66)).toBeCloseTo(0.94 * Math.exp(-1), 12);
+    expect(fit(want('push', 50, 50), 66)).toBeCloseTo(0.8 * 0.94 * Math.exp(-1), 12);
   });
   test('in hand it reaches twice as far, and is worth the same inside', () => {
     const mine = want('push', 40, 60, { inHand: null });
     expect(fit(mine, 45)).toBe(fit(want('push', 40, 60), 45));
-    expect(fit(mine, 60 + 32)).toBeCloseTo(0.94 * Math.exp(-1), 12);
+    expect(fit(mine, 60 + 32)).toBeCloseTo(0.8 * 0.94 * Math.exp(-1), 12);
   });
   test('so much or more: nothing is too much, and at the start of the band it is nearly all there', () => {
     const snag = want('snag', 0.6, 1);
@@ -63,7 +69,7 @@ describe('how well a number answers a want', () => {
     expect(fit(want('kick', 1.1, 2), 40)).toBe(1);
     expect(fit(want('kick', 0.2, 3), 0.2)).toBeCloseTo(0.94, 12);
     // outside it is told by the way to the middle, as for the others
-    expect(fit(snag, 0.45)).toBeCloseTo(0.94 * Math.exp(-1), 12);
+    expect(fit(snag, 0.45)).toBeCloseTo(THREE * 0.94 * Math.exp(-1), 12);
   });
   test('it lies in its band on both ends, and beyond them only where so much or more is asked', () => {
     for (const id of WANT_IDS) {
@@ -105,11 +111,11 @@ describe('what a rig collects', () => {
     const { exact, most } = wantScorer(compiled.wants);
     expect(most(reach)).toBeCloseTo(2 * 0.94 + 3, 12);
     expect(most({ ...reach, push: [45, 80] })).toBeCloseTo(2 + 3, 12);
-    expect(most({ ...reach, push: [76, 90] })).toBeCloseTo(2 * 0.94 * Math.exp(-1) + 3, 12);
+    expect(most({ ...reach, push: [76, 90] })).toBeCloseTo(2 * 0.8 * 0.94 * Math.exp(-1) + 3, 12);
     const row = new Float64Array(WANT_IDS.length);
     row[WANT_IDS.indexOf('push')] = 76;
     row[WANT_IDS.indexOf('fall')] = 0.4;
-    expect(exact(row)).toBeCloseTo(2 * 0.94 * Math.exp(-1) + 3 * 0.94, 12);
+    expect(exact(row)).toBeCloseTo(2 * 0.8 * 0.94 * Math.exp(-1) + 3 * 0.94, 12);
   });
   test('a running depth is looked up only where it can still matter', () => {
     const { most } = wantScorer([want('push', 40, 60), want('run', 1, 2)]);
@@ -124,7 +130,7 @@ describe('what a rig collects', () => {
     };
     expect(most(own, 5.01)).toBeCloseTo(2 + 3, 12);
     expect(asked).toBe(0);
-    expect(most(own, 5)).toBeCloseTo(2 + 3 * 0.94 * Math.exp(-(((1 - 0.5) / 0.3) ** 2)), 12);
+    expect(most(own, 5)).toBeCloseTo(2 + 3 * THREE * 0.94 * Math.exp(-(((1 - 0.5) / 0.3) ** 2)), 12);
     expect(asked).toBe(1);
   });
 });

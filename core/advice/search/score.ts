@@ -13,7 +13,7 @@ import type { Has, HasRow } from '../measures/rig-measures';
 import { AT_LEAST, WANT_IDS, type PreferRule, type WantId } from '../rules/rule';
 import type { HeadClass, SkirtClass, TrailerClass } from '../candidates/candidate-classes';
 import type { CompiledWater, Want } from '../rules/wants';
-import { IN_HAND_REACHES, MIDDLE_BONUS, WANT_WEIGHTS } from '../rules/weights';
+import { IN_HAND_REACHES, LEAST_WEIGHT, LOST_OUTSIDE, MIDDLE_BONUS, WANT_WEIGHTS } from '../rules/weights';
 
 /**
  * How well a number answers a want: 1 in the middle of its band, a little less at the edges, falling off outside. Prepared
@@ -27,16 +27,22 @@ export function fitter(want: Want): (value: number) => number {
   const [from, to] = [place(want.from), place(want.to)];
   const half = (to - from) / 2;
   const middle = (from + to) / 2;
-  const beyond = (off: number): number => (1 - MIDDLE_BONUS) * Math.exp(-(((off - half) / reach) ** 2));
+  const outside = 1 - LOST_OUTSIDE / Math.max(LEAST_WEIGHT, want.weight);
+  const beyond = (off: number): number => outside * (1 - MIDDLE_BONUS) * Math.exp(-(((off - half) / reach) ** 2));
+  // what people read as the edge is inside
+  const { grain } = WANT_SCALES[want.id];
+  const isInside = (value: number): boolean => value >= want.from - grain && value <= want.to + grain;
   if (AT_LEAST.has(want.id)) {
     return (value) =>
-      value >= want.from
+      value >= want.from - grain
         ? 1 - MIDDLE_BONUS * Math.min(1, Math.max(0, want.to - value))
         : beyond(Math.abs(place(value) - middle));
   }
   return (value) => {
     const off = Math.abs(place(value) - middle);
-    return off <= half ? 1 - (half > 0 ? (MIDDLE_BONUS * off) / half : 0) : beyond(off);
+    return off <= half || isInside(value)
+      ? 1 - MIDDLE_BONUS * (half > 0 ? Math.min(1, off / half) : 0)
+      : beyond(Math.max(off, half));
   };
 }
 

@@ -53,6 +53,7 @@ export const HANDLING_TEXT: Readonly<Record<HandlingId, string>> = {
   'another-lure-for-short-strikes': 'None: if they strike short, tie on something slower and softer.',
   'no-second-hook-rolled-slowly': 'None: this slow they have time to take all of it.',
   'treble-for-a-wake': 'A 2/0 treble: so fast and high they come from every side.',
+  'treble-for-smallmouth-in-the-open': 'Smallmouth in open water roll on it: a treble behind catches those that miss.',
   'second-hook-point-down-for-risers':
     'A small stiff single, point down: they rise to it from below, and nothing is near to hang on.',
   'second-hook-small-stiff-point-up': 'A small stiff single, point up; stiffness counts, not gap.',
@@ -93,19 +94,22 @@ export const HANDLING_TEXT: Readonly<Record<HandlingId, string>> = {
 
   'stroke-it-under-the-rod': 'Lift it hard, let it fall straight, and again.',
   'creep-the-swim-jig': 'Let it sink and crawl it as slowly as you can bear, into rock, docks and wood.',
-  'shake-it-all-the-way': 'Rod up at once, then shake all the way back, harder past each edge.',
+  'shake-it-all-the-way': 'Rod up at once, then reel it back shaking all the way, harder past each edge.',
   'steady-since-the-tail-fits': 'Let it sink and reel steadily at a medium pace: tail and head fit, and do the rest.',
   'pull-over-weed-let-it-drop': 'Pull it over the weed and let it drop back in.',
+  'pitch-and-hop-it-hard':
+    'Pitch close, let it fall straight, hop it hard where it lies, so that it is felt first and seen second; reel in, next.',
   'hop-it-so-that-they-feel-it': 'Hop it hard: felt first, seen second.',
   'drag-the-wide-head': 'Cast far and drag it slowly, with rests.',
   'pitch-shake-and-on': 'Pitch close, let it fall straight, shake it a few times, reel in, next.',
   'crawl-and-hop': 'Let it fall, hop it a little, crawl it on.',
   'roll-the-plate-slowly': 'Roll it slowly and evenly.',
   'burn-stop-and-let-it-dart': 'Burn it, stop dead for half a second, let it dart.',
-  'roll-the-blades-along-the-bottom': 'Let it sink and reel just enough to lift it: blades barely turning.',
+  'roll-the-blades-along-the-bottom':
+    'Let it sink and slow-roll it: reel just enough to lift it, blades barely turning.',
   'burn-the-blades-bulging': 'Burn it just under the surface: bulging, not breaking.',
-  'bump-then-half-a-second': 'Run it into everything, and rest half a second once it is clear.',
-  'bump-reel-on-then-snap': 'Run it into things and reel on; no bite, then snap the rod.',
+  'bump-then-half-a-second': 'Bump it into everything, and rest half a second once it is clear.',
+  'bump-reel-on-then-snap': 'Bump it into things and reel on; no bite, then snap the rod.',
   'bump-and-keep-coming': 'Creep into things and keep coming: the bump itself opens the skirt.',
   'steady-blades-in-the-open': 'A steady, medium reel.',
 

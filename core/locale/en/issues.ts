@@ -113,7 +113,8 @@ const WORDING: Readonly<Record<IssueCode, Wording>> = {
   'worker-missing': ({ got }) =>
     `${got} could not be started: the part of the app it runs on is not to be had. Reload the page; what you entered is kept.`,
   'our-fault': ({ got }) => `Something went wrong here, which is our own fault (${got}). What you entered is kept.`,
-  'never-moves': () => 'never moves the lure: no step reels, shakes or lifts. Add a step that does.',
+  'never-moves': () => 'never moves the lure: no step reels, shakes, drags or lifts. Add a step that does.',
+  'cast-not-first': () => 'is a cast in the middle of a retrieve. Put the pitch or the skip first, or take it out.',
   'cast-too-short': ({ got, limit }) =>
     `a cast of ${got} m is shorter than the ${limit} m needed from a tip this high. Cast further or lower the tip.`,
   'not-downwards': ({ got }) =>

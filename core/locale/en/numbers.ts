@@ -62,7 +62,7 @@ export const WANT_NUMBER: Readonly<Record<WantId, NumberText>> = {
 };
 
 export const SCORE_NUMBER: NumberText = {
-  says: 'Of all that this water asks, each want by its weight, the share the rig answers, with what the rules about it add and take. It runs from 0 to 100.',
+  says: 'What the rig collects here, of what the best rig of every kind and size collects: each want by its weight, what the rules of the craft add and take, and what its faults take. It runs from 0 to 100.',
   low: 'answers nothing',
-  high: 'answers everything',
+  high: 'no rig does better',
 };

@@ -14,6 +14,12 @@ export const shake = (hz: string | number, speed: string | number, step: string 
   `shake ${hz} times a second at ${speed}${step}`;
 export const restOnTightLine = (seconds: string | number): string => `rest ${seconds} on a tight line`;
 export const letItFall = (seconds: string | number): string => `let it fall ${seconds}`;
+export const pitchIt = (cast: string): string => `pitch it ${cast} out`;
+export const skipIt = (cast: string): string => `skip it ${cast} in`;
+export const dragIt = (depth: string, time: string): string => `drag it ${depth} in ${time}`;
+export const hopIt = (depth: string, time: string): string => `hop it ${depth}, rest ${time}`;
+export const strokeIt = (depth: string, time: string): string => `stroke it ${depth} up, let it fall, rest ${time}`;
+export const timesOver = (step: string, times: number): string => `${times} times: ${step}`;
 export const liftAndDrop = (depth: string | number): string => `lift it ${depth} and let it drop`;
 export const planOf = (
   capital: string | number,

@@ -45,6 +45,8 @@ export const VIBRATING_TEXT: Lines<typeof VIBRATING_RULES> = {
   'minnow-where-they-eat-minnows': 'They eat small fish: a straight minnow is one.',
   'boot-tail-steadies-it-in-colour':
     'Coloured or cold: a boot-tail slows it, pushes water and keeps it on a line they can hit.',
+  'small-is-lost-in-mud': 'In mud a small body is passed by.',
+  'boot-tail-swings-in-the-heat': 'Hot water: a long boot tail swings wide, and they come for it.',
   'narrow-tails-after-the-cold': 'Cold or sulking fish: smaller, and a narrow wiggle.',
   'dead-straight-in-the-cold': 'In the cold nothing behind the plate should move.',
   'wide-thump-for-warm-mud': 'Warm, feeding and muddy: a larger tail with a wide thump.',
@@ -87,6 +89,7 @@ export const VIBRATING_TEXT: Lines<typeof VIBRATING_RULES> = {
   'linked-plate-in-open-water': 'In open water a loose link does no harm.',
   'tough-plastic-stays-on-the-plate': 'Tough plastic stays on.',
   'soft-plastic-still-wags-in-the-cold': 'Soft plastic still wags in the cold.',
+  'hair-is-not-for-plates': 'Hair behind a plate mats and stops pulsing.',
   'plate-takes-no-chunk': 'What hangs behind a plate should be round and long enough to hold it.',
 };
 
@@ -131,6 +134,7 @@ export const SPINNER_TEXT: Lines<typeof SPINNER_RULES> = {
   'bulk-turns-it-over': 'Bulk behind the blades turns it over.',
   'tail-works-against-the-blades':
     'A working tail lifts it and slows it down, for nothing the blades do not do better.',
+  'hair-is-not-for-blades': 'Hair under blades mats and stops pulsing.',
   'tail-lifts-it-off-the-weed': 'Over weed a tail lifts it and forces you to slow down.',
 };
 
@@ -144,6 +148,8 @@ export const REELED_WEIGHT_TEXT: Lines<typeof PLATE_WEIGHTS | typeof SPINNER_WEI
   'one-weight-in-mud-too': 'In mud keep the weight you cast best.',
   'light-in-mud-too': 'In mud the lightest stays up where they can find it.',
   'slow-roll-wants-weight': 'Rolled slowly near the bottom it takes {oz 3/4} and more.',
+  'slow-roll-early-and-deep': 'Cool water and some depth: three quarters or more stays down on a slow roll.',
+  'three-eighths-into-thick-wood': 'Thick wood: three-eighths lands where it should and climbs over.',
   'blades-wanted-deep': 'To run this deep it takes {oz 1/2} and more.',
   'half-ounce-reaches-over-flats': '{oz 1/2} reaches far over flats.',
   'three-eighths-lands-beside-cover': '{oz 3/8} lands softly beside cover.',

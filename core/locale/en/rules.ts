@@ -47,6 +47,9 @@ export const RULE_TEXT: Readonly<Record<RuleId, string>> = {
   'weight-below-65': 'In water this cool it pays to stay at the light end.',
   'weight-no-reaction': 'No reaction so far: less weight tempts them longer.',
   'weight-mud': 'In mud a light one stays near them longer.',
+  'weight-sparse-and-watched':
+    'Little to go through, clear water and fish that know lures: the smallest head that still holds bottom.',
+  'weight-swim-smaller-bass': 'Smaller bass in clear water: a quarter or less swims at their size.',
   'weight-very-clear': 'In very clear water lighter looks more natural.',
   'weight-hurry': 'Searching rewards a heavier, faster jig.',
 
@@ -173,6 +176,16 @@ export const RULE_TEXT: Readonly<Record<RuleId, string>> = {
   'tiny-for-choosy': 'Choosy fish in clear water: something tiny that hardly moves.',
   'straight-for-small-prey': 'On small prey a straight, thin tail looks right.',
   'chunk-while-cold': 'Cold: a chunk gives bulk without swimming.',
+  'soft-twin-tail-on-clear-cold-stone':
+    'Clear, cool and stony: a soft twin tail on a football still moves, and is small enough.',
+  'worm-is-no-football-trailer': 'A worm behind a football drags like a string.',
+  'full-craw-behind-a-flipping-head':
+    'A full craw behind a flipping head: an inch comes off its front, and the claws stay.',
+  'claws-over-stone': 'Stone, and not cold: claws, which is what lives between the stones.',
+  'one-tail-wanders-among-sticks': 'One curling tail among sticks wraps round each of them.',
+  'chunk-drops-into-muddy-wood': 'Thick wood in mud: a chunk slips in, hangs there and comes out again.',
+  'still-bug-beside-bright-wood':
+    'Wood under a bright sky: they sit tight in its shade, and a still bug looks right beside them.',
   'claws-not-while-cold': 'While it is this cold kicking legs are too much.',
   'claws-as-it-warms': 'As the water warms the flapping craw comes into its own.',
   'claws-brake-the-fall': 'Big claws hold the fall back and let you linger.',
@@ -221,6 +234,7 @@ export const RULE_TEXT: Readonly<Record<RuleId, string>> = {
   'swim-twin-tail-does-both': 'A twin-tail can be pulsed slowly or burned.',
   'swim-twin-tail-burned': 'Burned through stems just under the top it makes a commotion of its own.',
   'swim-single-tail-subtle': 'One curling tail: lively to look at, little displaced, not what they see every day.',
+  'swim-claws-for-crayfish': 'They eat crayfish: with claws a swim jig passes for one.',
   'swim-small-paddle-midwater': 'Mid water: a small paddle-tail holds its level.',
   'swim-worm-goes-deeper': 'A slim tail resists less and swims deeper.',
   'wide-body-planes-over-weed': 'A broad body with its face level planes over the weed at a crawl.',
@@ -255,6 +269,9 @@ export const RULE_TEXT: Readonly<Record<RuleId, string>> = {
   'panfish-tones': 'Panfish tones for what they eat.',
   'white-for-shad': 'White for shad and minnows.',
   'perch-tones': 'Perch tones for what they eat.',
+  'the-very-perch': 'They eat perch: a skirt in the colours of a perch.',
+  'the-very-panfish': 'Panfish first of all: a skirt in their colours.',
+  'bright-swim-jig-in-murk': 'A swim jig in murk: a touch of chartreuse is seen first.',
   'black-with-green-when-clear': 'All black is too hard in clear water.',
   'green-behind-black-when-clear': 'In clear water a green trailer takes the edge off a black skirt.',
   'swim-jigs-are-baitfish': 'Up in the water nearly all they see are baitfish and panfish.',

@@ -198,4 +198,7 @@ export const SCHOOL_BECAUSE: Readonly<Record<SchoolReason, string>> = {
   matched: 'because tail and head fit',
   'warm-edge': 'because it is warm, they are active and there is an edge to run along',
   'fine-line': 'because the line is fine',
+  crawled: 'because it is to be crawled under the top',
+  panfish: 'because they eat panfish',
+  chasing: 'because they chase, and nothing here catches on it',
 };
