@@ -51,10 +51,10 @@ export function trimReport(rig: Rig, water: Water, system: UnitSystem, allow?: r
     score: onScale(solution.score),
     has: written(solution.has),
     cuts: toldCuts(solution, rig, compiled.wants, compiled.facts.water, system).map(
-      ({ step, edits: _edits, gains, ...cut }) => ({
+      ({ step, edits: _edits, ...cut }) => ({
         id: step,
         ...cut,
-        gains: scale * gains,
+        gains: scale * cut.gains,
       }),
     ),
   });

@@ -143,7 +143,14 @@ describe('what is tried', () => {
   const valuesOf = (rig: Rig, id: CutId, edit: string = CUTS[id][0], on = facts) =>
     cutOptions(rig, rig, on, [id]).find((option) => option.edit === edit)?.values;
   test('a nose goes by its ribs, a smooth one by half centimetres', () => {
-    expect(valuesOf(jig({ trailer: 'flat-bug' }), 'nose')!.slice(0, 3)).toEqual([0, 6.1, 12.2]);
+    const bug = jig({ trailer: 'flat-bug' });
+    const ribbed = valuesOf(bug, 'nose')! as number[];
+    expect(ribbed.slice(0, 3)).toEqual([0, 3, 9.1]);
+    // a body keeps nearly two thirds of itself, a boot tail all but its nub
+    expect(Math.max(...ribbed)).toBeLessThanOrEqual(0.36 * bug.trailer!.lengthMm);
+    const boot = jig({ trailer: 'paddle-tail' });
+    expect(Math.max(...(valuesOf(boot, 'nose')! as number[]))).toBeLessThanOrEqual(0.16 * boot.trailer!.lengthMm);
+    expect(valuesOf(boot, 'tail')).toBeUndefined();
     const smooth = valuesOf(jig({ trailer: 'straight-minnow' }), 'nose')! as number[];
     expect([smooth.length, smooth.every((mm) => mm % 5 === 0)]).toEqual([9, true]);
   });

@@ -209,6 +209,7 @@ describe('an answer', () => {
       'rank',
       'rig',
       'score',
+      'scoreParts',
       'sentence',
       'has',
       'why',

@@ -218,10 +218,9 @@ describe('flips', () => {
     expect(flips.flat().length).toBeGreaterThan(6);
   });
   test('at the place of a flip the pick has given way, just short of it it has not', () => {
-    const key = (one: Water, place: number): string => {
-      const { rig } = advise(one, DEMO_BOX, 3).picks[place]!;
-      return [rig.family, rig.head.style, rig.head.nose, rig.trailer?.kind, rig.head.weightOz].join(' ');
-    };
+    const keyOf = ({ rig }: (typeof picks)[number]): string =>
+      [rig.family, rig.head.style, rig.head.nose, rig.trailer?.kind, rig.head.weightOz].join(' ');
+    const key = (one: Water, place: number): string => keyOf(advise(one, DEMO_BOX, 3).picks[place]!);
     for (const { field, at } of flips[0]!) {
       expect([field, key(changed(NORTH_ARM, field, at), 0)]).not.toEqual([field, key(NORTH_ARM, 0)]);
       if (typeof at === 'string') continue;
@@ -229,7 +228,10 @@ describe('flips', () => {
       // nearer than this the two are as good as each other
       if (Math.abs(at - start) < 0.03 * start) continue;
       const short = start + 0.9 * (at - start);
-      expect([field, key(changed(NORTH_ARM, field, short), 0)]).toEqual([field, key(NORTH_ARM, 0)]);
+      const there = advise(changed(NORTH_ARM, field, short), DEMO_BOX, 8, { asks: 'own-school' }).picks;
+      const own = there.find((pick) => keyOf(pick) === key(NORTH_ARM, 0));
+      // where the two are as good by score, what meets most of what is asked may lead already
+      expect([field, own !== undefined && own.score > 0.97 * there[0]!.score]).toEqual([field, true]);
     }
   });
   test('a box of one rig never flips', () => {
@@ -253,7 +255,10 @@ describe('what to buy', () => {
     const on = first!.on[0]!;
     const one = on.water === 0 ? NORTH_ARM : water({ band: { fromM: 0.1, toM: 0.7 } });
     const box: Box = { ...DEMO_BOX, [first!.tray]: [...DEMO_BOX[first!.tray], first!.part] };
-    expect(advise(one, box, 1).picks[0]!.score).toBeGreaterThanOrEqual(on.to - 1e-9);
+    // what leads may be another one that is as good and meets more of what is asked
+    const scores = advise(one, box, 8, { asks: 'own-school' }).picks.map(({ score }) => score);
+    // what is promised is told before it is cut and its faults are looked for: within a point
+    expect(Math.max(...scores)).toBeGreaterThanOrEqual(on.to - 0.01);
   });
   test('a water asked after others gives what it gives by itself', () => {
     const gains = gainsOver(DEMO_BOX);

@@ -6,9 +6,13 @@ import { advise } from './advise';
 import { fillGaps, worthBuying, type GapStep } from './gaps';
 
 describe('filling the gaps of a box', () => {
-  test('the box alone scores what its first pick scores', () => {
+  test('the box alone scores what its best pick scores', () => {
     const { own } = fillGaps(NORTH_ARM, DEMO_BOX);
-    expect(own!.score).toBeCloseTo(advise(NORTH_ARM, DEMO_BOX, 1).picks[0]!.score, 9);
+    const { picks } = advise(NORTH_ARM, DEMO_BOX, 8, { asks: 'own-school' });
+    // neighbours are tried for a pick, so that it may be a little better
+    const best = Math.max(...picks.map(({ score }) => score));
+    expect(own!.score).toBeLessThanOrEqual(best + 1e-9);
+    expect(own!.score).toBeGreaterThan(best - 0.03);
     expect(own!.buy).toEqual([]);
   });
   test('every kind there is has no gap', () => {

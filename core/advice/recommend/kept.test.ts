@@ -1,11 +1,14 @@
 import { describe, expect, test } from '@jest/globals';
-import { DEMO_BOX, NORTH_ARM } from '../../../demo/brindle-mere';
+import { DEMO_BOX } from '../../../demo/brindle-mere';
+import { DEFAULT_WATER, type Water } from '../../water/schema';
 import { tempCFromF } from '../../units/units';
 import { advise, adviseInSteps, type Advice } from './advise';
-import { isAsGood } from './score-off';
+import { isAsGood, isBlurred } from './score-off';
 import { changed } from './tipping-points';
 
-const at = (f: number) => changed(NORTH_ARM, 'temperatureC', tempCFromF(f));
+/** Open water, where many plates are as good as each other. */
+const OPEN: Water = { ...DEFAULT_WATER, families: ['vibrating'], depthM: 3, cover: [] };
+const at = (f: number) => changed(OPEN, 'temperatureC', tempCFromF(f));
 const fresh = (f: number): Advice => advise(at(f), DEMO_BOX, 4, { asks: 'own-school' });
 const after = (f: number, before: Advice): Advice =>
   advise(at(f), DEMO_BOX, 4, { asks: 'own-school', before: before.picks[0]!.base });
@@ -25,10 +28,11 @@ describe('the answer before', () => {
         kept++;
         expect(first.base).toEqual(last.picks[0]!.base);
         expect(first.base).not.toEqual(best.base);
-        expect([f, isAsGood(first, best), best.score - first.score < 0.021]).toEqual([f, true, true]);
+        expect([f, isBlurred(first, best), best.score - first.score < 0.03]).toEqual([f, true, true]);
         // it stands there once, and the best is not lost behind it
         expect(next.picks.filter(({ base }) => JSON.stringify(base) === JSON.stringify(first.base))).toHaveLength(1);
-        expect(next.picks.slice(1).every(({ score }) => score <= best.score)).toBe(true);
+        const most = Math.max(...alone.picks.map(({ score }) => score));
+        expect(next.picks.slice(1).every(({ score }) => score <= most + 1e-9)).toBe(true);
       } else expect([f, first.base]).toEqual([f, best.base]);
       const isTurn = (one: Advice, was: Advice): number =>
         JSON.stringify(one.picks[0]!.base) === JSON.stringify(was.picks[0]!.base) ? 0 : 1;

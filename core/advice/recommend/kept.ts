@@ -4,7 +4,7 @@ import { spoiling } from '../rules/severity';
 import { rigAt, type Field } from '../search/per-family';
 import type { Found } from '../search/best-first';
 import { finalistOf, type Finalist } from './neighbours';
-import { isAsGood, type Scored } from './score-off';
+import { isBlurred, type Blurred } from './score-off';
 
 const headOf = ({ family, head, blade, blades, arms, keeper, guard }: Rig): unknown => ({
   ...{ family, head, keeper, guard },
@@ -56,11 +56,11 @@ const isKin = (a: Finalist, b: Finalist): boolean =>
 export function keptFirst(
   finalists: readonly Finalist[],
   before: Finalist | null,
-  scoredOf: (one: Finalist) => Scored,
+  scoredOf: (one: Finalist) => Blurred,
 ): { readonly finalists: readonly Finalist[]; readonly isKept: boolean } {
   const [first] = finalists;
   if (!before || !first || sameJson(first.ready.base, before.ready.base)) return { finalists, isKept: false };
   const isWorse = first.score - before.score > NEAR || spoiling(before.ready.faults) > spoiling(first.ready.faults);
-  if (isWorse || !isAsGood(scoredOf(before), scoredOf(first))) return { finalists, isKept: false };
+  if (isWorse || !isBlurred(scoredOf(before), scoredOf(first))) return { finalists, isKept: false };
   return { finalists: [before, ...finalists.filter((one) => !isKin(one, before))], isKept: true };
 }

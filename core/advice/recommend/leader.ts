@@ -1,3 +1,4 @@
+import type { Angler } from '../conditions/angler';
 import type { Box } from '../../rig/parts/box';
 import type { Water } from '../../water/schema';
 import { fieldsOf, mergeRanked, rankFields, type Field } from '../search/per-family';
@@ -12,6 +13,9 @@ import { couldLead, finalistOf, withNeighbours, type Care, type Finalist } from 
  * @source adr-0027
  */
 const QUICK_CARE: Care = { allTried: 200, lifts: 0.04 };
+/** What is reeled is judged at a pace of its own once it is made ready, which lifts it by more than any cut. @source adr-0036 */
+const REELED_CARE: Care = { ...QUICK_CARE, lifts: 0.16 };
+const careOf = ({ compiled }: Field): Care => (compiled.facts.reel === null ? QUICK_CARE : REELED_CARE);
 /** Rigs of a water that are looked at. */
 const FINALISTS = 12;
 
@@ -29,7 +33,7 @@ function* quickFinalists(fields: readonly Field[], ofEach: boolean): Generator<n
   let leads = -Infinity;
   const ranked = yield* rankFields(fields, FINALISTS);
   for (const one of mergeRanked(ranked, FINALISTS)) {
-    if (!couldLead(one, leads, QUICK_CARE)) continue;
+    if (!couldLead(one, leads, careOf(one.field))) continue;
     const finalist = finalistOf(one, QUICK_CARE);
     finalists.push(finalist);
     leads = Math.max(leads, finalist.score);
@@ -48,9 +52,10 @@ function* quickFinalists(fields: readonly Field[], ofEach: boolean): Generator<n
  * @param water  checked
  * @param box    checked
  * @param like   fields of another water over the same box: what does not depend on the water is used again
+ * @param own    what the angler fishes with; null where every rig gets what its rules ask
  */
-export function leaderOf(water: Water, box: Box, like: readonly Field[] = []): Led {
-  const fields = fieldsOf(water, box, like);
+export function leaderOf(water: Water, box: Box, like: readonly Field[] = [], own: Angler | null = null): Led {
+  const fields = fieldsOf(water, box, like, own);
   return { leader: mostBandsFirst(finished(quickFinalists(fields, false)))[0] ?? null, fields };
 }
 

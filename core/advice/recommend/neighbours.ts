@@ -34,12 +34,15 @@ export const couldLead = (
   field.worth * found.score + lifts > leads && (field.worth * mostPointsAt(field, found)) / field.judge.best > leads;
 
 /** Neighbours tried per kind of part, and the number of parts beyond which the neighbourhood is not searched, since each has to be measured. */
-const TRIED = { trailers: 4, heads: 2 } as const;
+const TRIED = { trailers: 4, heads: 2, skirts: 2 } as const;
 const MOST_PARTS = 4000;
 
-/** Rigs of one field that were made ready already, by their parts. */
+/** Rigs of one field that were made ready already, by head and trailer, and by all their parts. */
 type Known = ReadonlySet<string>;
 const partsOf = ({ head, trailer }: Pick<Found, 'head' | 'trailer'>): string => `${head} ${trailer}`;
+
+const wholeOf = ({ head, trailer, skirt }: Pick<Found, 'head' | 'trailer' | 'skirt'>): string =>
+  `${head} ${trailer} ${skirt}`;
 
 /**
  * Rigs one part away from one: the most promising plastics of other kinds, the most promising other heads, sizes among them.
@@ -72,9 +75,24 @@ function neighboursOf(field: Field, { head, skirt, trailer }: Found, known: Know
   ];
 }
 
+/** The same rig in its other most promising skirts: what is wrong with a colour is told of the whole rig. */
+function inOtherSkirts(field: Field, { head, skirt, trailer }: Found, known: Known): Found[] {
+  return field.space.skirtSets[field.space.heads[head]!.skirtSet]!.classes.filter(
+    (at) => at !== skirt && !known.has(wholeOf({ head, trailer, skirt: at })),
+  )
+    .map((at): Found => {
+      const row = { head, trailer, skirt: at, score: 0 };
+      return { ...row, score: pointsAt(field, field.judge, row) / field.judge.best };
+    })
+    .sort((a, b) => b.score - a.score)
+    .slice(0, TRIED.skirts);
+}
+
 /** Rounds of the local search, and the finalists (of different heads) whose neighbours are tried in each round. */
 const ROUNDS = 3;
 const SEEDS = 2;
+/** Of how many of the best other skirts are tried. */
+const DRESSED = 3;
 
 /**
  * Looks around the best finalists for what is better still once it is cut and fished as it should be: cutting changes most what comes longest out
@@ -95,7 +113,9 @@ export function* withNeighbours(finalists: readonly Finalist[], care: Care = FUL
     if (fresh.length === 0) break;
     for (const seed of fresh) {
       looked.add(seed);
-      const known = new Set(all.filter(({ field }) => field === seed.field).map(({ found }) => partsOf(found)));
+      const known = new Set(
+        all.filter(({ field }) => field === seed.field).flatMap(({ found }) => [partsOf(found), wholeOf(found)]),
+      );
       for (const found of neighboursOf(seed.field, seed.found, known)) {
         // what could not come out first is not cut to see
         if (!couldLead({ field: seed.field, found }, all[0]!.score, care)) continue;
@@ -105,6 +125,16 @@ export function* withNeighbours(finalists: readonly Finalist[], care: Care = FUL
     }
     all = all.sort((a, b) => b.score - a.score);
   }
+  for (const { field, found: of } of all.slice(0, DRESSED)) {
+    if (field.space.skirts.length > MOST_PARTS) continue;
+    const known = new Set(all.filter((one) => one.field === field).map(({ found }) => wholeOf(found)));
+    for (const found of inOtherSkirts(field, of, known)) {
+      if (!couldLead({ field, found }, all[0]!.score, care)) continue;
+      all.push(finalistOf({ field, found }, care));
+      yield 0;
+    }
+  }
+  all = all.sort((a, b) => b.score - a.score);
   const kins = new Map<Field, Set<number>>();
   return all.filter(({ field, found }) => {
     const seen = kins.get(field) ?? new Set<number>();

@@ -83,3 +83,13 @@ export function differenceOff(one: ScoreEnds, other: ScoreEnds): number {
 /** Whether a rig that scores less is as good as another as far as the numbers can tell: in one case of ten at least it is the better one. */
 export const isAsGood = (less: Scored, more: Scored): boolean =>
   more.score - less.score <= differenceOff(less.ends, more.ends);
+
+/** A score, and how far it may be off. */
+export interface Blurred {
+  readonly score: number;
+  readonly off: number;
+}
+
+/** Whether a score lies within what either may be off by: too little to tie another rig for. */
+export const isBlurred = (less: Blurred, more: Blurred): boolean =>
+  more.score - less.score <= Math.max(less.off, more.off);

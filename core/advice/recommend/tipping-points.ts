@@ -6,7 +6,10 @@ import { intentAtDepth } from '../../water/intent-words';
 import { MOODS, SKIES, type Water } from '../../water/schema';
 import { weightStep } from '../candidates/attributes';
 import { fieldsOf, mergeRanked, rankFields, rigAt, type Field, type Ranked } from '../search/per-family';
-import { makeReady, type Ready } from '../ready/make-ready';
+import type { Ready } from '../ready/make-ready';
+import { leaderOf } from './leader';
+import { mostBandsFirst } from './most-bands';
+import { finalistOf, type Finalist } from './neighbours';
 
 /** What of a water a day may change. */
 export const TIPPING_FIELDS = ['temperatureC', 'visibilityM', 'depthM', 'sky', 'mood'] as const;
@@ -79,13 +82,12 @@ function* rankOver(fields: readonly Field[], top: number): Generator<number, Ran
 
 /** Rigs found made ready, the best first: what is shown in a list is what is compared. */
 function* madeReady(ranked: readonly Ranked[]): Generator<number, Ready[]> {
-  const rows: { readonly ready: Ready; readonly score: number }[] = [];
-  for (const { field, found } of ranked) {
-    const ready = makeReady(field.compiled, rigAt(field, found));
-    rows.push({ ready, score: field.worth * ready.score });
+  const rows: Finalist[] = [];
+  for (const one of ranked) {
+    rows.push(finalistOf(one));
     yield 0;
   }
-  return rows.sort((a, b) => b.score - a.score).map(({ ready }) => ready);
+  return mostBandsFirst(rows.sort((a, b) => b.score - a.score)).map(({ ready }) => ready);
 }
 
 /** Places on one number, outward from where it stands, the nearer of both sides first. */
@@ -168,6 +170,13 @@ export function* tippingPointsInSteps(
     return there === undefined || pickKey(there) === keys[pick] ? null : there;
   };
 
+  /** whether the first pick has really given way there, once neighbours are looked at too */
+  const isConfirmed = (field: TippingField, at: number | string, place: number): boolean => {
+    if (place > 0) return true;
+    const { leader } = leaderOf(changed(water, field, at), box, base, own);
+    return leader !== null && pickKey(leader.ready.rig) !== keys[0];
+  };
+
   for (const [nth, field] of TIPPING_FIELDS.entries()) {
     const open = new Set([...keys.keys()].filter((pick) => places[pick]! >= 0));
     if (field === 'sky' || field === 'mood') {
@@ -182,7 +191,7 @@ export function* tippingPointsInSteps(
         const ready = yield* madeReady(contenders(ranked, moved));
         for (const place of moved) {
           const to = inPlaceOf(ready, place);
-          if (to === null) continue;
+          if (to === null || !isConfirmed(field, at, place)) continue;
           flips[place]!.push({ field, at, to });
           open.delete(place);
         }
@@ -196,7 +205,7 @@ export function* tippingPointsInSteps(
       const ready = yield* madeReady(contenders(ranked, moved));
       for (const place of moved) {
         const to = inPlaceOf(ready, place);
-        if (to === null) continue;
+        if (to === null || !isConfirmed(field, stop.at, place)) continue;
         const step = CLOSE * Math.abs(stop.at - stop.before);
         const at = yield* narrowed(stop.before, stop.at, step, function* (middle) {
           const there = yield* rankAt(field, middle);
@@ -204,7 +213,8 @@ export function* tippingPointsInSteps(
           // only of the first pick it is known to a hair: the others are as near as the search tells
           return place > 0 || inPlaceOf(yield* madeReady(contenders(there, [place])), place) !== null;
         });
-        flips[place]!.push({ field, at, to });
+        // where the search gives way a little before the pick does, the step where it has is told
+        flips[place]!.push({ field, at: isConfirmed(field, at, place) ? at : stop.at, to });
         open.delete(place);
       }
     }

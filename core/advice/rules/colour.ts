@@ -48,7 +48,7 @@ export const COLOUR_RULES = [
     target: { skirtColour: ['dark', 'bright'], trailerColour: ['dark', 'bright'], sameColour: [false] },
     weight: 1.2,
   },
-  { id: 'core-only-in-murk', when: clearTo(MURK_M), target: { core: [true] }, weight: -0.8 },
+  { id: 'core-only-in-murk', when: clearTo(MURK_M), target: { core: [true] }, weight: -1.6 },
   { id: 'core-in-any-mud', when: murkierThan(inches(12)), target: { core: [true] }, weight: 0.2 },
   {
     id: 'dark-under-a-dark-sky',

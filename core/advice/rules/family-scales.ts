@@ -14,7 +14,7 @@ interface Scale {
  * @source adr-0036
  */
 const SCALES: Readonly<Partial<Record<WantId, Partial<Record<Family, Scale>>>>> = {
-  push: { vibrating: { times: 0.45, plus: 44 }, spinner: { times: 0.45, plus: 55 } },
+  push: { vibrating: { times: 0.45, plus: 44 }, spinner: { times: 0.45, plus: 48 } },
   show: { vibrating: { times: 0.55, plus: 0.24 }, spinner: { times: 0.45, plus: 0.5 } },
   snag: { vibrating: { times: 0.88, plus: 0 }, spinner: { times: 0.65, plus: 0 } },
   hold: {

@@ -145,7 +145,7 @@ export const HEAD_RULES = [
     id: 'ball-on-plain-bottom',
     when: all(onBottom, not(inCover), not(stone)),
     target: { head: ['ball'] },
-    weight: 1.3,
+    weight: 1.8,
   },
   { id: 'ball-does-most', when: all(not(weed), coverAtMost('medium')), target: { head: ['ball'] }, weight: 0.4 },
   {

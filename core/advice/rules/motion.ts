@@ -40,8 +40,8 @@ export const SHOW_BANDS = [
   { id: 'show-ice-cold', when: colderThan(48), school: 'kick-by:season', from: 0, to: 0.2 },
   { id: 'show-cold', when: colderThan(55), school: 'kick-by:season', from: 0, to: 0.35 },
   { id: 'show-cool', when: colderThan(65), school: 'kick-by:season', from: 0.05, to: 0.6 },
-  { id: 'show-mild', when: colderThan(75), school: 'kick-by:season', from: 0.25, to: 0.9 },
-  { id: 'show-warm', when: always, school: 'kick-by:season', from: 0.3, to: 1 },
+  { id: 'show-mild', when: colderThan(75), school: 'kick-by:season', from: 0.05, to: 0.9 },
+  { id: 'show-warm', when: always, school: 'kick-by:season', from: 0.2, to: 1 },
   { id: 'show-whatever-season', when: always, from: 0.2, to: 0.8 },
 ] as const satisfies readonly BandRule[];
 

@@ -1,4 +1,4 @@
-import { ft, inches, just, below, warm, seen, cover, school, type Cases } from '../../testing/fixtures/case-waters';
+import { at, ft, inches, just, below, warm, seen, cover, school, type Cases } from '../../testing/fixtures/case-waters';
 import type { SPINNER_RULES } from './spinner';
 
 export const SPINNER_CASES: Cases<typeof SPINNER_RULES> = {
@@ -79,6 +79,10 @@ export const SPINNER_CASES: Cases<typeof SPINNER_RULES> = {
   'tail-works-against-the-blades': [
     { ...below(60), ...seen(inches(12)) },
     { ...below(60), ...seen(inches(12) - just) },
+  ],
+  'willow-runs-deep-and-fast': [
+    { mood: 'active', temperatureC: at(64), depthM: 6, band: { fromM: ft(5), toM: 3 } },
+    { mood: 'active', temperatureC: at(64), depthM: 6, band: { fromM: ft(5) - just, toM: 3 } },
   ],
   'hair-is-not-for-blades': [{}, {}],
   'tail-lifts-it-off-the-weed': [

@@ -15,6 +15,7 @@ import {
   species,
   spring,
   weed,
+  wantedFrom,
   wind,
   wood,
 } from '../conditions/of-water';
@@ -272,6 +273,12 @@ export const SPINNER_RULES = [
     when: any(atLeastF(60), clearTo(inches(12))),
     target: { trailer: [...trailersWith('paddle'), 'swim-worm', 'single-tail-grub', 'twin-tail-grub', 'small-craw'] },
     weight: -0.8,
+  },
+  {
+    id: 'willow-runs-deep-and-fast',
+    when: all(mood('active'), atLeastF(64), wantedFrom(feet(5))),
+    target: { blades: WILLOW },
+    weight: 1.4,
   },
   {
     id: 'hair-is-not-for-blades',

@@ -64,6 +64,7 @@ export const SWIM_CASES: Cases<typeof SWIM_RULES> = {
   'rolling-tail-on-the-heaviest': [HIGH, { ...HIGH, ...school('heavy-swim-tail', 'oversize') }],
   'wide-kick-pins-the-skirt': [HIGH, { ...HIGH, ...school('heavy-swim-tail', 'oversize') }],
   'oversize-tail-rocks-the-heaviest': [{ ...HIGH, ...school('heavy-swim-tail', 'oversize') }, HIGH],
+  'small-tail-lost-on-the-heaviest': [HIGH, {}],
   'rolling-tail-dies-on-mid-weights': [HIGH, {}],
   'small-tails-on-small-swim-heads': [{ ...HIGH, ...school('trailer-matters', 'always') }, HIGH],
   'too-long-for-a-small-swim-head': [HIGH, {}],

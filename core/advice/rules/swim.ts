@@ -109,7 +109,7 @@ export const SWIM_RULES = [
   {
     id: 'swim-worm-goes-deeper',
     when: all(offBottom, wantedFrom(feet(4)), not(eat('crayfish'))),
-    target: { head: SWIM, trailer: ['swim-worm', 'straight-minnow'] },
+    target: { head: SWIM, weight: ['1/8', '3/16', '1/4', '3/8', '1/2'], trailer: ['swim-worm', 'straight-minnow'] },
     weight: 1.8,
   },
   {
@@ -136,7 +136,7 @@ export const SWIM_RULES = [
     when: offBottom,
     school: 'heavy-swim-tail:rolling',
     target: { head: SWIM, weight: ['3/4', '1'], trailer: ['rolling-paddle-tail'] },
-    weight: 1.2,
+    weight: 2,
   },
   {
     id: 'wide-kick-pins-the-skirt',
@@ -156,6 +156,12 @@ export const SWIM_RULES = [
       trailerSize: ['4 3/4', '5 1/4'],
     },
     weight: 2,
+  },
+  {
+    id: 'small-tail-lost-on-the-heaviest',
+    when: offBottom,
+    target: { head: SWIM, weight: ['3/4', '1'], trailerSize: ['2 1/4', '2 3/4', '3 1/4'] },
+    weight: -2,
   },
   {
     id: 'rolling-tail-dies-on-mid-weights',

@@ -45,7 +45,7 @@ export const TRAILER_CASES: Cases<typeof TRAILER_RULES> = {
     { ...cover('rock'), ...seen(ft(7) - just), ...below(60) },
   ],
   'worm-is-no-football-trailer': [{}, HIGH],
-  'full-craw-behind-a-flipping-head': [{ mood: 'neutral' }, { mood: 'inactive' }],
+  'full-craw-behind-a-flipping-head': [cover('laydown', 'thick'), cover('laydown', 'medium')],
   'softest-in-the-cold': [below(50), { temperatureC: at(50) }],
   'tough-plastic-dies-cold': [below(50), { temperatureC: at(50) }],
   'stiff-is-dead-not-still': [below(48), { temperatureC: at(48) }],

@@ -88,7 +88,7 @@ export const TRAILER_RULES = [
   },
   {
     id: 'claws-over-stone',
-    when: all(onBottom, stone, not(weed), atLeastF(54), murkierThan(feet(6)), not(mood('inactive'))),
+    when: all(onBottom, inCover, stone, not(weed), atLeastF(54), murkierThan(feet(6)), not(mood('inactive'))),
     target: { trailer: ['flapper-craw'] },
     weight: 1.4,
   },
@@ -112,7 +112,7 @@ export const TRAILER_RULES = [
   },
   {
     id: 'full-craw-behind-a-flipping-head',
-    when: all(onBottom, inCover, not(mood('inactive'))),
+    when: all(onBottom, wood, coverAtLeast('thick'), not(mood('inactive'))),
     target: { head: ['flipping'], trailer: ['flapper-craw'], trailerSize: ['3 3/4', '4 1/4'] },
     weight: 1.6,
   },

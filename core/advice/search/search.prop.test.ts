@@ -75,9 +75,14 @@ function scoreOf(compiled: CompiledWater, rig: Rig, has: Has): number {
 }
 
 const kin = ({ family, head, trailer, blade, blades }: Rig): string =>
-  [family, head.style, head.finesse, head.nose, blade?.size, blades?.map(({ shape }) => shape), trailer?.kind].join(
-    ' ',
-  );
+  [
+    family,
+    head.style,
+    ...(family === 'skirted' ? [] : [head.finesse, head.nose]),
+    blade?.size,
+    blades?.map(({ shape }) => shape),
+    trailer?.kind,
+  ].join(' ');
 
 /** The same answer by brute force: the best of each kin, first of equals first. */
 function byBruteForce(water: Water, box: Box, top: number): { kin: string; score: number }[] {

@@ -134,6 +134,7 @@ export const SPINNER_TEXT: Lines<typeof SPINNER_RULES> = {
   'bulk-turns-it-over': 'Bulk behind the blades turns it over.',
   'tail-works-against-the-blades':
     'A working tail lifts it and slows it down, for nothing the blades do not do better.',
+  'willow-runs-deep-and-fast': 'They chase, down there: long blades pull least, and stay down when they are hurried.',
   'hair-is-not-for-blades': 'Hair under blades mats and stops pulsing.',
   'tail-lifts-it-off-the-weed': 'Over weed a tail lifts it and forces you to slow down.',
 };

@@ -243,6 +243,7 @@ export const RULE_TEXT: Readonly<Record<RuleId, string>> = {
   'rolling-tail-on-the-heaviest': 'On a head this heavy a rolling tail leaves the skirt free.',
   'wide-kick-pins-the-skirt': 'A wide kick on a head this heavy slaps the skirt flat: it becomes a plain swimbait.',
   'oversize-tail-rocks-the-heaviest': 'Only an oversize tail rocks a head this heavy at all.',
+  'small-tail-lost-on-the-heaviest': 'Behind three quarters or more a small tail cannot move the head.',
   'rolling-tail-dies-on-mid-weights': 'A tail that mainly rolls is overpowered here and deadens the jig.',
   'small-tails-on-small-swim-heads': 'Small head, small tail, says the school that always matches them.',
   'too-long-for-a-small-swim-head': 'So long a tail runs away with so small a head.',
