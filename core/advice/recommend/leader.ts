@@ -1,4 +1,3 @@
-import type { Angler } from '../conditions/angler';
 import type { Box } from '../../rig/parts/box';
 import type { Water } from '../../water/schema';
 import { fieldsOf, mergeRanked, rankFields, type Field } from '../search/per-family';
@@ -16,8 +15,8 @@ const QUICK_CARE: Care = { allTried: 200, lifts: 0.04 };
 /** What is reeled is judged at a pace of its own once it is made ready, which lifts it by more than any cut. @source adr-0036 */
 const REELED_CARE: Care = { ...QUICK_CARE, lifts: 0.16 };
 const careOf = ({ compiled }: Field): Care => (compiled.facts.reel === null ? QUICK_CARE : REELED_CARE);
-/** Rigs of a water that are looked at. */
-const FINALISTS = 12;
+/** Rigs of a water that are looked at: of one of hundreds, and of one whose best is what others are told as shares of. */
+const FINALISTS = { ofMany: 5, ofOne: 12 } as const;
 
 /** What leads on a water, and the fields it was looked for in. */
 export interface Led {
@@ -26,21 +25,22 @@ export interface Led {
   readonly fields: readonly Field[];
 }
 
-/** The finalists of a water, made ready, the best first; none where there is too much to compare. */
-function* quickFinalists(fields: readonly Field[], ofEach: boolean): Generator<number, Finalist[]> {
+/** The finalists of a water, made ready, the best first, of one water with the best of each family; none where there is too much to compare. */
+function* quickFinalists(fields: readonly Field[], asked: keyof typeof FINALISTS): Generator<number, Finalist[]> {
+  const count = FINALISTS[asked];
   if (fields.reduce((sum, { pairs }) => sum + pairs, 0) > PAIR_LIMITS.compared) return [];
   const finalists: Finalist[] = [];
   let leads = -Infinity;
-  const ranked = yield* rankFields(fields, FINALISTS);
-  for (const one of mergeRanked(ranked, FINALISTS)) {
-    if (!couldLead(one, leads, careOf(one.field))) continue;
+  const ranked = yield* rankFields(fields, count);
+  for (const one of mergeRanked(ranked, count)) {
+    if (!couldLead(one, leads, asked === 'ofOne' ? careOf(one.field) : QUICK_CARE)) continue;
     const finalist = finalistOf(one, QUICK_CARE);
     finalists.push(finalist);
     leads = Math.max(leads, finalist.score);
     yield 1;
   }
   const found = yield* withNeighbours(finalists, QUICK_CARE);
-  const unseen = ofEach ? ranked.filter(({ field }) => found.every((one) => one.field !== field)) : [];
+  const unseen = asked === 'ofOne' ? ranked.filter(({ field }) => found.every((one) => one.field !== field)) : [];
   return [
     ...found,
     ...unseen.flatMap(({ field, found: [first] }) => (first ? [finalistOf({ field, found: first }, QUICK_CARE)] : [])),
@@ -52,11 +52,10 @@ function* quickFinalists(fields: readonly Field[], ofEach: boolean): Generator<n
  * @param water  checked
  * @param box    checked
  * @param like   fields of another water over the same box: what does not depend on the water is used again
- * @param own    what the angler fishes with; null where every rig gets what its rules ask
  */
-export function leaderOf(water: Water, box: Box, like: readonly Field[] = [], own: Angler | null = null): Led {
-  const fields = fieldsOf(water, box, like, own);
-  return { leader: mostBandsFirst(finished(quickFinalists(fields, false)))[0] ?? null, fields };
+export function leaderOf(water: Water, box: Box, like: readonly Field[] = []): Led {
+  const fields = fieldsOf(water, box, like);
+  return { leader: mostBandsFirst(finished(quickFinalists(fields, 'ofMany')))[0] ?? null, fields };
 }
 
 /**
@@ -64,6 +63,6 @@ export function leaderOf(water: Water, box: Box, like: readonly Field[] = [], ow
  * @yields  after each step of the search
  */
 export function* bestOfFamilies(water: Water, box: Box): Generator<number, Finalist[]> {
-  const all = yield* quickFinalists(fieldsOf(water, box), true);
+  const all = yield* quickFinalists(fieldsOf(water, box), 'ofOne');
   return all.filter((one, at) => all.findIndex(({ field }) => field === one.field) === at);
 }

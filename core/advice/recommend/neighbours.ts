@@ -125,7 +125,8 @@ export function* withNeighbours(finalists: readonly Finalist[], care: Care = FUL
     }
     all = all.sort((a, b) => b.score - a.score);
   }
-  for (const { field, found: of } of all.slice(0, DRESSED)) {
+  // where hundreds of waters are asked nobody looks at the colour of a skirt
+  for (const { field, found: of } of care.allTried === undefined ? all.slice(0, DRESSED) : []) {
     if (field.space.skirts.length > MOST_PARTS) continue;
     const known = new Set(all.filter((one) => one.field === field).map(({ found }) => wholeOf(found)));
     for (const found of inOtherSkirts(field, of, known)) {

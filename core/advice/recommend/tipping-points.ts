@@ -7,7 +7,6 @@ import { MOODS, SKIES, type Water } from '../../water/schema';
 import { weightStep } from '../candidates/attributes';
 import { fieldsOf, mergeRanked, rankFields, rigAt, type Field, type Ranked } from '../search/per-family';
 import type { Ready } from '../ready/make-ready';
-import { leaderOf } from './leader';
 import { mostBandsFirst } from './most-bands';
 import { finalistOf, type Finalist } from './neighbours';
 
@@ -170,13 +169,6 @@ export function* tippingPointsInSteps(
     return there === undefined || pickKey(there) === keys[pick] ? null : there;
   };
 
-  /** whether the first pick has really given way there, once neighbours are looked at too */
-  const isConfirmed = (field: TippingField, at: number | string, place: number): boolean => {
-    if (place > 0) return true;
-    const { leader } = leaderOf(changed(water, field, at), box, base, own);
-    return leader !== null && pickKey(leader.ready.rig) !== keys[0];
-  };
-
   for (const [nth, field] of TIPPING_FIELDS.entries()) {
     const open = new Set([...keys.keys()].filter((pick) => places[pick]! >= 0));
     if (field === 'sky' || field === 'mood') {
@@ -191,7 +183,7 @@ export function* tippingPointsInSteps(
         const ready = yield* madeReady(contenders(ranked, moved));
         for (const place of moved) {
           const to = inPlaceOf(ready, place);
-          if (to === null || !isConfirmed(field, at, place)) continue;
+          if (to === null) continue;
           flips[place]!.push({ field, at, to });
           open.delete(place);
         }
@@ -205,7 +197,7 @@ export function* tippingPointsInSteps(
       const ready = yield* madeReady(contenders(ranked, moved));
       for (const place of moved) {
         const to = inPlaceOf(ready, place);
-        if (to === null || !isConfirmed(field, stop.at, place)) continue;
+        if (to === null) continue;
         const step = CLOSE * Math.abs(stop.at - stop.before);
         const at = yield* narrowed(stop.before, stop.at, step, function* (middle) {
           const there = yield* rankAt(field, middle);
@@ -213,8 +205,7 @@ export function* tippingPointsInSteps(
           // only of the first pick it is known to a hair: the others are as near as the search tells
           return place > 0 || inPlaceOf(yield* madeReady(contenders(there, [place])), place) !== null;
         });
-        // where the search gives way a little before the pick does, the step where it has is told
-        flips[place]!.push({ field, at: isConfirmed(field, at, place) ? at : stop.at, to });
+        flips[place]!.push({ field, at, to });
         open.delete(place);
       }
     }
