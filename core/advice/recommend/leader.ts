@@ -15,8 +15,8 @@ const QUICK_CARE: Care = { allTried: 200, lifts: 0.04 };
 /** What is reeled is judged at a pace of its own once it is made ready, which lifts it by more than any cut. @source adr-0036 */
 const REELED_CARE: Care = { ...QUICK_CARE, lifts: 0.16 };
 const careOf = ({ compiled }: Field): Care => (compiled.facts.reel === null ? QUICK_CARE : REELED_CARE);
-/** Rigs of a water that are looked at: of one of hundreds, and of one whose best is what others are told as shares of. */
-const FINALISTS = { ofMany: 5, ofOne: 12 } as const;
+/** Rigs of a water that are looked at, as many as for a pick. */
+const FINALISTS = 12;
 
 /** What leads on a water, and the fields it was looked for in. */
 export interface Led {
@@ -26,13 +26,12 @@ export interface Led {
 }
 
 /** The finalists of a water, made ready, the best first, of one water with the best of each family; none where there is too much to compare. */
-function* quickFinalists(fields: readonly Field[], asked: keyof typeof FINALISTS): Generator<number, Finalist[]> {
-  const count = FINALISTS[asked];
+function* quickFinalists(fields: readonly Field[], asked: 'ofMany' | 'ofOne'): Generator<number, Finalist[]> {
   if (fields.reduce((sum, { pairs }) => sum + pairs, 0) > PAIR_LIMITS.compared) return [];
   const finalists: Finalist[] = [];
   let leads = -Infinity;
-  const ranked = yield* rankFields(fields, count);
-  for (const one of mergeRanked(ranked, count)) {
+  const ranked = yield* rankFields(fields, FINALISTS);
+  for (const one of mergeRanked(ranked, FINALISTS)) {
     if (!couldLead(one, leads, asked === 'ofOne' ? careOf(one.field) : QUICK_CARE)) continue;
     const finalist = finalistOf(one, QUICK_CARE);
     finalists.push(finalist);

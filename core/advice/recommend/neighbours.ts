@@ -92,7 +92,7 @@ function inOtherSkirts(field: Field, { head, skirt, trailer }: Found, known: Kno
 const ROUNDS = 3;
 const SEEDS = 2;
 /** Of how many of the best other skirts are tried. */
-const DRESSED = 3;
+const DRESSED = { closely: 3, quickly: 1 } as const;
 
 /**
  * Looks around the best finalists for what is better still once it is cut and fished as it should be: cutting changes most what comes longest out
@@ -125,8 +125,7 @@ export function* withNeighbours(finalists: readonly Finalist[], care: Care = FUL
     }
     all = all.sort((a, b) => b.score - a.score);
   }
-  // where hundreds of waters are asked nobody looks at the colour of a skirt
-  for (const { field, found: of } of care.allTried === undefined ? all.slice(0, DRESSED) : []) {
+  for (const { field, found: of } of all.slice(0, care.allTried === undefined ? DRESSED.closely : DRESSED.quickly)) {
     if (field.space.skirts.length > MOST_PARTS) continue;
     const known = new Set(all.filter((one) => one.field === field).map(({ found }) => wholeOf(found)));
     for (const found of inOtherSkirts(field, of, known)) {
