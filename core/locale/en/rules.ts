@@ -180,7 +180,7 @@ export const RULE_TEXT: Readonly<Record<RuleId, string>> = {
     'Clear, cool and stony: a soft twin tail on a football still moves, and is small enough.',
   'worm-is-no-football-trailer': 'A worm behind a football drags like a string.',
   'full-craw-behind-a-flipping-head':
-    'A full craw behind a flipping head: an inch comes off its front, and the claws stay.',
+    'A full craw behind a flipping head: {in 1} comes off its front, and the claws stay.',
   'claws-over-stone': 'Stone, and not cold: claws, which is what lives between the stones.',
   'one-tail-wanders-among-sticks': 'One curling tail among sticks wraps round each of them.',
   'chunk-drops-into-muddy-wood': 'Thick wood in mud: a chunk slips in, hangs there and comes out again.',
