@@ -54,7 +54,7 @@ const giveWay = computed(() => (ownBest.value?.misses ?? []).map((id) => WANT_TI
       </li>
     </ul>
     <template v-if="missing.length > 0">
-      <h4>{{ words.itLacks }}</h4>
+      <h3>{{ words.itLacks }}</h3>
       <p data-testid="score-lacks">
         <template v-for="(row, at) in missing" :key="row.part"
           ><template v-if="at > 0">; </template>{{ words.lacks(row.title, row.points) }}</template
@@ -105,7 +105,7 @@ const giveWay = computed(() => (ownBest.value?.misses ?? []).map((id) => WANT_TI
 .score-sum__got--against {
   background: rgb(var(--v-theme-oxblood));
 }
-.score-sum h4 {
+.score-sum h3 {
   margin-bottom: 0;
   margin-top: 8px;
   font: 600 15px var(--v-font-heading);
