@@ -9,7 +9,7 @@ defineProps<{ rows: readonly LegendRow[] }>();
 </script>
 
 <template>
-  <ol class="map__legend" :aria-label="words.regions">
+  <ol tabindex="0" class="map__legend" :aria-label="words.regions">
     <li v-for="row in rows" :key="row.nth">
       <b class="number">{{ row.nth }}</b>
       <svg class="map__swatch" viewBox="0 0 4 2" aria-hidden="true">
