@@ -1,4 +1,4 @@
-import type { RetrievePlan, RetrieveStep } from '../motion/plan';
+import { isCast, type RetrievePlan, type RetrieveStep } from '../motion/plan';
 
 /** What a programme is fitted to. SI. */
 export interface FittedTo {
@@ -51,6 +51,9 @@ const part = ({ depthM }: FittedTo, share: number): RetrieveStep => ({
 const centi = (mPerS: number): number => Math.round(mPerS * 100) / 100;
 const reel = (mPerS: number, s?: number): RetrieveStep =>
   s === undefined ? { do: 'reel', mPerS: centi(mPerS) } : { do: 'reel', mPerS: centi(mPerS), s };
+
+/** A cast that is no pitch, m. */
+const CAST_M = 25;
 
 /** Some steps, over and over. */
 const rounds = (times: number, ...steps: readonly RetrieveStep[]): RetrieveStep[] =>
@@ -135,6 +138,8 @@ export const PROGRAMMES: Readonly<Record<ProgrammeId, Programme>> = {
 
 /** A programme put into a plan: line, bottom, wind and drift stay as they were. */
 export function planWith(plan: RetrievePlan, id: ProgrammeId, to: FittedTo): RetrievePlan {
-  const { castM = plan.castM, tipHeightM = plan.tipHeightM, steps } = PROGRAMMES[id];
+  // what was pitched to is cast to again where a programme is not pitched
+  const usualM = plan.steps[0] && isCast(plan.steps[0]) ? CAST_M : plan.castM;
+  const { castM = usualM, tipHeightM = plan.tipHeightM, steps } = PROGRAMMES[id];
   return { ...plan, castM, tipHeightM, steps: [...steps(to)] };
 }
