@@ -13,7 +13,9 @@ describe('what a water is, from both sides of its limits', () => {
   });
   test('the bottom starts at three quarters of the depth, the upper water ends at four tenths', () => {
     const banded = (toM: number) => facts({ depthM: 4, band: { fromM: 0, toM } });
-    expect([banded(3).bottom, banded(3 - JUST).bottom]).toEqual([true, false]);
+    const from = (fromM: number) => facts({ depthM: 4, band: { fromM, toM: 4 } });
+    // what begins higher is swum through, however deep it reaches
+    expect([from(3).bottom, from(3 - JUST).bottom, banded(4).bottom]).toEqual([true, false, false]);
     expect([banded(1.6).high, banded(1.6 + JUST).high]).toEqual([true, false]);
     expect([facts({}).bottom, facts({}).high]).toEqual([true, false]);
   });
