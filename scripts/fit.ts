@@ -12,11 +12,24 @@ const KEPT = 'node_modules/.cache/fit';
 const PULLS = [0.001, 0.003, 0.01, 0.03, 0.1];
 
 const [file = '', ...options] = process.argv.slice(2);
-if (!existsSync(file)) {
-  console.error('npm run fit -- FILE: a file of cases, as docs/cases.md tells the form');
+/** Ends with what is wrong and what to do about it. */
+function giveUp(says: string): never {
+  console.error(says);
   process.exit(2);
 }
-const { cases, leftOut } = readCases(JSON.parse(readFileSync(file, 'utf8')));
+if (!existsSync(file)) giveUp('npm run fit -- FILE: a file of cases, as docs/cases.md tells the form');
+function jsonOf(path: string): unknown {
+  try {
+    return JSON.parse(readFileSync(path, 'utf8')) as unknown;
+  } catch (error) {
+    return giveUp(
+      `${path} is no JSON that can be read: ${(error as Error).message}. Mend it there and run this again.`,
+    );
+  }
+}
+const { cases, leftOut } = readCases(jsonOf(file));
+const told = leftOut.map(({ id, because }) => `left out: ${id}, ${because}\n`).join('');
+if (cases.length === 0) giveUp(`${told}${file} holds no case to learn from; docs/cases.md tells the form.`);
 const part = options.indexOf('--part');
 if (part >= 0) {
   const own = Number(options[part + 1]);
@@ -35,12 +48,14 @@ const inPart = (own: number): Promise<void> =>
 mkdirSync(KEPT, { recursive: true });
 const parts = Array.from({ length: WORKERS }, (_, own) => own);
 if (!options.includes('--keep')) await Promise.all(parts.map(inPart));
-const pools = parts
-  .flatMap((own) => JSON.parse(readFileSync(join(KEPT, `${own}.json`), 'utf8')) as CasePool[])
-  .sort((a, b) => a.id.localeCompare(b.id));
+const keptIn = (own: number): string => join(KEPT, `${own}.json`);
+if (!parts.every((own) => existsSync(keptIn(own)))) {
+  giveUp('--keep takes the rigs made ready the last time, and none are kept: run it once without --keep.');
+}
+const pools = parts.flatMap((own) => jsonOf(keptIn(own)) as CasePool[]).sort((a, b) => a.id.localeCompare(b.id));
 
 const held = (factors: Parameters<typeof holdsIn>[1]): number => pools.filter((pool) => holdsIn(pool, factors)).length;
-for (const { id, because } of leftOut) console.log(`left out: ${id}, ${because}`);
+process.stdout.write(told);
 console.log(`as it is: ${held({})} of ${pools.length} hold as far as the rigs made ready tell`);
 const validated = PULLS.map((pull) => crossValidated(pools, pull));
 for (const { pull, all } of validated) console.log(`pull ${pull}: ${all.held} of ${all.of} by practices left out`);
@@ -48,4 +63,6 @@ const best = validated.reduce((a, b) => (b.all.held >= a.all.held ? b : a));
 const factors = learn(pools, best.pull);
 console.log(`fitted with pull ${best.pull}: ${held(factors)} of ${pools.length}`);
 for (const { id, because } of cannotBeTold(pools, factors)) console.log(`does not hold: ${id}, ${because}`);
-writeFileSync(join(KEPT, 'factors.json'), JSON.stringify(factors, null, 1));
+const learnt = join(KEPT, 'factors.json');
+writeFileSync(learnt, JSON.stringify(factors, null, 1));
+console.log(`factors: ${learnt}`);

@@ -116,7 +116,7 @@ describe('the plan is what is said', () => {
   test('wood is pitched to from close by: in, down, worked, out', () => {
     expect(steps.some(({ rule }) => rule === 'pitch-shake-and-on' || rule === 'pitch-and-hop-it-hard')).toBe(true);
     expect([plan.steps[0]!.do, plan.castM]).toEqual(['pitch', expect.closeTo(6.1, 1)]);
-    expect(planText(plan, 'us')).toMatch(/^Pitch it 20 ft out, count down .*, 4 times: hop it .*, reel/);
+    expect(planText(plan, 'us')).toMatch(/^Pitch it 20 ft out, count down .*, hop it .* and rest .* \(4 times\), reel/);
     const { inWaterS, castsPerHour } = stopPace(jig({ style: 'flipping', oz: 0.5 }), plan, inWood);
     expect(inWaterS).toBeLessThan(30);
     expect(castsPerHour).toBeGreaterThan(60);

@@ -50,7 +50,7 @@ const stepSchema = z.discriminatedUnion('do', [
 export const lineSchema = z.strictObject({ kind: z.enum(LINE_KINDS), lb: within(PLAN_LIMITS.lineLb) });
 
 /** Line out beyond the rod's own height that a cast needs to be one, m. */
-const CAST_OVER_TIP_M = 1;
+export const CAST_OVER_TIP_M = 1;
 
 /**
  * A retrieve as a programme of steps over a bottom. The last reel or shake goes on to the end; where it is timed and steps follow,

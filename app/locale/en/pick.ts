@@ -25,7 +25,7 @@ export const cutItOnTheBench = 'Cut and hang it on the bench';
 export const moreOfItsKind =
   'more rigs share its head and kind of trailer, in other weights, sizes, skirts or colours; this is the best of them.';
 export const hasAgainstWanted = 'What it has against what is wanted';
-export const of100Parts = 'of 100, which is what the best rig of every kind and size reaches on this water.';
+export const of100Parts = 'of 100. At 100 stands the best rig of every kind and size on this water.';
 export const wouldTie = ', would tie';
 export const wouldFish = ', would fish it otherwise';
 export const why = 'Why';
@@ -108,14 +108,13 @@ export const scorePart = {
   log: 'Your log',
   family: 'What another family does better here',
 } as const;
-export const scaleIsSought = 'how much is sought';
+export const scaleIsSought = 'its score follows';
 export const scaleUnknown = '…';
 export const addsUp = 'What it adds up from';
 export const gotOf = (got: number, of: number): string => `${got} of ${of}`;
 export const itLacks = 'What it lacks, the largest first';
-export const lacksNothing = 'Nothing of a whole point: no rig there is does better here.';
+export const lacksNothing = 'Nothing of a whole point.';
 export const lacks = (part: string, points: number): string => `${part}: ${points}`;
-export const noRigMeets = 'The best there is misses it too, where all else is asked with it.';
 export const bestThereIs = (title: string): string => `The best there is of its family here: ${title}.`;
 export const bandsGiveWay = (wants: string): string =>
-  `No rig of any kind and size meets all that is asked here together; of the best there is these give way: ${wants}.`;
+  `The best of its family, of every kind and size there is, does not meet all that is asked here either; it gives way on ${wants}.`;

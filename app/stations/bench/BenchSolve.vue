@@ -87,7 +87,8 @@ const asItIs = computed(() => {
   const score = before ? toldScore(before.score) : null;
   return before && score !== null ? words.asItIs(score, wantValue('fall', before.has.fall, system.value)) : '';
 });
-const points = (gains: number): string => words.gains(Math.max(1, Math.round(100 * gains * (times.value ?? 1))));
+const points = (gains: number): string =>
+  times.value === null ? '' : words.gains(Math.max(1, Math.round(100 * gains * times.value)));
 
 function onTheSheet({ title, rig: of, cuts }: Proposal): void {
   emit('ghost', { title, rig: of, cuts });

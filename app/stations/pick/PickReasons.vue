@@ -13,6 +13,7 @@ import {
   QUESTION_TITLE,
   SCHOOL_BECAUSE,
   SCHOOL_WORDS,
+  UNSCALED,
   wantBand,
   wantValue,
   WANT_TITLE,
@@ -62,7 +63,7 @@ const faults = computed(() =>
   rigFaults(shown.value.rig, { water: props.water, plan: shown.value.handled.plan }, system.value),
 );
 function cure({ fixedRig, fixedPlan }: WordedFault): void {
-  const judged = fixedRig ? judgeRig(props.water, fixedRig, angler.value) : shown.value;
+  const judged = fixedRig ? judgeRig(props.water, fixedRig, angler.value, props.best ?? UNSCALED) : shown.value;
   const plan = fixedPlan ?? shown.value.handled.plan;
   cured.value = { ...shown.value, ...judged, handled: { ...judged.handled, plan } };
 }

@@ -3,6 +3,7 @@ import { computed, ref } from 'vue';
 import {
   fishesLikeText,
   isAsGood,
+  meets,
   pickSentence,
   rigFaults,
   wantValue,
@@ -38,13 +39,15 @@ const cuts = computed(() => {
   return titles.length > 0 ? words.cutShort(titles.join(', ')) : '';
 });
 const score = computed(() => Math.round(100 * props.pick.score));
+/** how many of the bands asked for it is in */
+const metBy = ({ wants, has }: Pick): number => wants.filter((want) => meets(want, has[want.id])).length;
 /** how far it is behind the first, where the numbers can tell them apart at all */
 const distance = computed(() => {
   const first = props.advice.picks[0];
   if (!first || props.pick.rank === 1) return props.advice.isKept ? words.staysFirst : words.of100;
   const less = Math.round(100 * first.score) - score.value;
-  if (less < 0) return words.moreButMissesMore(-less);
-  return less === 0 || isAsGood(props.pick, first) ? words.asGoodAsFirst : words.lessThanFirst(less);
+  if (less < 0 && metBy(props.pick) < metBy(first)) return words.moreButMissesMore(-less);
+  return less <= 0 || isAsGood(props.pick, first) ? words.asGoodAsFirst : words.lessThanFirst(less);
 });
 const like = computed(() => fishesLikeText(props.pick.fall, system.value));
 /** what it does, for the deck: how it runs where it is reeled, how it falls where it is dropped */

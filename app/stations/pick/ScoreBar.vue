@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { wholeParts, WANT_TITLE, type ScorePart } from '@core';
+import { wholeParts, type ScorePart } from '@core';
+import { titleOfPart } from './score-titles';
 import * as words from '../../locale/en/pick';
 
 /** A score as one bar of its parts: wants, craft, log; what faults and gear take is hatched at its end. */
@@ -34,14 +35,9 @@ const segments = computed(() => {
 });
 const label = computed(() =>
   wholeParts(props.parts)
-    .map(({ part, got, of }) => `${titleOf(part)} ${words.gotOf(got, of)}`)
+    .map(({ part, got, of }) => `${titleOfPart(part)} ${words.gotOf(got, of)}`)
     .join(', '),
 );
-function titleOf(part: ScorePart['part']): string {
-  return part.startsWith('want:')
-    ? WANT_TITLE[part.slice('want:'.length) as keyof typeof WANT_TITLE]
-    : words.scorePart[part as keyof typeof words.scorePart];
-}
 </script>
 
 <template>

@@ -1,35 +1,26 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import {
-  missingIn,
-  rigTitle,
-  wholeParts,
-  WANT_TITLE,
-  type Pick,
-  type ScorePartId,
-  type WantId,
-  type WaterBest,
-} from '@core';
+import { missingIn, rigTitle, wholeParts, WANT_TITLE, type Pick, type WaterBest } from '@core';
 import FractionText from '../../parts/FractionText.vue';
 import { useUnits } from '../../composables/useUnits';
+import { titleOfPart } from './score-titles';
 import * as words from '../../locale/en/pick';
 
 /** A score as a sum: each part with what the best rig of its family gets there; what it lacks, and what that rig is. */
 const props = defineProps<{ pick: Pick; best: WaterBest }>();
 const { system } = useUnits();
 
-const wantOf = (part: ScorePartId): WantId | null =>
-  part.startsWith('want:') ? (part.slice('want:'.length) as WantId) : null;
-function titleOf(part: ScorePartId): string {
-  const want = wantOf(part);
-  return want === null ? words.scorePart[part as keyof typeof words.scorePart] : WANT_TITLE[want];
-}
-const rows = computed(() => wholeParts(props.pick.scoreParts).map((row) => ({ ...row, title: titleOf(row.part) })));
+/** what is nothing of a whole point on either side is not told, a want always */
+const rows = computed(() =>
+  wholeParts(props.pick.scoreParts)
+    .filter(({ part, got, of }) => got !== 0 || of !== 0 || part.startsWith('want:'))
+    .map((row) => ({ ...row, title: titleOfPart(row.part) })),
+);
 const ownBest = computed(() => props.best.families[props.pick.rig.family] ?? null);
 const whole = computed(() => new Map(rows.value.map(({ part, got, of }) => [part, of - got])));
 const missing = computed(() =>
   missingIn(props.pick.scoreParts)
-    .map(({ part }) => ({ part, title: titleOf(part), points: whole.value.get(part) ?? 0 }))
+    .map(({ part }) => ({ part, title: titleOfPart(part), points: whole.value.get(part) ?? 0 }))
     .filter(({ points }) => points > 0),
 );
 const isBest = computed(() => props.pick.score >= 0.995);

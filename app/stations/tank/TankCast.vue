@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import { LINE_KINDS, massKgFromLb, lbFromMassKg, PLAN_LIMITS, type RetrievePlan } from '@core';
+import { CAST_OVER_TIP_M, LINE_KINDS, massKgFromLb, lbFromMassKg, PLAN_LIMITS, type RetrievePlan } from '@core';
 import SelectField from '../../parts/SelectField.vue';
 import UnitField from '../../parts/UnitField.vue';
 import { useUnits } from '../../composables/useUnits';
@@ -13,13 +13,12 @@ const tank = useTank();
 const water = useWater();
 const { show } = useUnits();
 const problem = ref('');
-const OVER_TIP_M = 1;
 
 const plan = computed(() => tank.tank.plan);
 /** Line out beyond the height of the tip: a cast shorter than that is none. */
 function set(part: Partial<RetrievePlan>): void {
   const next = { ...plan.value, ...part };
-  const least = next.tipHeightM + OVER_TIP_M;
+  const least = next.tipHeightM + CAST_OVER_TIP_M;
   if (next.castM < least) {
     problem.value = words.castTooShort(show('depth', least));
     return;

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
 import {
+  CAST_OVER_TIP_M,
   castOf,
   isCast,
   PLAN_LIMITS,
@@ -36,8 +37,6 @@ const problem = ref('');
 /** the step that is at hand */
 const chosen = ref(0);
 const MOST_STEPS = 60;
-/** line out beyond the height of the tip: a cast shorter than that is none */
-const OVER_TIP_M = 1;
 
 const steps = computed(() => tank.plan.steps);
 const at = computed(() => Math.min(chosen.value, steps.value.length - 1));
@@ -65,7 +64,7 @@ function set(next: readonly RetrieveStep[]): void {
     return;
   }
   const cast = castFirst(next);
-  const least = tank.plan.tipHeightM + OVER_TIP_M;
+  const least = tank.plan.tipHeightM + CAST_OVER_TIP_M;
   if (castOf({ castM: tank.plan.castM, steps: cast }) < least) {
     problem.value = words.castTooShort(show('depth', least));
     tank.cancelDrag();
@@ -92,7 +91,7 @@ const height = computed({
 const metres = computed(() => metresOf(step.value));
 const metresLabel = computed(() => {
   if (isCast(step.value)) return words.castLength;
-  return step.value.do === 'drag' ? words.distance : words.height;
+  return step.value.do === 'drag' ? words.draggedFor : words.height;
 });
 const rhythm = computed({
   get: () => (step.value.do === 'shake' ? step.value.hz : 0),

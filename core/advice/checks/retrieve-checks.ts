@@ -1,4 +1,4 @@
-import { isReeled } from '../measures/working-speed';
+import { COLD_PACE, isReeled } from '../measures/working-speed';
 import { prepareRetrieve } from '../../hold/retrieve-report';
 import { workingWindow } from '../../hold/working-window';
 import { keeperSlipMps } from '../../hold/keeper';
@@ -27,8 +27,6 @@ const SHAKE_HZ = 3;
 /** Weed that ends nearer to the surface than this cannot be passed over, m. @source craft-practice */
 const WEED_REACHES_UP_M = lengthMFromIn(6);
 /** Speed of a jig that creeps along the bottom, m/s, and height of a stroke under the rod, m. @source craft-practice */
-/** Nobody hurries a lure through water this cold, °F. @source craft-practice */
-const COLD = { tempF: 45, mostMps: 0.9 } as const;
 const CREEP_MPS = 0.25;
 const STROKE_M = 0.9;
 /** A still moment long enough for a jig to lie down, s. @source craft-practice */
@@ -264,7 +262,7 @@ function bandCure(checked: Checked & { readonly plan: RetrievePlan }): Cured | n
   const { lure, line } = prepared(checked);
   const speedMps = holdSpeedMps(lure, line, checked.plan.castM / 2, (fromM + toM) / 2);
   const { min, max } = PLAN_LIMITS.reelMps;
-  const mostMps = checked.facts!.belowF(COLD.tempF) ? COLD.mostMps : max;
+  const mostMps = checked.facts!.belowF(COLD_PACE.tempF) ? COLD_PACE.mostMps : max;
   if (speedMps === null || speedMps > mostMps || speedMps < min) return null;
   return {
     plan: {

@@ -25,6 +25,7 @@ export const SCHOOL_REASONS = [
   'all-speak',
   'computed',
   'stems',
+  'wooded',
   'cold-mud',
   'blades',
   'plate',
@@ -84,7 +85,7 @@ const BY_WATER: { readonly [Q in SchoolQuestion]: (w: WaterFacts) => SchoolAnswe
   },
   'mud-weight': (w) => {
     if (w.family === 'spinner') return { school: 'heavy-thump', reason: 'blades' };
-    // who searches needs the cast; who crawls it under the top needs it light
+    // who searches needs the cast; who crawls it off the bottom needs it light
     return w.bottom || w.water.aim === 'search'
       ? usual('one-weight-big-trailer')
       : { school: 'light-high', reason: 'crawled' };
@@ -98,7 +99,8 @@ const BY_WATER: { readonly [Q in SchoolQuestion]: (w: WaterFacts) => SchoolAnswe
   },
   'vibrating-kicker': (w) => {
     const isWooded = w.water.cover.some(({ kind, density }) => density !== 'sparse' && coverHas(kind, 'wood'));
-    if (w.stems || isWooded) return { school: 'stems-and-panfish', reason: 'stems' };
+    if (w.stems) return { school: 'stems-and-panfish', reason: 'stems' };
+    if (isWooded) return { school: 'stems-and-panfish', reason: 'wooded' };
     return w.water.forage.includes('panfish') ? { school: 'stems-and-panfish', reason: 'panfish' } : usual('mud-only');
   },
   // told by two numbers (what-lifts.ts); no rule waits for it, since every rig's own depth is computed

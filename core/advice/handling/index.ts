@@ -11,7 +11,7 @@ import { rigBody } from '../../rig/body/body';
 import type { Rig } from '../../rig/parts/schema';
 import type { SchoolRef } from '../../water/schema';
 import { COMPARED } from '../measures/retrieve-measures';
-import { isReeled } from '../measures/working-speed';
+import { COLD_PACE, isReeled } from '../measures/working-speed';
 import { schoolSpeaks } from '../conditions/schools';
 import type { CompiledWater } from '../rules/wants';
 import { FITTING_RULES } from './fittings';
@@ -62,9 +62,6 @@ export const heldOf = (compiled: CompiledWater, rig: Rig): Held => {
 /** Room kept from the ends of the speeds at which a rig works. @source adr-0006 */
 const ROOM = 0.9;
 
-/** Nobody hurries a lure through water this cold, °F, to bring it up. @source craft-practice */
-const COLD = { tempF: 45, mostMps: 0.9 } as const;
-
 /** How far a pace may be bent so that a rig runs where it is wanted. @source adr-0006 */
 const PACE_BENDS = { from: 0.6, to: 1.5 } as const;
 
@@ -85,7 +82,7 @@ function withinReach(plan: RetrievePlan, { rig, w }: Held): RetrievePlan['steps'
   const { slowestMps, fastestMps } = workingWindow(rig, lure, line, plan.castM / 2);
   const least = isReeled(rig) && slowestMps !== null ? slowestMps / ROOM : 0;
   const most = fastestMps === null ? Infinity : Math.max(least, ROOM * fastestMps);
-  const cold = w.belowF(COLD.tempF) ? Math.max(least, COLD.mostMps) : Infinity;
+  const cold = w.belowF(COLD_PACE.tempF) ? Math.max(least, COLD_PACE.mostMps) : Infinity;
   const factor = paceFactor(lure, line, plan, w);
   const speed = (mPerS: number): number =>
     Math.min(PLAN_LIMITS.reelMps.max, Math.max(PLAN_LIMITS.reelMps.min, least, Math.min(factor * mPerS, most, cold)));

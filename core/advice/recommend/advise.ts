@@ -3,11 +3,11 @@ import type { Rig } from '../../rig/parts/schema';
 import { colourClassOf } from '../../tackle/colours';
 import type { Water } from '../../water/schema';
 import type { FamilySuits } from '../rules/family-suits';
-import { fieldsOf, mergeRanked, rankFields, type Field } from '../search/per-family';
+import { fieldsOf, mergeRanked, rankFields } from '../search/per-family';
 import { judgedIn, type Judged } from './judge';
 import { finalistBefore, keptFirst } from './kept';
 import { mostBandsFirst } from './most-bands';
-import { finalistOf, withNeighbours, type Care, type Finalist } from './neighbours';
+import { bestOfEach, FINALISTS, finalistOf, withNeighbours, type Care, type Finalist } from './neighbours';
 import { PAIR_LIMITS } from '../search/pair-limits';
 import { finished, scaled } from '../search/progress';
 import { excludedFrom, type Excluded } from '../conditions/excluded';
@@ -178,7 +178,7 @@ export function* adviseInSteps(
   });
   const found = [...all, ...besides];
   if (own === null && found.length > 0 && isEveryKind(water, box)) {
-    heedWaterBest(water, bestAmong(fields.flatMap((field) => bestIn(field, found))));
+    heedWaterBest(water, bestAmong(bestOfEach(found)));
   }
   const scale = yield* scaled(waterBestInSteps(water), RANKING_SHARE, RANKING_SHARE);
   const advice = adviceOf({ finalists: best, isKept }, missed, verdictsOf(found, scale), scale);
@@ -188,15 +188,6 @@ export function* adviseInSteps(
   return { ...advice, picks: advice.picks.map((pick, at) => ({ ...pick, ...others[at]! })) };
 }
 
-/** The best of one family among finalists. */
-const bestIn = (field: Field, finalists: readonly Finalist[]): Finalist[] =>
-  finalists
-    .filter((one) => one.field === field)
-    .sort((a, b) => b.score - a.score)
-    .slice(0, 1);
-
-/** Rigs made ready at least, however few are asked for: cutting can change their order. */
-const FINALISTS = 12;
 /** Share of the work that ranking is; asking the other schools is the rest. */
 const RANKING_SHARE = 0.7;
 

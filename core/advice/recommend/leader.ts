@@ -4,7 +4,7 @@ import { fieldsOf, mergeRanked, rankFields, type Field } from '../search/per-fam
 import { PAIR_LIMITS } from '../search/pair-limits';
 import { finished } from '../search/progress';
 import { mostBandsFirst } from './most-bands';
-import { couldLead, finalistOf, withNeighbours, type Care, type Finalist } from './neighbours';
+import { bestOfEach, couldLead, FINALISTS, finalistOf, withNeighbours, type Care, type Finalist } from './neighbours';
 
 /**
  * How closely each of hundreds of waters is looked at: cuts take turns where there are more than a few, which costs a score 0.0014 at most
@@ -15,8 +15,6 @@ const QUICK_CARE: Care = { allTried: 200, lifts: 0.04 };
 /** What is reeled is judged at a pace of its own once it is made ready, which lifts it by more than any cut. @source adr-0036 */
 const REELED_CARE: Care = { ...QUICK_CARE, lifts: 0.16 };
 const careOf = ({ compiled }: Field): Care => (compiled.facts.reel === null ? QUICK_CARE : REELED_CARE);
-/** Rigs of a water that are looked at, as many as for a pick. */
-const FINALISTS = 12;
 
 /** What leads on a water, and the fields it was looked for in. */
 export interface Led {
@@ -62,6 +60,5 @@ export function leaderOf(water: Water, box: Box, like: readonly Field[] = []): L
  * @yields  after each step of the search
  */
 export function* bestOfFamilies(water: Water, box: Box): Generator<number, Finalist[]> {
-  const all = yield* quickFinalists(fieldsOf(water, box), 'ofOne');
-  return all.filter((one, at) => all.findIndex(({ field }) => field === one.field) === at);
+  return bestOfEach(yield* quickFinalists(fieldsOf(water, box), 'ofOne'));
 }

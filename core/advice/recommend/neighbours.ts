@@ -17,6 +17,15 @@ export interface Care {
 /** As for a pick: a rig is skipped only if it could not lead even with every want met. */
 const FULL_CARE: Care = { lifts: Infinity };
 
+/** Rigs made ready at least, however few are asked for: cutting can change their order. */
+export const FINALISTS = 12;
+
+/** The best finalist of each family, the best family first. */
+export const bestOfEach = (finalists: readonly Finalist[]): Finalist[] =>
+  [...finalists]
+    .sort((a, b) => b.score - a.score)
+    .filter((one, at, all) => all.findIndex(({ field }) => field === one.field) === at);
+
 export const finalistOf = (
   { field, found }: Pick<Ranked, 'field' | 'found'>,
   { allTried }: Care = FULL_CARE,

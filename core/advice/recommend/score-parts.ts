@@ -72,7 +72,7 @@ export interface FamilyBest {
   /** share of the best of all families, 0 to 1 */
   readonly score: number;
   readonly parts: RawParts;
-  /** what is asked of the family and even this rig does not meet: no rig there is meets all that is asked together */
+  /** what is asked of the family and even this rig, which scores most of all there are, does not meet */
   readonly misses: readonly WantId[];
 }
 

@@ -28,8 +28,10 @@ function knownNow(): Map<string, WaterBest> {
 /** Takes over what another thread found: it is a search through every kind there is, too long for a page. */
 export function heedWaterBest(water: Water, best: WaterBest): void {
   const all = knownNow();
+  const key = JSON.stringify(water);
+  all.delete(key);
   if (all.size >= KEPT) all.delete(all.keys().next().value!);
-  all.set(JSON.stringify(water), best);
+  all.set(key, best);
 }
 /** The best of a water where it was looked for already; null otherwise. */
 export const knownWaterBest = (water: Water): WaterBest | null => knownNow().get(JSON.stringify(water)) ?? null;

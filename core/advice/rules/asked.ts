@@ -82,6 +82,8 @@ const within = (value: number, [least, most]: readonly [number, number] = [-Infi
   Math.min(most, Math.max(least, value));
 
 function compileWant(topic: (typeof WANT_TOPICS)[number], facts: WaterFacts, schools: SchoolAnswers): Want | null {
+  // what is reeled has no time to fall: how fast it would is asked of it by the angler alone
+  if (topic.want === 'fall' && facts.reeled) return null;
   const shares = sharesOf(topic.bands, facts, schools);
   const all = shares.reduce((sum, [, part]) => sum + part, 0);
   const band = topic.bands.find((one) => speaksOn(one, facts, schools));
@@ -131,10 +133,7 @@ export function compileAsked(water: Water, family: Family = leadingFamily(water)
   const facts = waterFacts(water, family);
   const schools = schoolAnswers(facts);
   const topics = topicsFor(family);
-  // what is reeled has no time to fall: how fast it would is asked of it by the angler alone
-  const asked = topics.map((topic) =>
-    topic.want === 'fall' && facts.reeled ? null : compileWant(topic, facts, schools),
-  );
+  const asked = topics.map((topic) => compileWant(topic, facts, schools));
   const { wants, unheeded } = inHand(water, facts, topics, asked);
   return { facts: { ...facts, reel: reelOf(wants) }, wants, schools, unheeded };
 }

@@ -29,28 +29,27 @@ export function fitter(want: Want): (value: number) => number {
   const middle = (from + to) / 2;
   const outside = 1 - LOST_OUTSIDE / Math.max(LEAST_WEIGHT, want.weight);
   const beyond = (off: number): number => outside * (1 - MIDDLE_BONUS) * Math.exp(-(((off - half) / reach) ** 2));
-  // what people read as the edge is inside
-  const { grain } = WANT_SCALES[want.id];
-  const isInside = (value: number): boolean => value >= want.from - grain && value <= want.to + grain;
+  const isInside = insideOf(want);
   if (AT_LEAST.has(want.id)) {
     return (value) =>
-      value >= want.from - grain
+      isInside(value)
         ? 1 - MIDDLE_BONUS * Math.min(1, Math.max(0, want.to - value))
         : beyond(Math.abs(place(value) - middle));
   }
   return (value) => {
     const off = Math.abs(place(value) - middle);
-    return off <= half || isInside(value)
-      ? 1 - MIDDLE_BONUS * (half > 0 ? Math.min(1, off / half) : 0)
-      : beyond(Math.max(off, half));
+    return isInside(value) ? 1 - MIDDLE_BONUS * (half > 0 ? Math.min(1, off / half) : 0) : beyond(Math.max(off, half));
   };
 }
 
-/** Whether a number lies in its band as people read it; where so much or more is asked, nothing is too much. */
-export const meets = ({ id, from, to }: Want, value: number): boolean => {
+/** Whether numbers lie in a band as people read it; where so much or more is asked, nothing is too much. */
+function insideOf({ id, from, to }: Want): (value: number) => boolean {
   const { grain } = WANT_SCALES[id];
-  return value >= from - grain && (AT_LEAST.has(id) || value <= to + grain);
-};
+  const [least, most] = [from - grain, AT_LEAST.has(id) ? Infinity : to + grain];
+  return (value) => value >= least && value <= most;
+}
+
+export const meets = (want: Want, value: number): boolean => insideOf(want)(value);
 
 export const fit = (want: Want, value: number): number => fitter(want)(value);
 

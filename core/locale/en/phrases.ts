@@ -17,9 +17,9 @@ export const letItFall = (seconds: string | number): string => `let it fall ${se
 export const pitchIt = (cast: string): string => `pitch it ${cast} out`;
 export const skipIt = (cast: string): string => `skip it ${cast} in`;
 export const dragIt = (depth: string, time: string): string => `drag it ${depth} in ${time}`;
-export const hopIt = (depth: string, time: string): string => `hop it ${depth}, rest ${time}`;
+export const hopIt = (depth: string, time: string): string => `hop it ${depth} and rest ${time}`;
 export const strokeIt = (depth: string, time: string): string => `stroke it ${depth} up, let it fall, rest ${time}`;
-export const timesOver = (step: string, times: number): string => `${times} times: ${step}`;
+export const timesOver = (step: string, times: number): string => `${step} (${times} times)`;
 export const liftAndDrop = (depth: string | number): string => `lift it ${depth} and let it drop`;
 export const planOf = (
   capital: string | number,
