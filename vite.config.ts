@@ -15,7 +15,7 @@ const FILES: readonly { readonly name: string; readonly test: RegExp }[] = [
   { name: 'data', test: /node_modules\/(dexie|zod|nanoid)\// },
   {
     name: 'core',
-    test: /core\/((units|water|tackle|keeping)\/|formats\/pandero-json\/(kept-water|settings)|advice\/(rules\/(asked|want-topics|fall|weight|reeled-weights|motion|size|retrieve|family|family-suits|rule|weights)\.|conditions\/(schools|water-facts|of-water|on-water|condition)\.)|wording\/values|locale\/\w+\/(words|phrases|tackle|names)\.|rig\/parts\/(box|schema)\.|(parse|result)\.)/,
+    test: /core\/((units|water|tackle|keeping)\/|formats\/pandero-json\/(kept-water|settings)|advice\/(rules\/(asked|want-topics|fall|weight|reeled-weights|motion|size|retrieve|family|family-suits|rule|weights|want-fit)\.|conditions\/(schools|water-facts|of-water|on-water|condition)\.)|wording\/values|locale\/\w+\/(words|phrases|tackle|names)\.|rig\/parts\/(box|schema)\.|(parse|result)\.)/,
   },
   {
     name: 'stores',

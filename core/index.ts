@@ -114,7 +114,8 @@ export {
   type ScorePartId,
   type WaterBest,
 } from './advice/recommend/score-parts';
-export { heedWaterBest, knownWaterBest, scaleOf } from './advice/recommend/water-best';
+export { heedWaterBest, knownWaterBest } from './advice/recommend/known-best';
+export { scaleOf } from './advice/recommend/water-best';
 export { cutTable, type CutColumn, type CutNumber } from './advice/cuts/cut-table';
 export { flipText } from './wording/flips';
 export { fillGaps, type Gaps, type GapStep } from './advice/recommend/gaps';
@@ -124,7 +125,8 @@ export { compileAsked } from './advice/rules/asked';
 export { AT_LEAST, WANT_IDS, type WantId } from './advice/rules/rule';
 export { measureParts, type Has } from './advice/measures/rig-measures';
 export { NOT_REELED, type ReeledBands } from './advice/measures/retrieve-measures';
-export { meets, ruleScorer, wantScorer } from './advice/search/score';
+export { ruleScorer, wantScorer } from './advice/search/score';
+export { meets } from './advice/rules/want-fit';
 export { candidateClasses } from './advice/candidates/candidate-classes';
 export { questionOf, schoolAnswers, type SchoolAnswers } from './advice/conditions/schools';
 export { waterFacts } from './advice/conditions/water-facts';

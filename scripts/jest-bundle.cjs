@@ -120,6 +120,7 @@ async function bundle(path) {
     external: [...EXTERNAL, ...builtinModules, 'node:*'],
     alias: {
       '@core': join(ROOT, 'core/index.ts'),
+      'fast-check': join(ROOT, 'scripts/fast-check-in-time.mjs'),
       // as the build does it: what the PDF writer uses to print web pages and pictures, and nothing here does
       ...Object.fromEntries(
         ['html2canvas', 'dompurify', 'canvg', 'fast-png'].map((name) => [name, join(ROOT, 'paper/nothing.ts')]),

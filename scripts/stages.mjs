@@ -12,12 +12,42 @@ export const say = (text) => console.log(`pandero: ${text} (${Math.round((Date.n
 /** What was counted, and how long each stage took. */
 export const counted = { passed: 0, failed: 0, took: [] };
 
+/** The longest a stage may take: what hangs has failed, and the others are still run. */
+const STAGE_MS = 35 * 60_000;
+
+/** Programs that run, each the head of a group of its own, so that what it has started ends with it. */
+const groups = new Set();
+const endGroup = (pid) => {
+  try {
+    process.kill(-pid, 'SIGKILL');
+  } catch (error) {
+    // it has ended by itself
+    if (error.code !== 'ESRCH') throw error;
+  }
+};
+for (const signal of ['SIGINT', 'SIGTERM']) {
+  process.once(signal, () => {
+    groups.forEach(endGroup);
+    process.exit(1);
+  });
+}
+
 /** Runs a program; what it says is shown as it comes, or, where others run beside it, once it has failed. */
 function running(command, args, { env = {}, isAlone }) {
   return new Promise((resolve) => {
     const stdio = isAlone ? ['ignore', 'inherit', 'inherit'] : ['ignore', 'pipe', 'pipe'];
-    const child = spawn(command, args, { cwd: root, stdio, env: { ...process.env, ...env } });
+    const child = spawn(command, args, { cwd: root, stdio, env: { ...process.env, ...env }, detached: true });
+    groups.add(child.pid);
     let said = '';
+    const limit = setTimeout(() => {
+      said += `${command} was stopped: it took longer than ${STAGE_MS / 60_000} minutes`;
+      if (isAlone) say(said);
+      endGroup(child.pid);
+    }, STAGE_MS);
+    child.on('close', () => {
+      clearTimeout(limit);
+      groups.delete(child.pid);
+    });
     child.stdout?.on('data', (data) => (said += data));
     child.stderr?.on('data', (data) => (said += data));
     child.on('error', ({ message }) => resolve({ code: 1, said: said + message }));

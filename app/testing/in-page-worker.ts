@@ -6,9 +6,8 @@ import type { BoxPiece, RankCancel, RankReply, RankRequest } from '../workers/pr
 type Message = RankRequest | RankCancel | BoxPiece;
 type Listener = (event: { readonly data: Message }) => void;
 
-/** Rigs a page test gets at most, unless it asks for all, and how closely they are cut: what is looked at is the page. */
+/** Rigs a page test gets at most, unless it asks for all: what is looked at is the page. */
 const FEW = 3;
-const FEW_CUTS = { allTried: 40, lifts: 0.02 };
 let ranked: 'all' | 'few' = 'few';
 /** Ranks as much as the page asks for, with what other schools would tie and what would flip it, until the test has ended. */
 export const rankAll = (): void => void (ranked = 'all');
@@ -23,7 +22,7 @@ function fewOf({ id, water, flipsOf, before, gear, log, belief }: RankRequest, b
   heedBelief(belief);
   const fitting = gear && ownGear(gear);
   const own = fitting || log ? { gear: fitting, log } : null;
-  const advice = advise(water, box, FEW, { asks: 'own-school', before: before ?? null, own, care: FEW_CUTS });
+  const advice = advise(water, box, FEW, { asks: 'own-school', before: before ?? null, own });
   return [
     { id, ok: true, advice, tookMs: 1 },
     { id, others: advice.picks.map(() => ({ dissent: [], agree: [] })) },

@@ -48,8 +48,6 @@ export interface CasePool {
 /** Rigs of the whole box that are made ready, and of those parts alone that a pattern allows. */
 const OF_BOX = 26;
 const OF_PATTERN = 4;
-/** Combinations of cuts tried on each: as closely as where many waters are asked. */
-const ALL_TRIED = 200;
 
 const HEAD = [
   'family',
@@ -103,7 +101,7 @@ export function poolOf(one: CraftCase): CasePool {
   ];
   const seen = new Set<string>();
   const rigs = ranked.flatMap(({ field, found }): PoolRig[] => {
-    const { rig, has, faults } = makeReady(field.compiled, rigAt(field, found), ALL_TRIED);
+    const { rig, has, faults } = makeReady(field.compiled, rigAt(field, found), 'in-turn');
     const name = JSON.stringify(rig);
     if (seen.has(name)) return [];
     seen.add(name);

@@ -6,7 +6,7 @@ import { mediumOf } from '../../motion/medium';
 import { measureRig } from '../measures/rig-measures';
 import type { WantId } from '../rules/rule';
 import type { CompiledWater } from '../rules/wants';
-import { meets } from '../search/score';
+import { meets } from '../rules/want-fit';
 import { cutOptions, edited, spread, type CutId } from './cut-options';
 
 /** Cuts and turns that get a column of their own, in the order of the work. */

@@ -1,7 +1,7 @@
 import { editOf, type EditId } from '../../edits/edits';
 import type { FaultId } from '../checks';
 import type { WantId } from '../rules/rule';
-import { fit, meets } from '../search/score';
+import { fit, meets } from '../rules/want-fit';
 import { cutOf, type CutId } from './cut-options';
 import { netOf, type Judged, type Search } from './judged';
 import type { Net } from './rate';

@@ -11,7 +11,7 @@ import type { Water } from '../../water/schema';
 import { FAULT_IDS, FAULT_POINTS, faultIdsOf, faultPoints, faultsOf, SEVERITY } from '../checks';
 import { compileWater } from '../rules/wants';
 import { WANT_WEIGHTS } from '../rules/weights';
-import { meets } from '../search/score';
+import { meets } from '../rules/want-fit';
 import { CUT_IDS, CUTS, cutOptions, edited, USUAL_CUTS, type CutId } from './cut-options';
 import type { Cut } from './cut-told';
 import { raterOf } from './rate';

@@ -7,7 +7,8 @@ import { faultIdsOf, faultPoints, type FaultId } from '../checks';
 import { measureRig, type Has } from '../measures/rig-measures';
 import { isMistake } from '../rules/mistakes';
 import type { CompiledWater } from '../rules/wants';
-import { bestPossible, fit, meets, rulesOn } from '../search/score';
+import { bestPossible, rulesOn } from '../search/score';
+import { fit, meets } from '../rules/want-fit';
 
 /** What a rig has and collects, before its faults are looked for. */
 export interface Rated {

@@ -4,11 +4,12 @@ import type { FaultId } from '../checks';
 import type { Has } from '../measures/rig-measures';
 import type { WantId } from '../rules/rule';
 import type { CompiledWater } from '../rules/wants';
-import { bestPossible, fit, meets } from '../search/score';
+import { bestPossible } from '../search/score';
+import { fit, meets } from '../rules/want-fit';
 import { cutOptions, edited, USUAL_CUTS, type CutId, type CutOption } from './cut-options';
 import { cutsTold, type Cut } from './cut-told';
 import { fewestCuts } from './fewest-cuts';
-import { LEAST_GAIN, netOf, type Judged, type Made, type Search } from './judged';
+import { LEAST_GAIN, make, netOf, type Judged, type Made, type Search } from './judged';
 import { raterOf, type Net, type Rated, type Rater } from './rate';
 
 export interface CutSolution {
@@ -51,6 +52,8 @@ const REFINED = 24;
 /** Up to so many combinations the search is exhaustive; beyond that it is a coordinate search that alternates between plastic and skirt. */
 const ALL_TRIED = 1500;
 const ROUNDS = 3;
+/** How cuts are looked for: in combination, for a rig that is told; one edit after another, for many rigs that are compared. */
+export type Closeness = 'closely' | 'in-turn';
 /** Ways to cut one part, each with the part it makes: where several make the same, the first. */
 function waysOf(rig: Rig, base: Rig, options: readonly CutOption[]): { readonly made: Made; readonly rig: Rig }[] {
   return options.reduce<{ readonly made: Made; readonly rig: Rig }[]>(
@@ -69,15 +72,21 @@ function waysOf(rig: Rig, base: Rig, options: readonly CutOption[]): { readonly 
 const isBetter = (a: Net, b: Net): boolean => a.score > b.score + 1e-12;
 
 /** The wants and rules of every candidate worth looking at: the cuts that move much, all together; those that move little, on the best. */
-function candidatesOf(rater: Rater, rig: Rig, base: Rig, options: readonly CutOption[], allTried: number): Candidate[] {
+function candidatesOf(
+  rater: Rater,
+  rig: Rig,
+  base: Rig,
+  options: readonly CutOption[],
+  closeness: Closeness,
+): Candidate[] {
   const moving = options.filter(({ edit }) => !FINISHING.has(edit));
+  if (closeness === 'in-turn') return inTurn(rater, rig, base, moving);
   const small = moving.filter(({ edit }) => MOVES_LITTLE.has(edit));
   const coarse = combinationsOf(
     rater,
     rig,
     base,
     moving.filter(({ edit }) => !MOVES_LITTLE.has(edit)),
-    allTried,
   );
   if (small.length === 0) return coarse;
   const place = new Map(options.map(({ edit }, at) => [edit, at]));
@@ -95,14 +104,43 @@ function candidatesOf(rater: Rater, rig: Rig, base: Rig, options: readonly CutOp
   ];
 }
 
+/**
+ * Edits taken in turn, each set to the value that collects most beside the others as they stand: a tenth of the rigs that all combinations are, for
+ * comparing rigs before they are cut closely.
+ */
+function inTurn(rater: Rater, rig: Rig, base: Rig, options: readonly CutOption[]): Candidate[] {
+  const seen = new Map<string, Candidate>();
+  const look = (made: Made): Candidate | null => {
+    const key = made.map((one) => one.join(' ')).join();
+    const known = seen.get(key);
+    if (known) return known;
+    const cut = make({ rig, base }, made);
+    if (cut === null) return null;
+    const found = { made, rated: rater.rate(cut) };
+    seen.set(key, found);
+    return found;
+  };
+  let best = look([])!;
+  for (let round = 0; round < ROUNDS; round++) {
+    const before = best;
+    for (const { edit, values } of options) {
+      const ways = values.map((value, at) => {
+        const made = options.flatMap(({ edit: other }) => {
+          const row = best.made.find(([id]) => id === other);
+          if (other === edit) return at === 0 ? [] : [[edit, value] as const];
+          return row ? [row] : [];
+        });
+        return look(made);
+      });
+      for (const way of ways) if (way && way.rated.points > best.rated.points) best = way;
+    }
+    if (best === before) break;
+  }
+  return [...seen.values()];
+}
+
 /** All combinations of some edits, or the most promising of them where there are too many. */
-function combinationsOf(
-  rater: Rater,
-  rig: Rig,
-  base: Rig,
-  moving: readonly CutOption[],
-  allTried: number,
-): Candidate[] {
+function combinationsOf(rater: Rater, rig: Rig, base: Rig, moving: readonly CutOption[]): Candidate[] {
   const plastic = waysOf(
     rig,
     base,
@@ -126,7 +164,7 @@ function combinationsOf(
     seen.set(key, found);
     return found;
   };
-  if (plastic.length * skirts.length <= allTried) {
+  if (plastic.length * skirts.length <= ALL_TRIED) {
     plastic.forEach((_, hung) => skirts.forEach((__, worn) => look(hung, worn)));
     return [...seen.values()];
   }
@@ -185,22 +223,22 @@ interface Asked {
   readonly allow?: readonly CutId[];
   /** before any cut; left out, as far as the rig itself tells */
   readonly base?: Rig;
-  /** combinations of cuts up to which all are tried */
-  readonly allTried?: number;
+  /** left out, closely */
+  readonly closeness?: Closeness;
 }
 
 /** Searches the cuts that answer a water best. */
 function search(
   compiled: CompiledWater,
   rig: Rig,
-  { allow = USUAL_CUTS, base = uncutRig(rig), allTried = ALL_TRIED }: Asked,
+  { allow = USUAL_CUTS, base = uncutRig(rig), closeness = 'closely' }: Asked,
 ): Found {
   const rater = raterOf(compiled, rig);
   const before = rater.net(rater.rate(rig));
   const options = cutOptions(rig, base, compiled.facts, allow);
   const had = new Set(before.faults);
   const isAllowed = (net: Net): boolean => net.faults.every((id) => had.has(id));
-  const candidates = candidatesOf(rater, rig, base, options, allTried);
+  const candidates = candidatesOf(rater, rig, base, options, closeness);
   const most = bestPossible(compiled);
 
   const asItCame = finished(rater, base, { made: [], rated: before }, options);

@@ -1,7 +1,7 @@
 import { edited } from '../cuts/cut-options';
 import { LEAST_GAIN } from '../cuts/judged';
 import { pointsOf, shareLeft } from '../cuts/rate';
-import { bestCut } from '../cuts/solve-cuts';
+import { bestCut, type Closeness } from '../cuts/solve-cuts';
 import { faultIdsOf, faultsOf, type FaultId } from '../checks';
 import { HANDLING_RULES, handle, heldOf, type Choice, type Handled, type Handling, type HandlingId } from '../handling';
 import { measureRig, type Has } from '../measures/rig-measures';
@@ -157,17 +157,17 @@ export function judgedWhole(compiled: CompiledWater, rig: Rig): JudgedWhole {
 
 /**
  * Makes a rig ready and judges it whole: cut as the craft cuts it and as this water asks, with its trailer hook, line and retrieve.
- * @param bare      as it comes out of the box
- * @param allTried  combinations of cuts up to which all are tried; left out, as many as for a pick
+ * @param bare       as it comes out of the box
+ * @param closeness  how its cuts are looked for; left out, closely
  */
-export function makeReady(compiled: CompiledWater, bare: Rig, allTried?: number): Ready {
+export function makeReady(compiled: CompiledWater, bare: Rig, closeness: Closeness = 'closely'): Ready {
   const asCut = (rig: Rig): Ready => {
     const { trailerHook } = handle(compiled, rig);
     const fitted: Rig = trailerHook ? { ...rig, trailerHook } : rig;
     return { rig: fitted, base: bare, ...judgedWhole(compiled, fitted) };
   };
   const byCraft = cutByCraft(compiled, bare);
-  const cut = bestCut(compiled, byCraft, { base: bare, ...(allTried === undefined ? {} : { allTried }) });
+  const cut = bestCut(compiled, byCraft, { base: bare, closeness });
   const solved = asCut(cut);
   if (cut === byCraft) return solved;
   // cuts are solved at the pace of the water; on the retrieve that goes with the rig they have to be worth it still

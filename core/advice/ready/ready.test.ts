@@ -15,6 +15,7 @@ import { handle, HANDLING_RULES } from '../handling';
 import { compileWater } from '../rules/wants';
 import { makeReady, judgedWhole } from './make-ready';
 import { runs } from '../../testing/runs';
+import { adviseUnscaled } from '../../testing/unscaled';
 
 const compiled = (water: Water, rig: Rig) => compileWater(water, rig.family);
 
@@ -122,7 +123,7 @@ describe('picks', () => {
   test('on random waters hardly a first pick carries a fault that spoils it', () => {
     const waters = fc.sample(anyWater, { numRuns: runs(24), seed: 42 });
     const spoilt = waters.filter((water) =>
-      advise(water, DEMO_BOX, 1, { asks: 'own-school' }).picks[0]?.faults.some((id) => SEVERITY[id] < 3),
+      adviseUnscaled(water, DEMO_BOX, 1).picks[0]?.faults.some((id) => SEVERITY[id] < 3),
     );
     expect(spoilt).toEqual([]);
   });

@@ -38,7 +38,7 @@ function placeOf(field: Field, rig: Rig): Found | null {
 export function finalistBefore(fields: readonly Field[], before: Rig): Finalist | null {
   const field = fields.find(({ suits }) => suits.family === before.family);
   const found = field ? placeOf(field, before) : null;
-  return found ? finalistOf({ field: field!, found }) : null;
+  return found ? finalistOf({ field: field!, found }, 'closely') : null;
 }
 
 /** A near tie, in scores; further apart the better one is tied, whatever its numbers may be off. @source adr-0024 */

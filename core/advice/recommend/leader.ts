@@ -7,11 +7,11 @@ import { mostBandsFirst } from './most-bands';
 import { bestOfEach, couldLead, FINALISTS, finalistOf, withNeighbours, type Care, type Finalist } from './neighbours';
 
 /**
- * How closely each of hundreds of waters is looked at: cuts take turns where there are more than a few, which costs a score 0.0014 at most
- * over the demo world, and what lies further behind than anything that then led was lifted there (0.037 at most) is not cut to see.
+ * How closely each of hundreds of waters is looked at: what lies further behind than anything that then led was lifted in the demo world (0.037 at
+ * most) is not cut to see.
  * @source adr-0027
  */
-const QUICK_CARE: Care = { allTried: 200, lifts: 0.04 };
+const QUICK_CARE: Care = { lifts: 0.04, dressed: 1 };
 /** What is reeled is judged at a pace of its own once it is made ready, which lifts it by more than any cut. @source adr-0036 */
 const REELED_CARE: Care = { ...QUICK_CARE, lifts: 0.16 };
 const careOf = ({ compiled }: Field): Care => (compiled.facts.reel === null ? QUICK_CARE : REELED_CARE);
@@ -31,7 +31,7 @@ function* quickFinalists(fields: readonly Field[], asked: 'ofMany' | 'ofOne'): G
   const ranked = yield* rankFields(fields, FINALISTS);
   for (const one of mergeRanked(ranked, FINALISTS)) {
     if (!couldLead(one, leads, asked === 'ofOne' ? careOf(one.field) : QUICK_CARE)) continue;
-    const finalist = finalistOf(one, QUICK_CARE);
+    const finalist = finalistOf(one);
     finalists.push(finalist);
     leads = Math.max(leads, finalist.score);
     yield 1;
@@ -40,7 +40,7 @@ function* quickFinalists(fields: readonly Field[], asked: 'ofMany' | 'ofOne'): G
   const unseen = asked === 'ofOne' ? ranked.filter(({ field }) => found.every((one) => one.field !== field)) : [];
   return [
     ...found,
-    ...unseen.flatMap(({ field, found: [first] }) => (first ? [finalistOf({ field, found: first }, QUICK_CARE)] : [])),
+    ...unseen.flatMap(({ field, found: [first] }) => (first ? [finalistOf({ field, found: first })] : [])),
   ];
 }
 

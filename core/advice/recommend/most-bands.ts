@@ -1,9 +1,10 @@
-import { fits, meets } from '../search/score';
+import { fits } from '../search/score';
+import { meets } from '../rules/want-fit';
 import { spoiling } from '../rules/severity';
 import type { Finalist } from './neighbours';
 
 /** Share of its score the first gives up at most for a rig that meets more of what is asked. @source adr-0036 */
-const GIVEN_UP = 0.03;
+export const GIVEN_UP = 0.03;
 
 const bandsMet = ({ field, ready }: Finalist): number =>
   field.compiled.wants.filter((want) => Number.isFinite(ready.has[want.id]) && meets(want, ready.has[want.id])).length;

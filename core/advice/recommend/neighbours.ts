@@ -1,5 +1,7 @@
+import type { Closeness } from '../cuts/solve-cuts';
 import type { Found } from '../search/best-first';
 import { mostPointsAt, pointsAt, rigAt, type Field, type Ranked } from '../search/per-family';
+import { higherFirst } from '../search/score';
 import { makeReady, type Ready } from '../ready/make-ready';
 
 /** A rig found, made ready, with its score among all families. */
@@ -9,37 +11,32 @@ export interface Finalist extends Ranked {
 
 /** How closely rigs are looked at for who leads. */
 export interface Care {
-  /** combinations of cuts up to which all are tried; left out, as many as for a pick */
-  readonly allTried?: number;
   /** the most that making ready is taken to lift a rig: who is further behind as it comes is not made ready */
   readonly lifts: number;
+  /** of how many of the best other skirts are tried */
+  readonly dressed: number;
 }
-/** As for a pick: a rig is skipped only if it could not lead even with every want met. */
-const FULL_CARE: Care = { lifts: Infinity };
+/** For a pick: a rig is skipped only if it could not lead even with every want met. */
+export const PICK_CARE: Care = { lifts: Infinity, dressed: 3 };
 
 /** Rigs made ready at least, however few are asked for: cutting can change their order. */
 export const FINALISTS = 12;
 
 /** The best finalist of each family, the best family first. */
 export const bestOfEach = (finalists: readonly Finalist[]): Finalist[] =>
-  [...finalists]
-    .sort((a, b) => b.score - a.score)
-    .filter((one, at, all) => all.findIndex(({ field }) => field === one.field) === at);
+  [...finalists].sort(higherFirst).filter((one, at, all) => all.findIndex(({ field }) => field === one.field) === at);
 
+/** @param closeness  how its cuts are looked for; left out, as for one of many that are compared */
 export const finalistOf = (
   { field, found }: Pick<Ranked, 'field' | 'found'>,
-  { allTried }: Care = FULL_CARE,
+  closeness: Closeness = 'in-turn',
 ): Finalist => {
-  const ready = makeReady(field.compiled, rigAt(field, found), allTried);
+  const ready = makeReady(field.compiled, rigAt(field, found), closeness);
   return { field, found, ready, score: field.worth * ready.score };
 };
 
 /** Whether a rig that was found could lead once it is made ready: it must be near as it is, and so it must if it met every want. */
-export const couldLead = (
-  { field, found }: Pick<Ranked, 'field' | 'found'>,
-  leads: number,
-  { lifts }: Care = FULL_CARE,
-): boolean =>
+export const couldLead = ({ field, found }: Pick<Ranked, 'field' | 'found'>, leads: number, { lifts }: Care): boolean =>
   field.worth * found.score + lifts > leads && (field.worth * mostPointsAt(field, found)) / field.judge.best > leads;
 
 /** Neighbours tried per kind of part, and the number of parts beyond which the neighbourhood is not searched, since each has to be measured. */
@@ -67,7 +64,7 @@ function neighboursOf(field: Field, { head, skirt, trailer }: Found, known: Know
       const so = byGroup.get(groupOf(row));
       if (!so || row.score > so.score) byGroup.set(groupOf(row), row);
     }
-    return [...byGroup.values()].sort((a, b) => b.score - a.score).slice(0, most);
+    return [...byGroup.values()].sort(higherFirst).slice(0, most);
   };
   const found = (part: Partial<Found>): Found => {
     const row = { head, skirt, trailer, ...part };
@@ -93,15 +90,13 @@ function inOtherSkirts(field: Field, { head, skirt, trailer }: Found, known: Kno
       const row = { head, trailer, skirt: at, score: 0 };
       return { ...row, score: pointsAt(field, field.judge, row) / field.judge.best };
     })
-    .sort((a, b) => b.score - a.score)
+    .sort(higherFirst)
     .slice(0, TRIED.skirts);
 }
 
 /** Rounds of the local search, and the finalists (of different heads) whose neighbours are tried in each round. */
 const ROUNDS = 3;
 const SEEDS = 2;
-/** Of how many of the best other skirts are tried. */
-const DRESSED = { closely: 3, quickly: 1 } as const;
 
 /**
  * Looks around the best finalists for what is better still once it is cut and fished as it should be: cutting changes most what comes longest out
@@ -109,8 +104,8 @@ const DRESSED = { closely: 3, quickly: 1 } as const;
  * @yields   how far it is, which nobody can tell: 0
  * @returns  finalists, the best first, one a kin
  */
-export function* withNeighbours(finalists: readonly Finalist[], care: Care = FULL_CARE): Generator<number, Finalist[]> {
-  let all = [...finalists].sort((a, b) => b.score - a.score);
+export function* withNeighbours(finalists: readonly Finalist[], care: Care): Generator<number, Finalist[]> {
+  let all = [...finalists].sort(higherFirst);
   const looked = new Set<Finalist>();
   for (let round = 0; round < ROUNDS; round++) {
     const heads = new Set<string>();
@@ -122,28 +117,26 @@ export function* withNeighbours(finalists: readonly Finalist[], care: Care = FUL
     if (fresh.length === 0) break;
     for (const seed of fresh) {
       looked.add(seed);
-      const known = new Set(
-        all.filter(({ field }) => field === seed.field).flatMap(({ found }) => [partsOf(found), wholeOf(found)]),
-      );
+      const known = new Set(all.filter(({ field }) => field === seed.field).map(({ found }) => partsOf(found)));
       for (const found of neighboursOf(seed.field, seed.found, known)) {
         // what could not come out first is not cut to see
         if (!couldLead({ field: seed.field, found }, all[0]!.score, care)) continue;
-        all.push(finalistOf({ field: seed.field, found }, care));
+        all.push(finalistOf({ field: seed.field, found }));
         yield 0;
       }
     }
-    all = all.sort((a, b) => b.score - a.score);
+    all = all.sort(higherFirst);
   }
-  for (const { field, found: of } of all.slice(0, care.allTried === undefined ? DRESSED.closely : DRESSED.quickly)) {
+  for (const { field, found: of } of all.slice(0, care.dressed)) {
     if (field.space.skirts.length > MOST_PARTS) continue;
     const known = new Set(all.filter((one) => one.field === field).map(({ found }) => wholeOf(found)));
     for (const found of inOtherSkirts(field, of, known)) {
       if (!couldLead({ field, found }, all[0]!.score, care)) continue;
-      all.push(finalistOf({ field, found }, care));
+      all.push(finalistOf({ field, found }));
       yield 0;
     }
   }
-  all = all.sort((a, b) => b.score - a.score);
+  all = all.sort(higherFirst);
   const kins = new Map<Field, Set<number>>();
   return all.filter(({ field, found }) => {
     const seen = kins.get(field) ?? new Set<number>();

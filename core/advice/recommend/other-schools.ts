@@ -9,7 +9,7 @@ import { rigBody } from '../../rig/body/body';
 import type { Rig } from '../../rig/parts/schema';
 import { spoiling } from '../rules/severity';
 import { compileWater, type CompiledWater, type Want } from '../rules/wants';
-import { fit } from '../search/score';
+import { fit } from '../rules/want-fit';
 import { judgeOf, type Found, type Judge } from '../search/best-first';
 import { pointsAt, rigAt, type Field } from '../search/per-family';
 import { scaled } from '../search/progress';
@@ -185,8 +185,10 @@ function* dissentOf(
     const wanted = TESTS[school.ref] ? near : near.slice(0, TRIED);
     const worth = judgedWhole(school.compiled, ours.rig).score;
     for (const one of wanted) {
-      const theirs = makeReady(school.compiled, rigAt(field, one));
-      if (!wouldTie(school, theirs, ours, worth)) continue;
+      const bare = rigAt(field, one);
+      if (!wouldTie(school, makeReady(school.compiled, bare, 'in-turn'), ours, worth)) continue;
+      // what is told is cut as closely as a pick
+      const theirs = makeReady(school.compiled, bare);
       const question = questionOf(school.ref);
       dissents.push({
         question,

@@ -1,4 +1,4 @@
-import { meets } from '../search/score';
+import { meets } from '../rules/want-fit';
 import { judgeOf } from '../search/best-first';
 import { rankField, rigAt, type Field } from '../search/per-family';
 import { scaled } from '../search/progress';

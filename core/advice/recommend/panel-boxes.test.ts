@@ -7,7 +7,7 @@ import type { TrailerKind } from '../../tackle/trailers';
 import { lengthMFromFt as ft, lengthMFromIn as inches, tempCFromF as f } from '../../units/units';
 import { DEFAULT_WATER, type Cover, type Water } from '../../water/schema';
 import { SEVERITY } from '../checks';
-import { advise } from './advise';
+import { adviseUnscaled } from '../../testing/unscaled';
 
 /** What a panel of experienced anglers would tie out of a box that somebody owns: the nearest right thing, not the best there is. */
 const plastic = (kind: TrailerKind, lengthIn: number, colour = 'green pumpkin'): TrailerPart => ({
@@ -213,7 +213,7 @@ const ROWS: readonly Row[] = [
 
 describe('out of a box', () => {
   test.each(ROWS)('%s', (_, box, on, is) => {
-    const [first] = advise({ ...DEFAULT_WATER, ...on }, box, 1, { asks: 'own-school' }).picks;
+    const [first] = adviseUnscaled({ ...DEFAULT_WATER, ...on }, box, 1).picks;
     expect([kind(first!.rig), first!.rig.head.style, first!.rig.head.weightOz, is(first!.rig)]).toEqual([
       kind(first!.rig),
       first!.rig.head.style,

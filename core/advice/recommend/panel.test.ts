@@ -5,7 +5,8 @@ import { colourClassOf } from '../../tackle/colours';
 import { lengthMFromFt, lengthMFromIn, tempCFromF } from '../../units/units';
 import { DEFAULT_WATER, type Cover, type Family, type Water } from '../../water/schema';
 import { bladeSet, metalLook } from '../candidates/attributes';
-import { advise, type Pick } from './advise';
+import { type Pick } from './advise';
+import { adviseUnscaled } from '../../testing/unscaled';
 
 /** What a panel of experienced anglers would say, water by water: who must be in the first three, who must not, and why. */
 const BOX = catalogueBox();
@@ -502,7 +503,7 @@ const SPINNER_ROWS: readonly Row[] = [
 ];
 
 function judge(part: Partial<Water>, expected: Says): void {
-  const picks: readonly Pick[] = advise({ ...DEFAULT_WATER, ...part }, BOX, 3, { asks: 'own-school' }).picks;
+  const picks: readonly Pick[] = adviseUnscaled({ ...DEFAULT_WATER, ...part }, BOX, 3).picks;
   const rigs = picks.map(({ rig }) => rig);
   if (expected.family) expect(rigs[0]!.family).toBe(expected.family);
   if (expected.some) expect(rigs.some(expected.some)).toBe(true);

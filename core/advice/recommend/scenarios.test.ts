@@ -7,11 +7,12 @@ import { massKgFromOz, tempCFromF, lengthMFromFt, lengthMFromIn, ftFromLengthM }
 import { DEFAULT_WATER, type Water } from '../../water/schema';
 import { advise } from './advise';
 import { compileWater } from '../rules/wants';
+import { adviseUnscaled } from '../../testing/unscaled';
 
 const BOX = catalogueBox();
 const f = tempCFromF;
 const water = (part: Partial<Water>): Water => ({ ...DEFAULT_WATER, families: ['skirted'], ...part });
-const top = (part: Partial<Water>, count = 3) => advise(water(part), BOX, count, { asks: 'own-school' }).picks;
+const top = (part: Partial<Water>, count = 3) => adviseUnscaled(water(part), BOX, count).picks;
 const rules = (part: Partial<Water>): string[] => top(part, 1)[0]!.reasons.map(({ rule }) => rule);
 const weightOz = (part: Partial<Water>): readonly [number, number] => {
   const want = compileWater(water(part)).wants.find(({ id }) => id === 'weight')!;
@@ -353,7 +354,7 @@ describe('other schools tie something else', () => {
       temperatureC: f(65),
     };
     const swim34 = (schools: Water['schools']) =>
-      advise(
+      adviseUnscaled(
         water({ ...deep, ...(schools ? { schools } : {}) }),
         {
           ...BOX,

@@ -3,7 +3,8 @@ import type { ReeledBands } from '../measures/retrieve-measures';
 import type { Has } from '../measures/rig-measures';
 import type { WantId } from '../rules/rule';
 import type { CompiledWater } from '../rules/wants';
-import { bestPossible, fit } from '../search/score';
+import { bestPossible } from '../search/score';
+import { fit } from '../rules/want-fit';
 
 /**
  * How far numbers may be off that are not computed with a band of their own: by a share of themselves, or by so much on their scale.

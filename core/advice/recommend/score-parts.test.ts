@@ -6,12 +6,13 @@ import { adviceReport } from '../../reports/advice-report';
 import { trimReport } from '../../reports/trim-report';
 import { ownGear } from '../../gear/own-gear';
 import { DEFAULT_WATER, type Water } from '../../water/schema';
-import { meets } from '../search/score';
+import { meets } from '../rules/want-fit';
 import { advise } from './advise';
 import { judgeRig } from './judge';
 import { differenceOff, isAsGood } from './score-off';
 import { missingIn, wholeParts, type ScorePart } from './score-parts';
-import { knownWaterBest, scaleOf, waterBest } from './water-best';
+import { knownWaterBest } from './known-best';
+import { scaleOf, waterBest } from './water-best';
 
 const OPEN_RUN: Water = {
   ...DEFAULT_WATER,

@@ -1,5 +1,6 @@
 import { finished } from '../search/progress';
 import type { Angler } from '../conditions/angler';
+import { higherFirst } from '../search/score';
 import type { Box } from '../../rig/parts/box';
 import type { Rig } from '../../rig/parts/schema';
 import { intentAtDepth } from '../../water/intent-words';
@@ -83,10 +84,10 @@ function* rankOver(fields: readonly Field[], top: number): Generator<number, Ran
 function* madeReady(ranked: readonly Ranked[]): Generator<number, Ready[]> {
   const rows: Finalist[] = [];
   for (const one of ranked) {
-    rows.push(finalistOf(one));
+    rows.push(finalistOf(one, 'closely'));
     yield 0;
   }
-  return mostBandsFirst(rows.sort((a, b) => b.score - a.score)).map(({ ready }) => ready);
+  return mostBandsFirst(rows.sort(higherFirst)).map(({ ready }) => ready);
 }
 
 /** Places on one number, outward from where it stands, the nearer of both sides first. */

@@ -1,4 +1,3 @@
-import { factorsMark } from '../../rig/body/known-factors';
 import { catalogueFor } from '../../rig/parts/catalogue';
 import { leadAllowed } from '../../water/local-rules';
 import type { Family, Water } from '../../water/schema';
@@ -6,35 +5,12 @@ import type { WantId } from '../rules/rule';
 import { finished } from '../search/progress';
 import { familiesSuit } from '../rules/family-suits';
 import { familyWorth } from '../search/per-family';
-import { meets } from '../search/score';
+import { meets } from '../rules/want-fit';
 import type { Box } from '../../rig/parts/box';
+import { heedWaterBest, knownWaterBest } from './known-best';
 import { bestOfFamilies } from './leader';
 import type { Finalist } from './neighbours';
 import { rawPartsOf, type FamilyBest, type WaterBest } from './score-parts';
-
-/** Waters whose best is kept. */
-const KEPT = 64;
-let factors: unknown = null;
-const known = new Map<string, WaterBest>();
-
-/** Bests are of the factors rigs fell with when they were found: once those change, none is known. */
-function knownNow(): Map<string, WaterBest> {
-  const now = factorsMark();
-  if (now !== factors) known.clear();
-  factors = now;
-  return known;
-}
-
-/** Takes over what another thread found: it is a search through every kind there is, too long for a page. */
-export function heedWaterBest(water: Water, best: WaterBest): void {
-  const all = knownNow();
-  const key = JSON.stringify(water);
-  all.delete(key);
-  if (all.size >= KEPT) all.delete(all.keys().next().value!);
-  all.set(key, best);
-}
-/** The best of a water where it was looked for already; null otherwise. */
-export const knownWaterBest = (water: Water): WaterBest | null => knownNow().get(JSON.stringify(water)) ?? null;
 
 /**
  * What any rig of every kind and size can reach on a water: found by search, and kept. The angler's own gear and log have no part in it.

@@ -8,6 +8,7 @@ import { adviceWarnings, intentCost, wantBecause } from '../../wording/reasons';
 import { withAnswer } from '../../water/intent-words';
 import { compileWater, IN_HAND, type Want } from './wants';
 import { WANT_WEIGHTS } from './weights';
+import { adviseUnscaled } from '../../testing/unscaled';
 
 const asked = (
   water: Water,
@@ -94,8 +95,7 @@ describe('a depth in hand', () => {
 });
 
 describe('what it leads to', () => {
-  const best = (intent: Water['intent']) =>
-    advise(withIntent(intent, JIGS), DEMO_BOX, 1, { asks: 'own-school' }).picks[0]!;
+  const best = (intent: Water['intent']) => adviseUnscaled(withIntent(intent, JIGS), DEMO_BOX, 1).picks[0]!;
   test('dead still and lively are answered with other trailers', () => {
     const still = best(withAnswer(undefined, 'acts', 'still', JIGS.depthM));
     const kicks = best(withAnswer(undefined, 'acts', 'kicks', JIGS.depthM));
@@ -114,9 +114,7 @@ describe('what it leads to', () => {
   test('what no rig can do is said, with the nearest there is', () => {
     const water = withIntent({ fall: { from: 2.5, to: 3 } }, JIGS);
     const advice = advise(water, DEMO_BOX, 3);
-    const all = advise(withIntent({ fall: { from: 2.99, to: 3 } }, { ...JIGS, intent: {} }), DEMO_BOX, 400, {
-      asks: 'own-school',
-    });
+    const all = adviseUnscaled(withIntent({ fall: { from: 2.99, to: 3 } }, { ...JIGS, intent: {} }), DEMO_BOX, 60);
     const fastest = Math.max(...all.picks.map(({ has }) => has.fall));
     expect(advice.outOfReach).toHaveLength(1);
     expect(advice.outOfReach[0]!.want).toBe('fall');

@@ -8,7 +8,7 @@ import { reachableRangesOf, type ReachableRange, type ReachableRangeOf } from '.
 import { familiesSuit, type FamilySuits } from '../rules/family-suits';
 import { laidOutFor } from '../candidates/laid-out';
 import type { Variants } from '../candidates/variants';
-import { fitter } from './score';
+import { fitter } from '../rules/want-fit';
 import {
   judgeOf,
   lotsOf,
@@ -148,7 +148,7 @@ export function fieldsOf(water: Water, box: Box, like: readonly Field[] = [], ow
 }
 
 /** Blocks bounded between two looks at the clock. */
-const YIELD_AFTER_BLOCKS = 2000;
+const YIELD_AFTER_BLOCKS = 20_000;
 /** Share of the work that bounding usually is. */
 const BOUNDING_SHARE = 0.3;
 
@@ -160,18 +160,17 @@ const lotsIn = ({ space }: Field): { readonly heads: readonly Lot[]; readonly tr
 
 /** Upper bound for every pair of head and trailer: all wants met, its rules exact, the best skirt. */
 export function* queueIn(field: Field): Generator<number, Queue> {
-  const { space, judge, compiled } = field;
+  const { space, judge } = field;
   const { heads, trailers } = lotsIn(field);
   const most = new Float64Array(heads.length * trailers.length);
-  const wants = compiled.wants.reduce((sum, { weight }) => sum + weight, 0);
-  let block = 0;
-  for (const [firstHead] of heads) {
-    const head = space.heads[firstHead!]!;
-    for (const [firstTrailer] of trailers) {
-      const trailer = space.trailers[firstTrailer!]!;
-      most[block] = wants + judge.rules.closed(head, trailer) + judge.mostOfSkirts(head, trailer);
-      if (++block % YIELD_AFTER_BLOCKS === 0) yield block / most.length;
-    }
+  const firsts = trailers.map(([first]) => space.trailers[first!]!);
+  let sinceYield = 0;
+  for (const [at, [firstHead]] of heads.entries()) {
+    most.set(judge.mostRow(space.heads[firstHead!]!, firsts), at * firsts.length);
+    sinceYield += firsts.length;
+    if (sinceYield < YIELD_AFTER_BLOCKS) continue;
+    sinceYield = 0;
+    yield at / heads.length;
   }
   return queueOf(most, heads, trailers);
 }

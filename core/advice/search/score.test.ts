@@ -9,7 +9,8 @@ import { compileWater, type CompiledWater, type Want } from '../rules/wants';
 import { WANT_WEIGHTS } from '../rules/weights';
 import { better, judgeOf, lotsOf, queueOf, type Found } from './best-first';
 import { paced, scaled } from './progress';
-import { bestPossible, bestValue, fit, fits, meets, ruleScorer, wantScorer, type Range } from './score';
+import { bestPossible, fits, ruleScorer, wantScorer, type Range } from './score';
+import { bestValue, fit, meets } from '../rules/want-fit';
 
 const want = (id: WantId, from: number, to: number, more: Partial<Want> = {}): Want => ({
   id,

@@ -1,5 +1,4 @@
 import type { Rig } from '../../rig/parts/schema';
-import { WANT_SCALES } from '../../water/intent';
 import { FAMILIES, type Family } from '../../water/schema';
 import {
   ATTRIBUTE_NAMES,
@@ -10,54 +9,16 @@ import {
   type AxisMask,
 } from '../candidates/attributes';
 import type { Has, HasRow } from '../measures/rig-measures';
-import { AT_LEAST, WANT_IDS, type PreferRule, type WantId } from '../rules/rule';
+import { WANT_IDS, type PreferRule, type WantId } from '../rules/rule';
 import type { HeadClass, SkirtClass, TrailerClass } from '../candidates/candidate-classes';
 import type { CompiledWater, Want } from '../rules/wants';
-import { IN_HAND_REACHES, LEAST_WEIGHT, LOST_OUTSIDE, MIDDLE_BONUS, WANT_WEIGHTS } from '../rules/weights';
+import { bestValue, fit, fitter } from '../rules/want-fit';
 
-/**
- * How well a number answers a want: 1 in the middle of its band, a little less at the edges, falling off outside. Prepared
- * once a want, since it is asked for every rig.
- * @returns 0 to 1
- */
-export function fitter(want: Want): (value: number) => number {
-  const { scale } = WANT_WEIGHTS[want.id];
-  const reach = WANT_WEIGHTS[want.id].reach * (want.inHand === undefined ? 1 : IN_HAND_REACHES);
-  const place = (value: number): number => (scale === 'ratio' ? Math.log(Math.max(value, 1e-9)) : value);
-  const [from, to] = [place(want.from), place(want.to)];
-  const half = (to - from) / 2;
-  const middle = (from + to) / 2;
-  const outside = 1 - LOST_OUTSIDE / Math.max(LEAST_WEIGHT, want.weight);
-  const beyond = (off: number): number => outside * (1 - MIDDLE_BONUS) * Math.exp(-(((off - half) / reach) ** 2));
-  const isInside = insideOf(want);
-  if (AT_LEAST.has(want.id)) {
-    return (value) =>
-      isInside(value)
-        ? 1 - MIDDLE_BONUS * Math.min(1, Math.max(0, want.to - value))
-        : beyond(Math.abs(place(value) - middle));
-  }
-  return (value) => {
-    const off = Math.abs(place(value) - middle);
-    return isInside(value) ? 1 - MIDDLE_BONUS * (half > 0 ? Math.min(1, off / half) : 0) : beyond(Math.max(off, half));
-  };
-}
-
-/** Whether numbers lie in a band as people read it; where so much or more is asked, nothing is too much. */
-function insideOf({ id, from, to }: Want): (value: number) => boolean {
-  const { grain } = WANT_SCALES[id];
-  const [least, most] = [from - grain, AT_LEAST.has(id) ? Infinity : to + grain];
-  return (value) => value >= least && value <= most;
-}
-
-export const meets = (want: Want, value: number): boolean => insideOf(want)(value);
-
-export const fit = (want: Want, value: number): number => fitter(want)(value);
-
-/** Where a fit is best: the middle of the band on its own scale, or the top where so much or more is asked. */
-export function bestValue({ id, from, to }: Want): number {
-  if (AT_LEAST.has(id)) return to;
-  return WANT_WEIGHTS[id].scale === 'ratio' ? Math.sqrt(from * to) : (from + to) / 2;
-}
+/** A score to nine places: rigs that no rule tells apart are equal, however their numbers were iterated. */
+const toNinePlaces = (score: number): number => Math.round(score * 1e9) / 1e9;
+/** The higher score first; of equals none. */
+export const higherFirst = (a: { readonly score: number }, b: { readonly score: number }): number =>
+  toNinePlaces(b.score) - toNinePlaces(a.score);
 
 /** The most a rig could collect on this water: every want met and every friendly rule on its side. */
 export const bestPossible = (compiled: CompiledWater): number =>
@@ -158,6 +119,10 @@ export interface OpenRules {
 export interface RuleScorer {
   /** exact sum of the rules that head and trailer settle between them */
   closed(head: HeadClass, trailer: TrailerClass): number;
+  /** the same for one head under each trailer of a list, many times faster than one by one */
+  closedRow(head: HeadClass, trailers: readonly TrailerClass[]): Float64Array;
+  /** a number shared by trailers that leave the same rules open, under whatever head */
+  openedBy(trailer: TrailerClass): number;
   /** rules still open for the skirt; pairs that leave the same ones open share one list */
   open(head: HeadClass, trailer: TrailerClass): OpenRules;
   /** exact sum of open rules for one skirt */
@@ -211,17 +176,55 @@ export function ruleScorer(prefers: readonly PreferRule[], families: readonly Fa
   ): { readonly sum: number; readonly fits: Uint8Array; readonly open: number } => {
     const known = trailers.get(trailer);
     if (known) return known;
-    const fitting = Uint8Array.from(closedRules, (rule) => (matches(rule.trailer, trailer.axes) ? 1 : 0));
-    const sum = closedRules.reduce(
-      (total, rule, at) =>
-        rule.head.length === 0 && rule.trailer.length > 0 && fitting[at] ? total + rule.weight : total,
-      0,
-    );
+    const fitting = new Uint8Array(closedRules.length);
+    let sum = 0;
+    for (let at = 0; at < closedRules.length; at++) {
+      const rule = closedRules[at]!;
+      if (rule.trailer.length === 0 || !matches(rule.trailer, trailer.axes)) continue;
+      fitting[at] = 1;
+      if (rule.head.length === 0) sum += rule.weight;
+    }
     const settled = { sum, fits: fitting, open: standing('trailer', trailer.axes) };
     trailers.set(trailer, settled);
     return settled;
   };
+  /** rules that look at the head and at the trailer */
+  const ofPairs = closedRules.flatMap(({ head, trailer }, at) => (head.length > 0 && trailer.length > 0 ? [at] : []));
+  /** by list: what each trailer is given by itself, and for each rule the trailers it holds for */
+  const lists = new Map<
+    readonly TrailerClass[],
+    { readonly sums: Float64Array; readonly held: readonly Uint32Array[] }
+  >();
+  const ofList = (
+    list: readonly TrailerClass[],
+  ): { readonly sums: Float64Array; readonly held: readonly Uint32Array[] } => {
+    const known = lists.get(list);
+    if (known) return known;
+    const sums = new Float64Array(list.length);
+    const places: number[][] = closedRules.map(() => []);
+    list.forEach((trailer, at) => {
+      const { sum, fits } = ofTrailer(trailer);
+      sums[at] = sum;
+      for (const rule of ofPairs) if (fits[rule]! === 1) places[rule]!.push(at);
+    });
+    const looked = { sums, held: places.map((row) => Uint32Array.from(row)) };
+    lists.set(list, looked);
+    return looked;
+  };
   return {
+    closedRow(head, list) {
+      const own = ofHead(head);
+      const { sums, held } = ofList(list);
+      const row = sums.slice();
+      for (const rule of own.cross) {
+        const { weight } = closedRules[rule]!;
+        const places = held[rule]!;
+        for (let at = 0; at < places.length; at++) row[places[at]!]! += weight;
+      }
+      for (let at = 0; at < row.length; at++) row[at]! += own.sum;
+      return row;
+    },
+    openedBy: (trailer) => ofTrailer(trailer).open,
     closed(head, trailer) {
       const own = ofHead(head);
       const plastic = ofTrailer(trailer);
