@@ -1,11 +1,5 @@
+import { fetchAhead } from './fetch-ahead';
 import { PAGE_LOADS } from './stations/table';
-import { whenIdle } from './when-idle';
-
-/** Whether the browser keeps the whole app already. */
-const isKept = (): boolean => ((navigator as Partial<Navigator>).serviceWorker?.controller ?? null) !== null;
-
-/** Time a service worker has to fetch everything first, ms. */
-const WORKER_MS = 6000;
 
 /** The other stations, dialogs, and parts that are asked for when something happens. */
 const REST: readonly (() => Promise<unknown>)[] = [
@@ -101,14 +95,5 @@ const REST: readonly (() => Promise<unknown>)[] = [
   () => import('./shell/AsideDialog.vue'),
 ];
 
-/**
- * Fetches the rest of the app while nothing else happens, one part in each quiet moment, so that a server that stops later, or a
- * signal that is lost, keeps nobody from their work. A failure here is no news: what is needed is asked for again when it is opened.
- */
-export function preloadStations(): void {
-  const fetchAll = async (): Promise<void> => {
-    for (const load of REST) await Promise.allSettled([whenIdle(load)]);
-  };
-  const wait = (navigator as Partial<Navigator>).serviceWorker ? WORKER_MS : 0;
-  setTimeout(() => void (isKept() || fetchAll()), wait);
-}
+/** Fetches the rest of the app behind the first view. */
+export const preloadStations = (): void => fetchAhead(REST);

@@ -5,9 +5,16 @@ import { expect, test as base, type Locator, type Page } from '@playwright/test'
 const EXPECTED = ['Service Worker registration blocked by Playwright', '404 (Not Found)'] as const;
 
 /** Every test here also watches the console and the network: no error, and nothing leaves this machine. */
-export const test = base.extend<{ watched: void }>({
+export const test = base.extend<{ watched: void; fetchesAhead: boolean }>({
+  /** whether the rest of the app is fetched behind the first view; elsewhere the reader saves data, which halves the work of a short visit */
+  fetchesAhead: [false, { option: true }],
   watched: [
-    async ({ page, baseURL }, use) => {
+    async ({ page, context, baseURL, fetchesAhead }, use) => {
+      if (!fetchesAhead) {
+        await context.addInitScript(() =>
+          Object.defineProperty(navigator, 'connection', { value: { saveData: true }, configurable: true }),
+        );
+      }
       const complaints: string[] = [];
       const strangers: string[] = [];
       page.on('console', (message) => {

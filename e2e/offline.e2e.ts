@@ -9,7 +9,7 @@ async function writeTicket(page: Page, rank: number): Promise<void> {
   await expect(page.getByTestId('ticket')).toBeVisible();
 }
 
-test.use({ storageState: DEMO_STATE });
+test.use({ storageState: DEMO_STATE, fetchesAhead: true });
 /** Addresses of what was fetched, by the page and its workers. */
 const fetched = new Set<string>();
 test.beforeEach(async ({ page }) => {

@@ -64,11 +64,11 @@ describe('a backup', () => {
     expect(backup.tickets.length).toBe(1750);
     expect(told.length).toBeGreaterThan(5);
     expect(told).toEqual([...told].sort((a, b) => a - b));
-  }, 60_000);
+  });
   test('of a tray of 22,000 parts comes back', async () => {
     const parts = rowsOfBox({ trailers: Array.from({ length: 22_000 }, () => DEMO_BOX.trailers[0]!) }, new Set(), 0);
     expect((await saved({ parts })).backup.box.trailers.length).toBe(22_000);
-  }, 60_000);
+  });
   test('that does not read back as it was is none', async () => {
     const backup = await makeBackup(ON_SCREEN, MADE_AT, db);
     const odd = { ...backup, tickets: [{ ...ticket, note: 'x'.repeat(3000) }] };
@@ -121,7 +121,7 @@ describe('a backup', () => {
       ),
       { numRuns: 400, endOnFailure: true, interruptAfterTimeLimit: 20_000 },
     );
-  }, 60_000);
+  });
   test('where the store cannot be read holds what is on the screen', async () => {
     db.close({ disableAutoOpen: true });
     const asked = { do: 'back-up', onScreen: ON_SCREEN, madeAt: MADE_AT } as const;

@@ -138,7 +138,7 @@ describe('settings for a depth', () => {
       }),
       { numRuns: 6 },
     );
-  }, 30_000);
+  });
   test('none reaches: it says so, and how near one comes', () => {
     const none = solveRetrieve(rig, steadyPlan(), deep, 'line', 15);
     expect(none).toMatchObject({ value: null, why: { code: 'nothing-reaches', path: 'line' } });
@@ -333,7 +333,7 @@ describe('settings on programmes of steps', () => {
       { numRuns: 120, seed: 15 },
     );
     expect(answered).toBeGreaterThan(30);
-  }, 60_000);
+  });
   test('a drop half way back that carries it past a depth at every speed says so, with where', () => {
     const plan = steadyPlan(0.6, 2, {
       steps: [

@@ -339,7 +339,7 @@ test('how late the hand is, is measured by five taps; one that comes too soon do
   await gone('hand');
   expect(useSettings().settings.reactionS).toBeGreaterThan(0);
   await says('drop', 'as measured');
-}, 60_000);
+});
 
 test('Pick says what the log says, with its hours; one switch turns it off', async () => {
   const learned = useLearned();

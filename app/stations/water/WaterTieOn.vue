@@ -6,6 +6,7 @@ import { useUnits } from '../../composables/useUnits';
 import { useAdvice } from '../../stores/advice';
 import { useBox } from '../../stores/box';
 import { useSettings } from '../../stores/settings';
+import { whenIdle } from '../../when-idle';
 import LastSheet from './LastSheet.vue';
 import * as words from '../../locale/en/water';
 
@@ -15,10 +16,10 @@ const box = useBox();
 const settings = useSettings();
 const { system } = useUnits();
 const best = computed(() => advice.picks[0] ?? null);
-/** what draws a rig is fetched while the answer is worked out; one that could not be had is asked for again with the next answer */
+/** what draws a rig is fetched behind the words, while the answer is worked out; one that could not be had is asked for again with the next answer */
 const RigDrawing = shallowRef<Component | null>(null);
 const fetchDrawing = (): void =>
-  void import('../../parts/RigDrawing.vue').then(
+  void whenIdle(() => import('../../parts/RigDrawing.vue')).then(
     (drawing) => (RigDrawing.value = drawing.default),
     // the answer stands in words
     () => undefined,
