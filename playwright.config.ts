@@ -1,4 +1,5 @@
 import { defineConfig, devices } from '@playwright/test';
+import { chromium } from './scripts/chromium.mjs';
 
 export const CHROMIUM_ARGS = [
   '--no-sandbox',
@@ -21,7 +22,7 @@ export const TUBE_PORT = 10_121;
 const chrome = {
   ...devices['Desktop Chrome'],
   launchOptions: {
-    executablePath: '/usr/bin/chromium',
+    executablePath: chromium(),
     args: [...CHROMIUM_ARGS, '--host-resolver-rules=MAP mere.test 127.0.0.1'],
   },
 };

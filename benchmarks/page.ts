@@ -1,8 +1,9 @@
 import { spawn } from 'node:child_process';
 import { readFileSync, readdirSync } from 'node:fs';
 import { gzipSync } from 'node:zlib';
-import { chromium } from '@playwright/test';
+import { chromium as engine } from '@playwright/test';
 import { CHROMIUM_ARGS } from '../playwright.config';
+import { chromium } from '../scripts/chromium.mjs';
 import { measureKeeping } from './keeping';
 import { measureLogPage } from './log-page';
 import { finish, line, part } from './line';
@@ -19,7 +20,7 @@ const server = spawn(process.execPath, ['dist-server/serve.js', '--port', String
   stdio: ['ignore', 'pipe', 'inherit'],
 });
 await new Promise<void>((resolve) => server.stdout.once('data', () => resolve()));
-const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: CHROMIUM_ARGS });
+const browser = await engine.launch({ executablePath: chromium(), args: CHROMIUM_ARGS });
 /** Longest anything is waited for, ms: a machine that is busy with other things is slow, not wrong. */
 const PATIENCE_MS = 180_000;
 const newContext = browser.newContext.bind(browser);

@@ -57,7 +57,8 @@ export const settled = (page: Page): Promise<void> =>
 
 /** Runs axe over the page as it stands: in the page itself (nothing here has frames), and told to report faults only. */
 export async function expectAxeClean(page: Page): Promise<void> {
-  // colours are measured once nothing fades any more
+  // colours are measured once nothing fades any more: rigs of the answer before stand faded until theirs are known
+  await expect(page.locator('[aria-busy=true]')).toHaveCount(0);
   await settled(page);
   const axe = new AxeBuilder({ page }).setLegacyMode().options({ resultTypes: ['violations'] });
   // behind a dialog nothing can be used, and all of it is dimmed

@@ -1,8 +1,9 @@
 import { spawn } from 'node:child_process';
 import { readFileSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
-import { chromium, expect, type BrowserContext } from '@playwright/test';
+import { chromium as engine, expect, type BrowserContext } from '@playwright/test';
 import { CHROMIUM_ARGS } from '../playwright.config';
+import { chromium } from '../scripts/chromium.mjs';
 
 /** A browser of its own that can be killed: its folder stays. */
 export async function killable(profile: string): Promise<{ context: BrowserContext; kill(): Promise<void> }> {
@@ -10,14 +11,14 @@ export async function killable(profile: string): Promise<{ context: BrowserConte
   const told = join(profile, 'DevToolsActivePort');
   rmSync(told, { force: true });
   const child = spawn(
-    '/usr/bin/chromium',
+    chromium(),
     [...CHROMIUM_ARGS, '--headless', `--user-data-dir=${profile}`, '--remote-debugging-port=0', 'about:blank'],
     { stdio: 'ignore', detached: true },
   );
-  let browser: Awaited<ReturnType<typeof chromium.connectOverCDP>> | null = null;
+  let browser: Awaited<ReturnType<typeof engine.connectOverCDP>> | null = null;
   await expect(async () => {
     const [port] = readFileSync(told, 'utf8').split('\n');
-    browser = await chromium.connectOverCDP(`http://127.0.0.1:${port}`);
+    browser = await engine.connectOverCDP(`http://127.0.0.1:${port}`);
   }).toPass({ timeout: 60_000 });
   return {
     context: browser!.contexts()[0]!,

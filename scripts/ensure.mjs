@@ -3,11 +3,11 @@ import { spawnSync } from 'node:child_process';
 import { existsSync, mkdirSync, openSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
+import { WHOLE, WINDOWLESS } from './chromium.mjs';
 
 export const root = join(dirname(fileURLToPath(import.meta.url)), '..');
 const stamp = join(root, 'node_modules/.pandero-lock');
 const lockFile = join(root, 'package-lock.json');
-export const chromium = '/usr/bin/chromium';
 
 /** Runs a program; its output goes to stderr, so that stdout stays free for results. */
 export function run(command, args, options = {}) {
@@ -41,22 +41,28 @@ export function ensureDependencies() {
   }
 }
 
-/** Installs a Debian package when a program of it is missing. */
-function ensureProgram(path, name, packages) {
-  if (existsSync(path)) return;
+/** Installs a Debian package when a program of it is missing; whether it is there then. */
+function isInstalled(path, name, packages) {
+  if (existsSync(path)) return true;
   console.error(`pandero: installing ${name} …`);
   run('apt-get', ['update', '-qq']);
-  const status = run('apt-get', ['install', '-y', '-qq', '--no-install-recommends', ...packages]);
-  if (status !== 0 || !existsSync(path)) {
-    console.error(
-      `pandero: ${name} could not be installed; install Debian's "${packages.join('", "')}" by hand (needs root).`,
-    );
-    process.exit(1);
-  }
+  return run('apt-get', ['install', '-y', '-qq', '--no-install-recommends', ...packages]) === 0 && existsSync(path);
 }
 
-/** Installs Debian's Chromium when there is none. */
-export const ensureChromium = () => ensureProgram(chromium, 'Chromium', ['chromium']);
+/** The same, for a program that nothing goes on without. */
+function ensureProgram(path, name, packages) {
+  if (isInstalled(path, name, packages)) return;
+  console.error(
+    `pandero: ${name} could not be installed; install Debian's "${packages.join('", "')}" by hand (needs root).`,
+  );
+  process.exit(1);
+}
+
+/** Installs Debian's Chromium when there is none: the build without a window, or, where that is not to be had, the whole one. */
+export function ensureChromium() {
+  if (!isInstalled(WINDOWLESS.path, 'Chromium without a window', [WINDOWLESS.package]))
+    ensureProgram(WHOLE.path, 'Chromium', [WHOLE.package]);
+}
 
 /** Installs browsers of the two other engines. */
 export function ensureOtherEngines() {

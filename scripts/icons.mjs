@@ -2,7 +2,8 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { chromium as engine } from '@playwright/test';
-import { chromium, root } from './ensure.mjs';
+import { chromium } from './chromium.mjs';
+import { root } from './ensure.mjs';
 
 const folder = join(root, 'public/icons');
 const svg = readFileSync(join(folder, 'icon.svg'), 'utf8');
@@ -13,7 +14,7 @@ const ICONS = [
   { name: 'icon-maskable-512.png', size: 512, inside: 0.74 },
   { name: 'apple-touch-icon.png', size: 180, inside: 0.9 },
 ];
-const browser = await engine.launch({ executablePath: chromium, args: ['--no-sandbox', '--disable-gpu'] });
+const browser = await engine.launch({ executablePath: chromium(), args: ['--no-sandbox', '--disable-gpu'] });
 for (const { name, size, inside } of ICONS) {
   const page = await browser.newPage({ viewport: { width: size, height: size } });
   const ground = inside === 1 ? 'transparent' : '#f3ebdb';

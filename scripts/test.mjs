@@ -2,7 +2,8 @@
 // npm test -- --changed: types, lint, layout and the nearest tests of what differs from the last commit, for the hundred times a day.
 import { join } from 'node:path';
 import { changedFiles, nearestTests, partsOf } from './changed.mjs';
-import { chromium, ensureChromium, ensureDependencies, root } from './ensure.mjs';
+import { chromium } from './chromium.mjs';
+import { ensureChromium, ensureDependencies, root } from './ensure.mjs';
 import { finish, say, sideBySide, stage } from './stages.mjs';
 
 const CACHE = 'node_modules/.cache';
@@ -72,7 +73,7 @@ if (process.argv.includes('--changed')) {
   }
 } else {
   ensureChromium();
-  console.log(`pandero: testing with Node ${process.version} and ${chromium}`);
+  console.log(`pandero: testing with Node ${process.version} and ${chromium()}`);
   let isBuilt = false;
   await sideBySide([
     () => types(),

@@ -7,6 +7,7 @@ export const SCHOOLS = {
   'mud-weight': ['light-high', 'one-weight-big-trailer', 'heavy-thump'],
   'mud-colour': ['dark', 'bright', 'natural-core', 'black-chartreuse'],
   'vibrating-kicker': ['never', 'mud-only', 'stems-and-panfish'],
+  'plate-tail': ['straight', 'boot'],
   'vibrating-lift': ['tail-lifts', 'body-lifts'],
   'spinner-trailer': ['none', 'low-profile', 'drag-in-mud'],
   'spinner-blades-mud': ['single-large', 'double-colorado'],

@@ -35,6 +35,7 @@ export const SCHOOL_REASONS = [
   'crawled',
   'panfish',
   'chasing',
+  'coloured',
 ] as const;
 export type SchoolReason = (typeof SCHOOL_REASONS)[number];
 
@@ -75,6 +76,9 @@ const CLEAR_FOR_BOTTOM_M = lengthMFromFt(3);
 /** Usual visibility from which a water counts as a clear one that has muddied. @source craft-practice */
 const CLEAR_RESERVOIR_M = lengthMFromFt(4);
 
+/** Sight from which a plate may hunt and still be found. @source craft-practice */
+const SEEN_AT_A_PLATE_M = lengthMFromFt(1.5);
+
 /** Where nobody chose, the water decides. One row a question. @source craft-practice */
 const BY_WATER: { readonly [Q in SchoolQuestion]: (w: WaterFacts) => SchoolAnswer<Q> } = {
   weight: (w) => {
@@ -102,6 +106,10 @@ const BY_WATER: { readonly [Q in SchoolQuestion]: (w: WaterFacts) => SchoolAnswe
     if (w.stems) return { school: 'stems-and-panfish', reason: 'stems' };
     if (isWooded) return { school: 'stems-and-panfish', reason: 'wooded' };
     return w.water.forage.includes('panfish') ? { school: 'stems-and-panfish', reason: 'panfish' } : usual('mud-only');
+  },
+  'plate-tail': (w) => {
+    if (w.seenM < SEEN_AT_A_PLATE_M) return { school: 'boot', reason: 'coloured' };
+    return byCold(w, 50, { school: 'boot', reason: 'cold' }, usual('straight'));
   },
   // told by two numbers (what-lifts.ts); no rule waits for it, since every rig's own depth is computed
   'vibrating-lift': () => ({ school: null, reason: 'computed' }),

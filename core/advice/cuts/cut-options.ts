@@ -50,7 +50,7 @@ const CORE_MM = 20;
 
 /** Share of a plastic that is cut off its nose at most, where it has a body to lose; those that have none. @source craft-practice */
 const MOST_OFF = { boot: 0.16, body: 0.36 } as const;
-const BOOTS: ReadonlySet<TrailerKind> = new Set(trailersWith('boot'));
+const BOOTS: ReadonlySet<TrailerKind> = new Set(trailersWith('paddle'));
 const SLENDER: ReadonlySet<TrailerKind> = new Set([
   'swim-worm',
   'finesse-worm',
@@ -58,7 +58,7 @@ const SLENDER: ReadonlySet<TrailerKind> = new Set([
   ...trailersWith('straight'),
 ]);
 const TAILED: ReadonlySet<TrailerKind> = new Set([
-  ...trailersWith('boot'),
+  ...trailersWith('paddle'),
   ...trailersWith('grub'),
   'curl-craw',
   'swim-worm',

@@ -102,6 +102,7 @@ const TESTS: Partial<Record<SchoolRef, (theirs: Tested, ours: Tested) => boolean
   'mud-weight:heavy-thump': (a, b) => a.rig.head.weightOz > b.rig.head.weightOz + OZ_APART,
   'grass-weight:float-over': (a, b) => a.rig.head.weightOz < b.rig.head.weightOz - OZ_APART,
   'grass-weight:punch-through': (a, b) => a.rig.head.weightOz > b.rig.head.weightOz + OZ_APART,
+  'swim-bottom:creep': (a, b) => a.rig.head.style === 'swim' && b.rig.head.style !== 'swim',
   'cold-brake:claw-brake': (a, b) => a.has.fall < b.has.fall,
 };
 /** Questions of colour leave the shape alone. */
@@ -180,6 +181,9 @@ function* dissentOf(
   const dissents: Dissent[] = [];
   for (const [at, school] of dissenters.entries()) {
     yield at / dissenters.length;
+    const question = questionOf(school.ref);
+    // one answer a question: of several schools the first that has one here
+    if (dissents.some((told) => told.question === question)) continue;
     const near = onePartAway(field, school, found).slice(0, 3 * TRIED);
     if (near.length === 0) continue;
     const wanted = TESTS[school.ref] ? near : near.slice(0, TRIED);
@@ -189,7 +193,6 @@ function* dissentOf(
       if (!wouldTie(school, makeReady(school.compiled, bare, 'in-turn'), ours, worth)) continue;
       // what is told is cut as closely as a pick
       const theirs = makeReady(school.compiled, bare);
-      const question = questionOf(school.ref);
       dissents.push({
         question,
         school: school.ref.slice(question.length + 1),
@@ -274,7 +277,8 @@ export function* dissentsOf(water: Water, picks: readonly Finalist[]): Generator
     const rigs = yield* scaled(dissentOf(field, others, found, ready), at / picks.length, (at + 1) / picks.length);
     const dissent = [...rigs, ...hookDissent(water, field, ready), ...planDissents(water, field, ready)];
     const answered = new Set(dissent.map(({ question }) => question));
-    told.push({ dissent, agree: others.map(({ ref }) => questionOf(ref)).filter((asked) => !answered.has(asked)) });
+    const asked = new Set(others.map(({ ref }) => questionOf(ref)));
+    told.push({ dissent, agree: [...asked].filter((question) => !answered.has(question)) });
   }
   return told;
 }

@@ -70,6 +70,10 @@ export const HEAD_CASES: Cases<typeof HEAD_RULES> = {
     { ...OPEN, ...below(50) },
     { ...OPEN, temperatureC: at(50), ...school('swim-bottom', 'creep') },
   ],
+  'heavy-swim-crept-over-clean-ground': [
+    { ...OPEN, temperatureC: at(50), ...school('swim-bottom', 'creep') },
+    { ...OPEN, ...below(50), ...school('swim-bottom', 'creep') },
+  ],
   'swim-still-topples': [below(50), { temperatureC: at(50) }],
   'vertical-under-the-rod': [
     { ...cover('ledge'), depthM: ft(20) },

@@ -184,6 +184,13 @@ export const HEAD_RULES = [
     weight: 2.6,
   },
   {
+    id: 'heavy-swim-crept-over-clean-ground',
+    when: all(onBottom, not(colderThan(50)), not(inCover)),
+    school: 'swim-bottom:creep',
+    target: { head: ['swim'], weight: ['3/4'] },
+    weight: 3,
+  },
+  {
     id: 'swim-still-topples',
     when: onBottom,
     school: 'swim-bottom:creep',

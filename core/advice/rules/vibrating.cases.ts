@@ -56,6 +56,22 @@ export const VIBRATING_CASES: Cases<typeof VIBRATING_RULES> = {
     { ...seen(inches(6) - just), aim: 'size' },
     { ...seen(inches(6) - just), aim: 'bites' },
   ],
+  'boot-tail-for-legs-in-mud': [
+    { ...OPEN, ...seen(inches(6) - just), ...school('vibrating-kicker', 'never') },
+    { ...OPEN, ...seen(inches(6)), ...school('vibrating-kicker', 'never') },
+  ],
+  'boot-tail-wherever-they-see': [
+    { ...OPEN, ...seen(ft(1.5)), ...school('plate-tail', 'boot') },
+    { ...OPEN, ...seen(ft(1.5) - just), ...school('plate-tail', 'boot') },
+  ],
+  'straight-tail-in-colour-too': [
+    { ...OPEN, ...seen(ft(1.5) - just), ...school('plate-tail', 'straight') },
+    { ...OPEN, ...seen(ft(1.5)), ...school('plate-tail', 'straight') },
+  ],
+  'kicking-legs-first-in-grass': [
+    { ...cover('grass-submerged'), ...school('vibrating-kicker', 'stems-and-panfish') },
+    { ...cover('rock'), ...school('vibrating-kicker', 'stems-and-panfish') },
+  ],
   'two-legs-keep-it-upright-on-stems': [cover('pads'), cover('rock')],
   'flat-legs-look-like-panfish': [
     { forage: ['panfish'] },

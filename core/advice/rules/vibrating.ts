@@ -119,6 +119,27 @@ export const VIBRATING_RULES = [
     weight: 1.8,
   },
   {
+    id: 'boot-tail-for-legs-in-mud',
+    when: murkierThan(NO_SIGHT_M),
+    school: 'vibrating-kicker:never',
+    target: { trailer: trailersWith('boot') },
+    weight: 1.8,
+  },
+  {
+    id: 'boot-tail-wherever-they-see',
+    when: all(clearTo(feet(1.5)), atLeastF(50), not(stems)),
+    school: 'plate-tail:boot',
+    target: { trailer: trailersWith('boot') },
+    weight: 2.4,
+  },
+  {
+    id: 'straight-tail-in-colour-too',
+    when: any(all(murkierThan(feet(1.5)), clearTo(NO_SIGHT_M)), colderThan(50)),
+    school: 'plate-tail:straight',
+    target: { trailer: trailersWith('straight') },
+    weight: 2.4,
+  },
+  {
     id: 'big-arms-for-big-fish-in-mud',
     when: all(murkierThan(inches(11)), aim('size')),
     target: { trailer: ['flapper-craw', 'creature', 'kick-bug'] },
@@ -130,6 +151,13 @@ export const VIBRATING_RULES = [
     school: 'vibrating-kicker:stems-and-panfish',
     target: { trailer: ['kick-bug', 'creature', 'twin-tail-grub'] },
     weight: 2.2,
+  },
+  {
+    id: 'kicking-legs-first-in-grass',
+    when: coverOf('grass-submerged'),
+    school: 'vibrating-kicker:stems-and-panfish',
+    target: { trailer: ['kick-bug'] },
+    weight: 0.6,
   },
   {
     id: 'flat-legs-look-like-panfish',

@@ -54,6 +54,12 @@ export const VIBRATING_TEXT: Lines<typeof VIBRATING_RULES> = {
   'legs-spoil-it-while-they-see': 'While they can see it, legs only hold the darting back.',
   'claws-hold-it-in-place-in-mud': 'Nothing to see at all: claws hold it in place so that they do not miss.',
   'big-arms-for-big-fish-in-mud': 'Mud and big fish: big arms.',
+  'boot-tail-for-legs-in-mud': 'Where others hang legs in mud, a boot tail holds it steady without the drag.',
+  'boot-tail-wherever-they-see':
+    'A boot tail gives the body a swing of its own, in water they see through too, says this school.',
+  'straight-tail-in-colour-too':
+    'A straight tail leaves the darting to the plate, in colour and cold too, says this school.',
+  'kicking-legs-first-in-grass': 'Of legs those that kick keep it upright best in grass.',
   'two-legs-keep-it-upright-on-stems':
     'Two legs beside each other keep it upright on stems, and the plate in front of the hook.',
   'flat-legs-look-like-panfish': 'A flat body with legs has the outline of a panfish.',

@@ -118,6 +118,8 @@ export const RULE_TEXT: Readonly<Record<RuleId, string>> = {
   'swim-through-standing-weed': 'Weed that stands but does not reach the top can be swum through slowly.',
   'swim-is-the-quiet-one': 'A swim jig is the quiet way to cover water when flash and noise put them off.',
   'swim-falls-over': 'A narrow swim head topples when it rests on the bottom.',
+  'heavy-swim-crept-over-clean-ground':
+    'Over clean ground a heavy swim jig can be crept along the bottom in warm water too, says this school.',
   'swim-creeps-in-the-cold':
     'Cold and open: a heavy swim jig crept along the bottom, never resting, puffs on every bump.',
   'swim-still-topples': 'Even crept, a narrow head topples whenever it stops.',

@@ -7,6 +7,7 @@ export const QUESTION_TITLE: Readonly<Record<SchoolQuestion, string>> = {
   'mud-weight': 'Swim weight in mud',
   'mud-colour': 'Colour in mud',
   'vibrating-kicker': 'Legs behind a plate',
+  'plate-tail': 'Tail behind a plate',
   'vibrating-lift': 'What lifts behind a plate',
   'spinner-trailer': 'Trailer on a spinnerbait',
   'spinner-blades-mud': 'Blades in mud',
@@ -68,6 +69,14 @@ export const SCHOOL_WORDS: Readonly<Record<SchoolRef, SchoolWords>> = {
   'vibrating-kicker:stems-and-panfish': {
     name: 'for stems and panfish',
     says: 'Two legs keep it upright between stems, and look like a panfish.',
+  },
+  'plate-tail:straight': {
+    name: 'straight',
+    says: 'A straight tail stays out of the plate’s way, in coloured and cold water too: what makes it dart is the plate.',
+  },
+  'plate-tail:boot': {
+    name: 'boot',
+    says: 'A boot tail behind every plate: it gives the body a swing of its own, where fish can see it too.',
   },
   'vibrating-lift:tail-lifts': { name: 'the tail', says: 'A paddle-tail lifts it; a flat body rides lower.' },
   'vibrating-lift:body-lifts': { name: 'the body', says: 'A flat body lifts it; a paddle-tail rides lower.' },
@@ -201,5 +210,6 @@ export const SCHOOL_BECAUSE: Readonly<Record<SchoolReason, string>> = {
   'fine-line': 'because the line is fine',
   crawled: 'because it is to be crawled, not cast far',
   panfish: 'because they eat panfish',
+  coloured: 'because they cannot see far here',
   chasing: 'because they chase, and nothing here catches on it',
 };

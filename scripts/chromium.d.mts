@@ -1,0 +1,2 @@
+/** Path of Debian's Chromium. */
+export declare const chromium: () => string;
