@@ -66,6 +66,7 @@ export const SPINNER_CASES: Cases<typeof SPINNER_RULES> = {
   'long-arm-flips-over-wood': [cover('laydown'), cover('rock')],
   'narrow-arms-for-weed': [cover('reeds'), cover('rock')],
   'spinner-needs-no-trailer': [{}, school('spinner-trailer', 'low-profile')],
+  'thin-before-thick-behind-blades': [{}, {}],
   'slim-trailer-casts-and-shimmers': [school('spinner-trailer', 'low-profile'), {}],
   'drag-trailer-holds-it-back': [
     { ...below(60), ...seen(inches(12) - just) },

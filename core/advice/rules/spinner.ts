@@ -242,6 +242,12 @@ export const SPINNER_RULES = [
     weight: 1.2,
   },
   {
+    id: 'thin-before-thick-behind-blades',
+    when: always,
+    target: { trailer: ['straight-minnow', 'finesse-worm', 'split-strip'] },
+    weight: 0.3,
+  },
+  {
     id: 'slim-trailer-casts-and-shimmers',
     when: always,
     school: 'spinner-trailer:low-profile',

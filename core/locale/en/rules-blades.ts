@@ -134,6 +134,7 @@ export const SPINNER_TEXT: Lines<typeof SPINNER_RULES> = {
   'long-arm-flips-over-wood': 'A long arm flips over a branch and hangs.',
   'narrow-arms-for-weed': 'Arms pressed together tear through weed.',
   'spinner-needs-no-trailer': 'A spinnerbait needs no trailer: it neither helps nor hurts, and it lifts.',
+  'thin-before-thick-behind-blades': 'If anything hangs behind blades, then what is thin and drags little.',
   'slim-trailer-casts-and-shimmers': 'A slim trailer adds reach and shimmer without working against the blades.',
   'drag-trailer-holds-it-back': 'Cold mud: a tail holds it back, longer where they are.',
   'no-drag-trailer-outside-cold-mud': 'Outside cold mud the drag of a tail only lifts it.',

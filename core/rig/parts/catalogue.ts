@@ -192,10 +192,12 @@ const spinnerHeads = (): HeadPart[] =>
       blades: [...blades],
       arms: { ...DEFAULT_ARMS, upperMm },
     });
+    // round blades alone are rolled slowly over wood, with more weight
+    const rolled = blades.every(({ shape }) => shape === 'colorado');
     const burned = blades.length === 2 && blades.every(({ shape }) => shape === 'willow');
     return [
       ...SPINNER_OZ.map((oz) => frame(oz, oz >= 3 / 4 ? 68 : 60, false)),
-      ...SPINNER_OZ.filter((oz) => oz <= 1 / 2).map((oz) => frame(oz, 48, false)),
+      ...SPINNER_OZ.filter((oz) => oz <= (rolled ? 3 / 4 : 1 / 2)).map((oz) => frame(oz, 48, false)),
       ...(burned ? SPINNER_OZ.filter((oz) => oz >= 3 / 8 && oz <= 3 / 4).map((oz) => frame(oz, 48, true)) : []),
     ];
   });
