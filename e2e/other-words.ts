@@ -8,12 +8,14 @@ import { DEMO_WEEKEND } from '../demo/weekend';
 const month = (how: 'long' | 'short', at: number): string =>
   new Intl.DateTimeFormat('en-US', { month: how }).format(new Date(2026, at, 15));
 const MONTH_NAMES = Array.from({ length: 12 }, (_, at) => [month('long', at), month('short', at)]).flat();
+/** Places of the planned day; where there is little room they are cut short. */
+const PLACES = DEMO_WEEKEND[0]!.stops.map(({ name }) => name);
 const longestFirst = (words: readonly string[]): string => [...words].sort((a, b) => b.length - a.length).join('|');
 /** Data, names and signs, which are the same in every language: colours and names of parts are the angler’s own words. */
 const SAME = longestFirst([
   ...MONTH_NAMES,
   ...COLOURS.map(({ name }) => name),
-  ...DEMO_WEEKEND[0]!.stops.map(({ name }) => name),
+  ...PLACES,
   ...'Brindle Mere, (north arm|Saturday|Sunday)/Brindle Mere/north arm|long hedgerow|gravel bars|lily bay|dam end'.split(
     '/',
   ),
@@ -28,9 +30,11 @@ const TOKENS = `\\b(${longestFirst([...Object.keys(NAME), ...TRAILER_KINDS, ...H
 /** Words whose vowels have no mark: what is read, and what is said for what is drawn. */
 export const plainWords = (page: Page): Promise<string[]> =>
   page.evaluate(
-    ([same, units, tokens]) => {
+    ([same, units, tokens, places]) => {
       const found = new Set<string>();
       const look = (text: string | null, isList = false): void => {
+        const isShort = text?.endsWith('…') === true && places.some((name) => name.startsWith(text.slice(0, -1)));
+        if (isShort) return;
         const own = isList ? (text ?? '').replace(new RegExp(tokens, 'g'), '') : (text ?? '');
         const left = own.replace(new RegExp(same, 'g'), '').replace(new RegExp(units, 'g'), '');
         for (const word of left.match(/[A-Za-z]{3,}/g) ?? []) if (/[aeiou]/i.test(word)) found.add(word);
@@ -46,7 +50,7 @@ export const plainWords = (page: Page): Promise<string[]> =>
       }
       return [...found];
     },
-    [SAME, UNITS, TOKENS] as const,
+    [SAME, UNITS, TOKENS, PLACES] as const,
   );
 
 /** A store of the app, as its pages see it, once they have one: what a word stands on may take many steps to reach by hand. */

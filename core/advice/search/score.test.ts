@@ -1,4 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
 import { DEMO_BOX, NORTH_ARM } from '../../../demo/brindle-mere';
 import { ATTRIBUTE_NAMES } from '../candidates/attributes';
 import { candidateClasses } from '../candidates/candidate-classes';
@@ -224,6 +225,34 @@ describe('the order of the search', () => {
     const { order, most: of } = queueOf(most, [[0]], [[0], [1], [2], [3], [4]]);
     expect([...order]).toEqual([2, 0, 3, 4, 1]);
     expect(of(2)).toBe(3.25);
+  });
+  test('however many blocks there are: none comes after one that is less by more than a step of the keys', () => {
+    fc.assert(
+      fc.property(
+        fc.array(fc.double({ min: -20, max: 40, noNaN: true }), { minLength: 1, maxLength: 3000 }),
+        (bounds) => {
+          const { order } = queueOf(Float64Array.from(bounds), [[0]], [[0]]);
+          expect([...order].sort((a, b) => a - b)).toEqual([...bounds.keys()]);
+          const step = (Math.max(...bounds) - Math.min(...bounds)) / (2 ** 22 - 1);
+          for (let at = 1; at < order.length; at++)
+            expect(bounds[order[at]!]! - bounds[order[at - 1]!]!).toBeLessThanOrEqual(step + 1e-12);
+        },
+      ),
+    );
+  });
+  test('bounds of a head under a list of trailers are those of each pair', () => {
+    for (const family of ['skirted', 'vibrating', 'spinner'] as const) {
+      const compiled = compileWater(NORTH_ARM, family);
+      const space = candidateClasses(DEMO_BOX, [family]);
+      const judge = judgeOf(space, compiled);
+      const wants = compiled.wants.reduce((sum, { weight }) => sum + weight, 0);
+      for (const head of space.heads.slice(0, 6)) {
+        const row = judge.mostRow(head, space.trailers);
+        space.trailers.forEach((trailer, at) =>
+          expect(row[at]).toBeCloseTo(wants + judge.rules.closed(head, trailer) + judge.mostOfSkirts(head, trailer), 9),
+        );
+      }
+    }
   });
   test('members of a lot keep their order, lots the order in which they begin', () => {
     expect(lotsOf(['b', 'a', 'b', 'c', 'a'], (key) => key)).toEqual([[0, 2], [1, 4], [3]]);
