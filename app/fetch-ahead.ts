@@ -15,10 +15,9 @@ const savesData = (): boolean =>
  * signal that is lost, keeps nobody from their work. A failure here is no news: what is needed is asked for again when it is opened.
  * @param rest  what is fetched, in this order
  */
-export function fetchAhead(rest: readonly (() => Promise<unknown>)[]): void {
-  const fetchAll = async (): Promise<void> => {
-    for (const load of rest) await Promise.allSettled([whenIdle(load)]);
-  };
+export async function fetchAhead(rest: readonly (() => Promise<unknown>)[]): Promise<void> {
   const wait = (navigator as Partial<Navigator>).serviceWorker ? WORKER_MS : 0;
-  setTimeout(() => void (isKept() || savesData() || fetchAll()), wait);
+  await new Promise((resolve) => setTimeout(resolve, wait));
+  if (isKept() || savesData()) return;
+  for (const load of rest) await Promise.allSettled([whenIdle(load)]);
 }

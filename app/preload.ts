@@ -96,4 +96,4 @@ const REST: readonly (() => Promise<unknown>)[] = [
 ];
 
 /** Fetches the rest of the app behind the first view. */
-export const preloadStations = (): void => fetchAhead(REST);
+export const preloadStations = (): void => void fetchAhead(REST);

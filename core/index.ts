@@ -126,7 +126,7 @@ export { AT_LEAST, WANT_IDS, type WantId } from './advice/rules/rule';
 export { measureParts, type Has } from './advice/measures/rig-measures';
 export { NOT_REELED, type ReeledBands } from './advice/measures/retrieve-measures';
 export { ruleScorer, wantScorer } from './advice/search/score';
-export { meets } from './advice/rules/want-fit';
+export { bandsMet, meets } from './advice/rules/want-fit';
 export { candidateClasses } from './advice/candidates/candidate-classes';
 export { questionOf, schoolAnswers, type SchoolAnswers } from './advice/conditions/schools';
 export { waterFacts } from './advice/conditions/water-facts';

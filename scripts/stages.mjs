@@ -44,14 +44,18 @@ function running(command, args, { env = {}, isAlone }) {
       if (isAlone) say(said);
       endGroup(child.pid);
     }, STAGE_MS);
-    child.on('close', () => {
-      clearTimeout(limit);
-      groups.delete(child.pid);
-    });
     child.stdout?.on('data', (data) => (said += data));
     child.stderr?.on('data', (data) => (said += data));
-    child.on('error', ({ message }) => resolve({ code: 1, said: said + message }));
-    child.on('close', (code) => resolve({ code: code ?? 1, said }));
+    const end = (code) => {
+      clearTimeout(limit);
+      groups.delete(child.pid);
+      resolve({ code, said });
+    };
+    child.on('error', ({ message }) => {
+      said += message;
+      end(1);
+    });
+    child.on('close', (code) => end(code ?? 1));
   });
 }
 

@@ -1,4 +1,4 @@
-import { advise, catalogueFor, emptyBox, heedWaterBest, leadAllowed, ownGear, TRAYS, UNSCALED, type Box } from '@core';
+import { advise, catalogueFor, emptyBox, leadAllowed, ownGear, TRAYS, type Box } from '@core';
 import { answerRankings, type Mail } from '../workers/answer-ranking';
 import { heedBelief } from '../workers/belief';
 import type { BoxPiece, RankCancel, RankReply, RankRequest } from '../workers/protocol';
@@ -22,7 +22,6 @@ function fewOf({ id, water, flipsOf, before, gear, log, belief }: RankRequest, b
   heedBelief(belief);
   const fitting = gear && ownGear(gear);
   const own = fitting || log ? { gear: fitting, log } : null;
-  heedWaterBest(water, UNSCALED);
   const advice = advise(water, box, FEW, { asks: 'own-school', before: before ?? null, own });
   return [
     { id, ok: true, advice, tookMs: 1 },

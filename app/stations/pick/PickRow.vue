@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
 import {
+  bandsMet,
   fishesLikeText,
   isAsGood,
-  meets,
   pickSentence,
   rigFaults,
   wantValue,
@@ -39,8 +39,7 @@ const cuts = computed(() => {
   return titles.length > 0 ? words.cutShort(titles.join(', ')) : '';
 });
 const score = computed(() => Math.round(100 * props.pick.score));
-/** how many of the bands asked for it is in */
-const metBy = ({ wants, has }: Pick): number => wants.filter((want) => meets(want, has[want.id])).length;
+const metBy = ({ wants, has }: Pick): number => bandsMet(wants, has);
 /** how far it is behind the first, where the numbers can tell them apart at all */
 const distance = computed(() => {
   const first = props.advice.picks[0];

@@ -1,7 +1,8 @@
 import { edited } from '../cuts/cut-options';
 import { LEAST_GAIN } from '../cuts/judged';
 import { pointsOf, shareLeft } from '../cuts/rate';
-import { bestCut, type Closeness } from '../cuts/solve-cuts';
+import type { Closeness } from '../cuts/candidates';
+import { bestCut } from '../cuts/solve-cuts';
 import { faultIdsOf, faultsOf, type FaultId } from '../checks';
 import { HANDLING_RULES, handle, heldOf, type Choice, type Handled, type Handling, type HandlingId } from '../handling';
 import { measureRig, type Has } from '../measures/rig-measures';

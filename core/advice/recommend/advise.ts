@@ -82,6 +82,8 @@ export interface Asked {
   readonly before?: Rig | null;
   /** what the angler fishes with, and what the log has to say; left out, every rig gets what its rules ask */
   readonly own?: Angler | null;
+  /** the scale of scores; left out, the best of every kind there is is looked for */
+  readonly scale?: WaterBest;
 }
 
 export const DEFAULT_TOP = 8;
@@ -99,7 +101,7 @@ export function* adviseInSteps(
   water: Water,
   box: Box,
   top: number = DEFAULT_TOP,
-  { asks = 'all-schools', tell, before = null, own = null }: Asked = {},
+  { asks = 'all-schools', tell, before = null, own = null, scale: given }: Asked = {},
 ): Generator<number, Advice> {
   const fields = fieldsOf(water, box, [], own);
   const pairs = fields.reduce((sum, field) => sum + field.pairs, 0);
@@ -152,14 +154,14 @@ export function* adviseInSteps(
     finalists.push(finalistOf(one, finalists.length === 0 ? 'closely' : 'in-turn'));
     if (finalists.length === 1) {
       const { finalists: shown, isKept } = keptFirst(finalists, last, scoredOf);
-      const scale = knownWaterBest(water);
+      const scale = given ?? knownWaterBest(water);
       tell?.({ first: adviceOf({ finalists: shown.slice(0, 1), isKept }, [], verdictsOf(finalists, scale), scale) });
     }
     yield RANKING_SHARE;
   }
   // made ready they may change places; of equals the one that was found first
   const compared = yield* scaled(withNeighbours(finalists, PICK_CARE), RANKING_SHARE, RANKING_SHARE);
-  const ready = mostBandsFirst(yield* scaled(cutClosely(compared, top), RANKING_SHARE, RANKING_SHARE));
+  const ready = mostBandsFirst(yield* scaled(cutClosely(compared, top, finalists[0]), RANKING_SHARE, RANKING_SHARE));
   const { finalists: all, isKept } = keptFirst(ready, last, scoredOf);
   const best = all.slice(0, top);
   const leading = best[0]?.field ?? fields[0]!;
@@ -182,7 +184,7 @@ export function* adviseInSteps(
   if (own === null && found.length > 0 && isEveryKind(water, box)) {
     heedWaterBest(water, bestAmong(bestOfEach(found)));
   }
-  const scale = yield* scaled(waterBestInSteps(water), RANKING_SHARE, RANKING_SHARE);
+  const scale = given ?? (yield* scaled(waterBestInSteps(water), RANKING_SHARE, RANKING_SHARE));
   const advice = adviceOf({ finalists: best, isKept }, missed, verdictsOf(found, scale), scale);
   if (asks === 'own-school' || pairs > PAIR_LIMITS.withDissent) return advice;
   tell?.({ whole: advice });
@@ -192,13 +194,18 @@ export function* adviseInSteps(
 
 /**
  * Cuts closely what is told, and what is near enough to the first to take its place: however few are told, the first is the same.
+ * @param done  the one that is cut closely already
  * @yields  after each rig
  */
-function* cutClosely(compared: readonly Finalist[], top: number): Generator<number, Finalist[]> {
+function* cutClosely(
+  compared: readonly Finalist[],
+  top: number,
+  done: Finalist | undefined,
+): Generator<number, Finalist[]> {
   const near = (compared[0]?.score ?? 0) * (1 - GIVEN_UP) - CUTS_LIFT;
   const closely: Finalist[] = [];
   for (const [at, one] of compared.entries()) {
-    closely.push(at < top || one.score >= near ? finalistOf(one, 'closely') : one);
+    closely.push(one !== done && (at < top || one.score >= near) ? finalistOf(one, 'closely') : one);
     yield 0;
   }
   return closely.sort(higherFirst);

@@ -60,5 +60,7 @@ export function leaderOf(water: Water, box: Box, like: readonly Field[] = []): L
  * @yields  after each step of the search
  */
 export function* bestOfFamilies(water: Water, box: Box): Generator<number, Finalist[]> {
-  return bestOfEach(yield* quickFinalists(fieldsOf(water, box), 'ofOne'));
+  const best = bestOfEach(yield* quickFinalists(fieldsOf(water, box), 'ofOne'));
+  // picks are held against them: they are cut as closely
+  return bestOfEach(best.map((one) => finalistOf(one, 'closely')));
 }

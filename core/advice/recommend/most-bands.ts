@@ -1,13 +1,12 @@
 import { fits } from '../search/score';
-import { meets } from '../rules/want-fit';
+import { bandsMet } from '../rules/want-fit';
 import { spoiling } from '../rules/severity';
 import type { Finalist } from './neighbours';
 
 /** Share of its score the first gives up at most for a rig that meets more of what is asked. @source adr-0036 */
 export const GIVEN_UP = 0.03;
 
-const bandsMet = ({ field, ready }: Finalist): number =>
-  field.compiled.wants.filter((want) => Number.isFinite(ready.has[want.id]) && meets(want, ready.has[want.id])).length;
+const metBy = ({ field, ready }: Finalist): number => bandsMet(field.compiled.wants, ready.has);
 
 /** How well a rig answers what the angler took in hand. */
 const inHand = ({ field, ready }: Finalist): number =>
@@ -30,7 +29,7 @@ export function mostBandsFirst(finalists: readonly Finalist[]): readonly Finalis
       one.ready.faults.length <= best.ready.faults.length &&
       spoiling(one.ready.faults) <= spoiling(best.ready.faults),
   );
-  const most = Math.max(...near.map(bandsMet));
-  const first = near.find((one) => bandsMet(one) === most)!;
+  const most = Math.max(...near.map(metBy));
+  const first = near.find((one) => metBy(one) === most)!;
   return first === best ? finalists : [first, ...finalists.filter((one) => one !== first)];
 }

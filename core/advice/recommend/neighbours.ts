@@ -1,4 +1,4 @@
-import type { Closeness } from '../cuts/solve-cuts';
+import type { Closeness } from '../cuts/candidates';
 import type { Found } from '../search/best-first';
 import { mostPointsAt, pointsAt, rigAt, type Field, type Ranked } from '../search/per-family';
 import { higherFirst } from '../search/score';

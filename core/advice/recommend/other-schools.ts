@@ -191,8 +191,9 @@ function* dissentOf(
     for (const one of wanted) {
       const bare = rigAt(field, one);
       if (!wouldTie(school, makeReady(school.compiled, bare, 'in-turn'), ours, worth)) continue;
-      // what is told is cut as closely as a pick
+      // what is told is cut as closely as a pick, and has to be theirs still
       const theirs = makeReady(school.compiled, bare);
+      if (!wouldTie(school, theirs, ours, worth)) continue;
       dissents.push({
         question,
         school: school.ref.slice(question.length + 1),

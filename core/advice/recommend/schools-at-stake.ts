@@ -2,7 +2,7 @@ import { questionOf } from '../conditions/schools';
 import { LIVE_SCHOOLS, silencedSchools, speakingSchools, type CompiledWater } from '../rules/wants';
 import { SCHOOLS, type SchoolRef } from '../../water/schema';
 
-/** For each question that divides anglers on this water, the schools that answer it otherwise: first those whose rules hold here. */
+/** For each question that divides anglers on this water, the schools that would answer it otherwise here. */
 export function otherSchools(compiled: CompiledWater): SchoolRef[] {
   const silenced = silencedSchools(compiled);
   const speaking = new Set(speakingSchools(compiled).map(questionOf));

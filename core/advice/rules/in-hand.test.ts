@@ -114,7 +114,7 @@ describe('what it leads to', () => {
   test('what no rig can do is said, with the nearest there is', () => {
     const water = withIntent({ fall: { from: 2.5, to: 3 } }, JIGS);
     const advice = advise(water, DEMO_BOX, 3);
-    const all = adviseUnscaled(withIntent({ fall: { from: 2.99, to: 3 } }, { ...JIGS, intent: {} }), DEMO_BOX, 60);
+    const all = adviseUnscaled(withIntent({ fall: { from: 2.99, to: 3 } }, { ...JIGS, intent: {} }), DEMO_BOX, 400);
     const fastest = Math.max(...all.picks.map(({ has }) => has.fall));
     expect(advice.outOfReach).toHaveLength(1);
     expect(advice.outOfReach[0]!.want).toBe('fall');

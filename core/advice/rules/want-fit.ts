@@ -1,5 +1,5 @@
 import { WANT_SCALES } from '../../water/intent';
-import { AT_LEAST } from './rule';
+import { AT_LEAST, type WantId } from './rule';
 import type { Want } from './wants';
 import { IN_HAND_REACHES, LEAST_WEIGHT, LOST_OUTSIDE, MIDDLE_BONUS, WANT_WEIGHTS } from './weights';
 
@@ -37,8 +37,10 @@ function insideOf({ id, from, to }: Want): (value: number) => boolean {
   return (value) => value >= least && value <= most;
 }
 
+/** Whether a number lies in the band of a want, as people read it. */
 export const meets = (want: Want, value: number): boolean => insideOf(want)(value);
 
+/** How well one number answers a want, 0 to 1. */
 export const fit = (want: Want, value: number): number => fitter(want)(value);
 
 /** Where a fit is best: the middle of the band on its own scale, or the top where so much or more is asked. */
@@ -46,3 +48,7 @@ export function bestValue({ id, from, to }: Want): number {
   if (AT_LEAST.has(id)) return to;
   return WANT_WEIGHTS[id].scale === 'ratio' ? Math.sqrt(from * to) : (from + to) / 2;
 }
+
+/** How many wants numbers meet; a question that does not apply to a rig is none it answers. */
+export const bandsMet = (wants: readonly Want[], has: Readonly<Record<WantId, number>>): number =>
+  wants.filter((want) => Number.isFinite(has[want.id]) && meets(want, has[want.id])).length;

@@ -31,8 +31,8 @@ export interface Judge {
   readonly best: number;
   /** the most the skirt rules can add, whichever skirt of a set is worn */
   mostOfSkirts(head: HeadClass, trailer: TrailerClass): number;
-  /** the most wants and rules can give one head under each trailer of a list */
-  mostRow(head: HeadClass, trailers: readonly TrailerClass[]): Float64Array;
+  /** the most wants and rules can give a head under each trailer of a list, a row at a time */
+  mostRows(trailers: readonly TrailerClass[]): (head: HeadClass) => Float64Array;
 }
 
 /** Upper bound of what the skirts can add, memoised by the rules that head and trailer leave open, since many pairs share them. */
@@ -59,40 +59,29 @@ export function judgeOf(space: CandidateClasses, compiled: CompiledWater): Judge
     row[at] = most;
     return most;
   };
-  /** by list: trailers that skirts cannot tell apart, each with the first of its kind */
-  const groups = new Map<
-    readonly TrailerClass[],
-    { readonly of: Uint32Array; readonly firsts: readonly TrailerClass[] }
-  >();
-  const groupsOf = (
-    list: readonly TrailerClass[],
-  ): { readonly of: Uint32Array; readonly firsts: readonly TrailerClass[] } => {
-    const looked = groups.get(list);
-    if (looked) return looked;
-    const firsts: TrailerClass[] = [];
-    const places = new Map<number, number>();
-    const of = Uint32Array.from(list, (trailer) => {
-      const key = rules.openedBy(trailer) * colours + trailer.axes[COLOUR_AXIS]!;
-      const place = places.get(key) ?? firsts.push(trailer) - 1;
-      places.set(key, place);
-      return place;
-    });
-    const found = { of, firsts };
-    groups.set(list, found);
-    return found;
-  };
   const allWants = compiled.wants.reduce((sum, { weight }) => sum + weight, 0);
   return {
     wants: wantScorer(compiled.wants),
     rules,
     best: bestPossible(compiled),
     mostOfSkirts,
-    mostRow(head, list) {
-      const row = rules.closedRow(head, list);
-      const { of, firsts } = groupsOf(list);
-      const worn = Float64Array.from(firsts, (trailer) => allWants + mostOfSkirts(head, trailer));
-      for (let at = 0; at < row.length; at++) row[at]! += worn[of[at]!]!;
-      return row;
+    mostRows(trailers) {
+      const closed = rules.closedRows(trailers);
+      // trailers that skirts cannot tell apart, each with the first of its kind
+      const firsts: TrailerClass[] = [];
+      const places = new Map<number, number>();
+      const groups = Uint32Array.from(trailers, (trailer) => {
+        const key = rules.openedBy(trailer) * colours + trailer.axes[COLOUR_AXIS]!;
+        const place = places.get(key) ?? firsts.push(trailer) - 1;
+        places.set(key, place);
+        return place;
+      });
+      return (head) => {
+        const row = closed(head);
+        const worn = Float64Array.from(firsts, (trailer) => allWants + mostOfSkirts(head, trailer));
+        for (let at = 0; at < row.length; at++) row[at]! += worn[groups[at]!]!;
+        return row;
+      };
     },
   };
 }

@@ -163,11 +163,11 @@ export function* queueIn(field: Field): Generator<number, Queue> {
   const { space, judge } = field;
   const { heads, trailers } = lotsIn(field);
   const most = new Float64Array(heads.length * trailers.length);
-  const firsts = trailers.map(([first]) => space.trailers[first!]!);
+  const rowOf = judge.mostRows(trailers.map(([first]) => space.trailers[first!]!));
   let sinceYield = 0;
   for (const [at, [firstHead]] of heads.entries()) {
-    most.set(judge.mostRow(space.heads[firstHead!]!, firsts), at * firsts.length);
-    sinceYield += firsts.length;
+    most.set(rowOf(space.heads[firstHead!]!), at * trailers.length);
+    sinceYield += trailers.length;
     if (sinceYield < YIELD_AFTER_BLOCKS) continue;
     sinceYield = 0;
     yield at / heads.length;

@@ -119,8 +119,8 @@ export interface OpenRules {
 export interface RuleScorer {
   /** exact sum of the rules that head and trailer settle between them */
   closed(head: HeadClass, trailer: TrailerClass): number;
-  /** the same for one head under each trailer of a list, many times faster than one by one */
-  closedRow(head: HeadClass, trailers: readonly TrailerClass[]): Float64Array;
+  /** the same for a head under each trailer of a list, a row at a time: many times faster than one by one */
+  closedRows(trailers: readonly TrailerClass[]): (head: HeadClass) => Float64Array;
   /** a number shared by trailers that leave the same rules open, under whatever head */
   openedBy(trailer: TrailerClass): number;
   /** rules still open for the skirt; pairs that leave the same ones open share one list */
@@ -190,39 +190,26 @@ export function ruleScorer(prefers: readonly PreferRule[], families: readonly Fa
   };
   /** rules that look at the head and at the trailer */
   const ofPairs = closedRules.flatMap(({ head, trailer }, at) => (head.length > 0 && trailer.length > 0 ? [at] : []));
-  /** by list: what each trailer is given by itself, and for each rule the trailers it holds for */
-  const lists = new Map<
-    readonly TrailerClass[],
-    { readonly sums: Float64Array; readonly held: readonly Uint32Array[] }
-  >();
-  const ofList = (
-    list: readonly TrailerClass[],
-  ): { readonly sums: Float64Array; readonly held: readonly Uint32Array[] } => {
-    const known = lists.get(list);
-    if (known) return known;
-    const sums = new Float64Array(list.length);
-    const places: number[][] = closedRules.map(() => []);
-    list.forEach((trailer, at) => {
-      const { sum, fits } = ofTrailer(trailer);
-      sums[at] = sum;
-      for (const rule of ofPairs) if (fits[rule]! === 1) places[rule]!.push(at);
-    });
-    const looked = { sums, held: places.map((row) => Uint32Array.from(row)) };
-    lists.set(list, looked);
-    return looked;
-  };
   return {
-    closedRow(head, list) {
-      const own = ofHead(head);
-      const { sums, held } = ofList(list);
-      const row = sums.slice();
-      for (const rule of own.cross) {
-        const { weight } = closedRules[rule]!;
-        const places = held[rule]!;
-        for (let at = 0; at < places.length; at++) row[places[at]!]! += weight;
-      }
-      for (let at = 0; at < row.length; at++) row[at]! += own.sum;
-      return row;
+    closedRows(list) {
+      const sums = new Float64Array(list.length);
+      // for each rule the trailers it holds for
+      const held: number[][] = closedRules.map(() => []);
+      list.forEach((trailer, at) => {
+        const { sum, fits } = ofTrailer(trailer);
+        sums[at] = sum;
+        for (const rule of ofPairs) if (fits[rule]! === 1) held[rule]!.push(at);
+      });
+      const places = held.map((row) => Uint32Array.from(row));
+      return (head) => {
+        const own = ofHead(head);
+        const row = sums.map((sum) => sum + own.sum);
+        for (const rule of own.cross) {
+          const { weight } = closedRules[rule]!;
+          for (const at of places[rule]!) row[at]! += weight;
+        }
+        return row;
+      };
     },
     openedBy: (trailer) => ofTrailer(trailer).open,
     closed(head, trailer) {

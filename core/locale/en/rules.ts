@@ -119,7 +119,7 @@ export const RULE_TEXT: Readonly<Record<RuleId, string>> = {
   'swim-is-the-quiet-one': 'A swim jig is the quiet way to cover water when flash and noise put them off.',
   'swim-falls-over': 'A narrow swim head topples when it rests on the bottom.',
   'heavy-swim-crept-over-clean-ground':
-    'Over clean ground a heavy swim jig can be crept along the bottom in warm water too, says this school.',
+    'Over clean ground a heavy swim jig is crept in warm water too, says this school.',
   'swim-creeps-in-the-cold':
     'Cold and open: a heavy swim jig crept along the bottom, never resting, puffs on every bump.',
   'swim-still-topples': 'Even crept, a narrow head topples whenever it stops.',
