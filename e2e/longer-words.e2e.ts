@@ -128,14 +128,19 @@ test.describe('in words two fifths longer', () => {
       store.sides = { x: 'depth', y: 'sky' };
       store.cells = 4;
     });
-    await expect.poll(() => drawn.evaluate(({ picture }) => picture?.isWhole ?? false)).toBe(true);
+    // the map and the year ask for hundreds of answers, which a busy machine takes its time for
+    await expect
+      .poll(() => drawn.evaluate(({ picture }) => picture?.isWhole ?? false), { timeout: 90_000 })
+      .toBe(true);
     await isWell(page, 'the map');
     await fits(page, 'the map');
     await press(page, '[data-testid=map] .choice-row__options button', 1);
     await isWell(page, 'the map as a table');
     await page.getByTestId('open-year').click();
     const year = async () => storeOf<{ busy: boolean; winners: readonly unknown[] }>(page, 'year');
-    await expect.poll(async () => (await year()).evaluate(({ busy, winners }) => !busy && winners.length)).toBe(12);
+    await expect
+      .poll(async () => (await year()).evaluate(({ busy, winners }) => !busy && winners.length), { timeout: 90_000 })
+      .toBe(12);
     await isWell(page, 'the year');
     await fits(page, 'the year');
 
