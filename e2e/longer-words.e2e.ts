@@ -129,9 +129,7 @@ test.describe('in words two fifths longer', () => {
       store.cells = 4;
     });
     // the map and the year ask for hundreds of answers, which a busy machine takes its time for
-    await expect
-      .poll(() => drawn.evaluate(({ picture }) => picture?.isWhole ?? false), { timeout: 90_000 })
-      .toBe(true);
+    await expect.poll(() => drawn.evaluate(({ picture }) => picture?.isWhole ?? false), { timeout: 90_000 }).toBe(true);
     await isWell(page, 'the map');
     await fits(page, 'the map');
     await press(page, '[data-testid=map] .choice-row__options button', 1);
