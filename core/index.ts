@@ -83,7 +83,17 @@ export { retrieve } from './motion/retrieve';
 export { reelFor, reelRates } from './motion/tow';
 export { lureOf } from './motion/towed';
 export { holdSpeedMps, levelDepthM } from './motion/level';
-export { calibrateBy, factorsAt, FACTOR_KEYS, isBelief, untested, type Belief } from './motion/calibration';
+export {
+  calibrateBy,
+  factorsAt,
+  FACTOR_KEYS,
+  isBelief,
+  keyOf,
+  priorSdOf,
+  untested,
+  type Belief,
+  type FactorKey,
+} from './motion/calibration';
 export { frameStartMps } from './motion/vanes';
 export { DEFAULT_TEMP_C, fallReport, SEMI_TIGHT_USUAL, type FallReport } from './motion/report';
 

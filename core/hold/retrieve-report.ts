@@ -4,9 +4,10 @@ import type { Water } from '../water/schema';
 import type { Band } from '../motion/bands';
 import { mediumAt, mediumOf } from '../motion/medium';
 import { UNIT_FACTORS, type DragFactors } from '../motion/fall-areas';
+import { HAND_FACTORS, lineByHand, planByHand } from '../motion/hand';
 import { onsetOfMps } from '../motion/kick';
 import { holdSpeedMps } from '../motion/level';
-import { linearBand } from '../motion/path-bands';
+import { linearBand, SURE_FACTORS, type RunFactors } from '../motion/path-bands';
 import { withItsCast, type RetrievePlan } from '../motion/plan';
 import { DEFAULT_TEMP_C } from '../motion/report';
 import { groundOf, type Ground } from '../motion/ground';
@@ -36,7 +37,8 @@ export interface PreparedRetrieve {
   readonly line: Towline;
   readonly ground: Ground;
   readonly plan: RetrievePlan;
-  run(factors?: DragFactors, longestS?: number): ReturnType<typeof retrieve>;
+  /** runs it under some factors, those of the hand included */
+  run(factors?: RunFactors, longestS?: number): ReturnType<typeof retrieve>;
 }
 
 /** @param water  for temperature, depth and cover; without one it is 15 °C and as deep as it likes */
@@ -55,7 +57,10 @@ export function prepareRetrieve(rig: Rig, given: RetrievePlan, water: Water | nu
     line,
     ground,
     plan,
-    run: (factors = UNIT_FACTORS, longestS) => retrieve(lureWith(factors), plan, ground, line, longestS),
+    run: (factors = SURE_FACTORS, longestS) =>
+      factors === SURE_FACTORS
+        ? retrieve(lureWith(UNIT_FACTORS), plan, ground, line, longestS)
+        : retrieve(lureWith(factors), planByHand(plan, factors), ground, lineByHand(line, factors), longestS),
   };
 }
 
@@ -77,7 +82,7 @@ export function retrieveReport(rig: Rig, plan: RetrievePlan, water: Water | null
   return {
     midCastDepthM: done.midCastDepthM,
     bandMidCastDepthM: clipped(
-      linearBand(lure.body, (factors) => prepared.run(factors).midCastDepthM),
+      linearBand(lure.body, (factors) => prepared.run(factors).midCastDepthM, HAND_FACTORS),
       prepared.ground.depthAt(halfM),
     ),
     maxDepthM: done.maxDepthM,

@@ -4,7 +4,7 @@ import { DEMO_BOX } from '../../demo/brindle-mere';
 import type { OwnLog } from '../advice/conditions/own-log';
 import { advise } from '../advice/recommend/advise';
 import { fallBandMps } from '../motion/bands';
-import { calibrateBy, FACTOR_KEYS, isBelief, predict, priorBelief } from '../motion/calibration';
+import { calibrateBy, factorsAt, FACTOR_KEYS, isBelief, predict, priorBelief } from '../motion/calibration';
 import { steadyFall } from '../motion/fall';
 import { fallBoundsMps, skirtEnvelope } from '../motion/fall-bounds';
 import { mediumAt, mediumOf } from '../motion/medium';
@@ -57,12 +57,15 @@ const wake = (turns: readonly number[]): TimedTest => ({
 });
 
 describe('what a test measured', () => {
-  test('is the mean of what counts, less the hand; more times tell it closer, but never better than the tape', () => {
+  test('is the mean of what counts, less the hand; more times tell it closer, but never better than tape and hand of its session', () => {
     const one = measuredBy(drop([6.2]))!;
     expect(one.value).toBeCloseTo(6, 9);
     const four = measuredBy(drop([6.1, 6.3, 6.2, 6.2]))!;
     expect(four.noiseSd).toBeLessThan(one.noiseSd);
-    expect(four.noiseSd).toBeGreaterThan(0.03);
+    expect(four.noiseSd).toBeGreaterThan(0.01);
+    // one tape and one hand a session: no number of drops tells it closer than they are
+    const many = measuredBy(drop(Array.from({ length: 20 }, () => 6.2)))!;
+    expect(Math.log(many.band[1] / many.value)).toBeGreaterThan(1.28 * 0.04);
     // a hand that scatters is believed less
     expect(measuredBy(drop([5, 7.4, 6.2]))!.noiseSd).toBeGreaterThan(measuredBy(drop([6.2, 6.3, 6.1]))!.noiseSd);
     const [low, high] = one.band;
@@ -159,8 +162,8 @@ describe('what tests teach', () => {
       },
     };
     const there = predict(belief!, {
-      kind: 'flapper-craw',
-      numberOf: (factors) => steadyFall(untestedBody, medium, 0, factors).speedMps,
+      keys: FACTOR_KEYS,
+      numberOf: (logs) => steadyFall(untestedBody, medium, 0, factorsAt(logs, CRAW.trailer ?? null)).speedMps,
     })!.band;
     here.forEach((end, at) => expect(end / there[at]!).toBeCloseTo(1, 1));
   });

@@ -3,12 +3,18 @@ import { onsetOfMps } from '../motion/kick';
 import type { Band } from '../motion/bands';
 import {
   dropNoiseSd,
+  factorsAt,
+  keysOf,
   learn,
   predict,
   priorBelief,
+  SESSION_DEPTH_SD,
+  SESSION_HAND_SD_S,
   untested,
   wakeNoiseSd,
+  without,
   type Belief,
+  type FactorKey,
   type Predicted,
 } from '../motion/calibration';
 import { secondsToBottom, steadyFall } from '../motion/fall';
@@ -36,7 +42,7 @@ export const TEST_LIMITS = {
 /** Seconds handle turns are counted in. */
 export const COUNTED_S = 10;
 /** How long a hand takes to stop a watch by what it sees, s, where it was not measured. @source adr-0032 */
-export const USUAL_REACTION_S = 0.22;
+export const USUAL_REACTION_S = 0.25;
 
 /** One reading; what is put out does not count. */
 const readingOf = (range: { readonly min: number; readonly max: number }) =>
@@ -89,8 +95,9 @@ const spreadOf = (values: readonly number[]): number => {
 /** What a test measured, in the unit it is compared in: seconds to the bottom, or m/s at the surface. */
 export interface Measured {
   readonly value: number;
-  /** of its logarithm */
+  /** of its logarithm, from reading to reading */
   readonly noiseSd: number;
+  /** what a session has wrong as a whole included: depth and hand */
   readonly band: Band;
   readonly times: number;
 }
@@ -103,25 +110,45 @@ export function measuredBy(test: TimedTest): Measured | null {
   if (!(value > 0)) return null;
   const noiseSd =
     test.what === 'drop' ? dropNoiseSd(value, values.length, spreadOf(values)) : wakeNoiseSd(mean, values.length);
-  const reach = Math.exp(BAND_80_SD * noiseSd);
+  const wholeSd = test.what === 'drop' ? Math.hypot(noiseSd, SESSION_DEPTH_SD, SESSION_HAND_SD_S / value) : noiseSd;
+  const reach = Math.exp(BAND_80_SD * wholeSd);
   return { value, noiseSd, band: [value / reach, value * reach], times: values.length };
 }
 
-/** What the model computes for a test, under any factors. */
+/** What the model computes for a test, under any factors of the water. */
 export function predictedFor(test: TimedTest): Predicted {
   const body = untested(rigBody(test.rig));
   const medium = mediumAt(test.temperatureC);
-  const kind = test.rig.trailer?.kind ?? null;
+  const plastic = test.rig.trailer ?? null;
+  const keys = keysOf(body, plastic);
   if (test.what === 'drop')
     return {
-      kind,
-      numberOf: (factors) => secondsToBottom(body, medium, steadyFall(body, medium, 0, factors), test.depthM),
+      keys,
+      numberOf: (logs) =>
+        secondsToBottom(body, medium, steadyFall(body, medium, 0, factorsAt(logs, plastic)), test.depthM),
     };
   const line = towlineOf(test.line, test.tipM);
   const onsetMps = onsetOfMps(test.rig.trailer, test.temperatureC);
   return {
-    kind,
-    numberOf: (factors) => holdSpeedMps(lureOf(body, medium, onsetMps, factors), line, test.castM / 2, 0),
+    keys,
+    numberOf: (logs) => holdSpeedMps(lureOf(body, medium, onsetMps, factorsAt(logs, plastic)), line, test.castM / 2, 0),
+  };
+}
+
+/** Tests of one day were made with one tape and one hand: what is wrong with them is wrong with all of them. */
+const sessionOf = ({ at }: TimedTest): string => at.slice(0, 10);
+const isOfSession = (key: FactorKey): boolean => key.startsWith('depth:') || key.startsWith('late:');
+
+/** The same as it was measured: in a depth and by a hand that are off for the whole session. */
+function measuredFor(test: TimedTest, predicted: Predicted): Predicted {
+  if (test.what !== 'drop') return predicted;
+  const [depth, late]: FactorKey[] = [`depth:${sessionOf(test)}`, `late:${sessionOf(test)}`];
+  return {
+    keys: [...predicted.keys, depth!, late!],
+    numberOf: (logs) => {
+      const seconds = predicted.numberOf(logs);
+      return seconds === null ? null : seconds * Math.exp(logs[depth!] ?? 0) + (logs[late!] ?? 0);
+    },
   };
 }
 
@@ -153,17 +180,18 @@ export function taughtBy(tests: readonly TimedTest[]): Taught {
   const seen = ordered.map((test) => {
     const predicted = predictedFor(test);
     const measured = measuredBy(test);
-    const expected = predict(belief, predicted);
+    const asMeasured = measuredFor(test, predicted);
+    const expected = predict(belief, asMeasured);
     let surprise: number | null = null;
     if (measured && expected && counts(test)) {
-      const sd = Math.log(expected.band[1] / expected.value) / BAND_80_SD;
-      surprise = Math.log(measured.value / expected.value) / Math.hypot(sd, measured.noiseSd);
-      belief = learn(belief, predicted, measured.value, measured.noiseSd);
+      surprise = Math.log(measured.value / expected.value) / Math.hypot(expected.sd, measured.noiseSd);
+      belief = learn(belief, asMeasured, measured.value, measured.noiseSd);
       isTaught = true;
     }
     return { test, predicted, measured, surprise };
   });
   const prior = priorBelief();
+  belief = without(belief, isOfSession);
   return {
     belief: isTaught ? belief : null,
     told: seen.map(({ test, predicted, measured, surprise }) => ({

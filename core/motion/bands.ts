@@ -14,6 +14,7 @@ export const factorsOf = (body: RigBody): (keyof DragFactors)[] => [
   'mass',
   ...(body.skirt ? (['skirt'] as const) : []),
   ...(body.trailer ? (['trailer'] as const) : []),
+  ...(body.trailer && !body.trailer.isWeighed ? (['batch'] as const) : []),
   ...(body.trailer || body.frame ? (['lift'] as const) : []),
   ...(body.frame ? (['blade'] as const) : []),
 ];

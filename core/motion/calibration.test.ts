@@ -2,12 +2,11 @@ import { describe, expect, test } from '@jest/globals';
 import { rigBody } from '../rig/body/body';
 import type { Rig } from '../rig/parts/schema';
 import { jig } from '../testing/fixtures/rigs';
-import { seeded } from '../testing/fixtures/seeded';
-import { FACTOR_SD } from './bands';
+import { hiddenTruth } from '../testing/fixtures/hidden-truth';
 import {
   dropNoiseSd,
-  FACTOR_KEYS,
   factorsAt,
+  keysOf,
   learn,
   predict,
   priorBelief,
@@ -24,22 +23,24 @@ import { lureOf } from './towed';
 const medium = mediumAt(16);
 const DEPTH_M = 3;
 
+interface Asked extends Predicted {
+  readonly rig: Rig;
+}
+const asked = (rig: Rig, numberOf: (factors: DragFactors) => number | null): Asked => ({
+  rig,
+  keys: keysOf(rigBody(rig), rig.trailer ?? null),
+  numberOf: (logs) => numberOf(factorsAt(logs, rig.trailer ?? null)),
+});
 /** Seconds a rig takes to the bottom under some factors. */
-const dropOf = (rig: Rig): Predicted => {
+const dropOf = (rig: Rig): Asked => {
   const body = rigBody(rig);
-  return {
-    kind: rig.trailer?.kind ?? null,
-    numberOf: (factors) => secondsToBottom(body, medium, steadyFall(body, medium, 0, factors), DEPTH_M),
-  };
+  return asked(rig, (factors) => secondsToBottom(body, medium, steadyFall(body, medium, 0, factors), DEPTH_M));
 };
 /** Speed at which it just breaks the surface half way back. */
-const wakeOf = (rig: Rig): Predicted => {
+const wakeOf = (rig: Rig): Asked => {
   const body = rigBody(rig);
-  return {
-    kind: rig.trailer?.kind ?? null,
-    numberOf: (factors) =>
-      holdSpeedMps(lureOf(body, medium, 0.25, factors), { diameterM: 0.00033, densityKgM3: 1140, tipM: 1 }, 12.5, 0),
-  };
+  const line = { diameterM: 0.00033, densityKgM3: 1140, tipM: 1 };
+  return asked(rig, (factors) => holdSpeedMps(lureOf(body, medium, 0.25, factors), line, 12.5, 0));
 };
 
 const CHUNK = dropOf(jig());
@@ -48,17 +49,16 @@ const CRAW_ON_HALF = dropOf(jig({ oz: 0.5, trailer: 'flapper-craw' }));
 const SWIM = wakeOf(jig({ style: 'swim', trailer: 'paddle-tail' }));
 
 /** A made-up water with factors nobody knows, and a hand that times it. */
-function hiddenTruth(seed: number) {
-  const random = seeded(seed);
-  const logs = FACTOR_KEYS.map((key) => {
-    const name = key.startsWith('trailer:') ? 'trailer' : (key as keyof DragFactors);
-    return FACTOR_SD[name] * random.normal();
-  });
-  const truth = (of: Predicted): number => of.numberOf(factorsAt(logs, of.kind))!;
+function hidden(seed: number) {
+  const world = hiddenTruth(seed);
+  const truth = (of: Asked): number => {
+    world.of(of.rig);
+    return of.numberOf(world.logs)!;
+  };
   return {
     truth,
-    timed: (of: Predicted): number => truth(of) * Math.exp(dropNoiseSd(truth(of)) * random.normal()),
-    turned: (of: Predicted): number => truth(of) * Math.exp(wakeNoiseSd((10 * truth(of)) / 0.65) * random.normal()),
+    timed: (of: Asked): number => truth(of) * Math.exp(dropNoiseSd(truth(of)) * world.normal()),
+    turned: (of: Asked): number => truth(of) * Math.exp(wakeNoiseSd((10 * truth(of)) / 0.65) * world.normal()),
   };
 }
 
@@ -74,7 +74,7 @@ describe('drop and wake tests teach the factors', () => {
     const WORLDS = 600;
     const hits = [0, 0, 0];
     for (let seed = 1; seed <= WORLDS; seed++) {
-      const world = hiddenTruth(seed * 104_729);
+      const world = hidden(seed * 104_729);
       const none = priorBelief();
       const one = learnDrop(none, CHUNK, world.timed(CHUNK));
       let four = one;
@@ -93,7 +93,7 @@ describe('drop and wake tests teach the factors', () => {
     }
   });
   test('the band narrows with each test of the same rig, and hardly widens for another', () => {
-    const world = hiddenTruth(7);
+    const world = hidden(7);
     let belief = priorBelief();
     for (let at = 0; at < 5; at++) {
       const next = learnDrop(belief, CRAW, world.timed(CRAW));
@@ -115,7 +115,7 @@ describe('drop and wake tests teach the factors', () => {
     expect(after.value).toBeLessThan(before.value * 1.3 + 1e-9);
   });
   test('a rig the model has no number for teaches nothing', () => {
-    const none: Predicted = { kind: null, numberOf: () => null };
+    const none: Predicted = { keys: ['head'], numberOf: () => null };
     const belief = priorBelief();
     expect(learn(belief, none, 3, 0.1)).toBe(belief);
     expect(predict(belief, none)).toBeNull();

@@ -4,17 +4,29 @@ import type { RigBody } from '../rig/body/body';
 import {
   FACTOR_NAMES,
   FACTOR_SD,
+  plasticKey,
   putInForce,
   UNTESTED,
   type DragFactors,
   type FactorName,
   type KnownFactors,
+  type Plastic,
 } from '../rig/body/known-factors';
-import type { Band } from './bands';
+import { factorsOf, type Band } from './bands';
+import type { Logs } from './path-bands';
 
-/** Unknown factors by name; every kind of trailer has its own. */
-export type FactorKey = 'head' | 'skirt' | 'lift' | 'blade' | 'posture' | 'mass' | `trailer:${TrailerKind}`;
+/**
+ * An unknown by name. Every kind of trailer has a factor of its own, and every plastic that was tested the density of its batch. What was off in a
+ * session of tests, the depth (share) and the hand (seconds), is asked for while that session is learnt from and then let go.
+ */
+export type FactorKey =
+  | Exclude<FactorName, 'trailer' | 'batch'>
+  | `trailer:${TrailerKind}`
+  | `batch:${string}`
+  | `depth:${string}`
+  | `late:${string}`;
 
+/** Unknowns every belief is about. */
 export const FACTOR_KEYS: readonly FactorKey[] = [
   'head',
   'skirt',
@@ -25,62 +37,114 @@ export const FACTOR_KEYS: readonly FactorKey[] = [
   ...TRAILER_KINDS.map((kind): FactorKey => `trailer:${kind}`),
 ];
 
-/** What is believed about the logarithms of all factors: a joint normal in the order of FACTOR_KEYS. Plain data. */
+/** What is believed about the logarithms of unknowns (seconds of a hand that is late): a joint normal in the order of its keys. Plain data. */
 export interface Belief {
+  readonly keys: readonly FactorKey[];
   readonly mean: readonly number[];
   readonly covariance: readonly (readonly number[])[];
 }
 
-const sdOf = (key: FactorKey): number => FACTOR_SD[key.startsWith('trailer:') ? 'trailer' : (key as keyof DragFactors)];
+/** How far off the depth of a session may be, share, and the hand that times it, s. @source adr-0037 */
+export const SESSION_DEPTH_SD = 0.04;
+export const SESSION_HAND_SD_S = 0.07;
 
-/** Before any test: every factor 1, each unsure by itself. @source adr-0012 */
-export const priorBelief = (): Belief => ({
-  mean: FACTOR_KEYS.map(() => 0),
-  covariance: FACTOR_KEYS.map((key, row) => FACTOR_KEYS.map((_, column) => (row === column ? sdOf(key) ** 2 : 0))),
-});
+/** Standard deviation of an unknown before any test. */
+export function priorSdOf(key: FactorKey): number {
+  const [what] = key.split(':') as [string];
+  if (what === 'depth') return SESSION_DEPTH_SD;
+  if (what === 'late') return SESSION_HAND_SD_S;
+  return FACTOR_SD[what as FactorName];
+}
 
-/** Factors of a rig with a kind of trailer, from logarithms in the order of FACTOR_KEYS. */
-export function factorsAt(logs: readonly number[], kind: TrailerKind | null): DragFactors {
-  const at = (key: FactorKey): number => Math.exp(logs[FACTOR_KEYS.indexOf(key)]!);
+/** A belief that is about some unknowns more, each as before any test. */
+export function widened({ keys, mean, covariance }: Belief, more: readonly FactorKey[]): Belief {
+  const added = more.filter((key) => !keys.includes(key));
+  if (added.length === 0) return { keys, mean, covariance };
+  const all = [...keys, ...added];
   return {
-    head: at('head'),
-    skirt: at('skirt'),
-    lift: at('lift'),
-    blade: at('blade'),
-    posture: at('posture'),
-    mass: at('mass'),
-    trailer: kind === null ? 1 : at(`trailer:${kind}`),
+    keys: all,
+    mean: [...mean, ...added.map(() => 0)],
+    covariance: all.map((key, row) =>
+      all.map((_, column) =>
+        row < keys.length && column < keys.length
+          ? covariance[row]![column]!
+          : row === column
+            ? priorSdOf(key) ** 2
+            : 0,
+      ),
+    ),
   };
 }
 
-/** A number of one rig above 0 that follows from its factors, such as a speed; null where there is none. */
-export interface Predicted {
-  readonly kind: TrailerKind | null;
-  readonly numberOf: (factors: DragFactors) => number | null;
+/** The same belief without some unknowns: what they had explained stays in what is known of the others. */
+export function without({ keys, mean, covariance }: Belief, isGone: (key: FactorKey) => boolean): Belief {
+  const kept = keys.flatMap((key, at) => (isGone(key) ? [] : [at]));
+  return {
+    keys: kept.map((at) => keys[at]!),
+    mean: kept.map((at) => mean[at]!),
+    covariance: kept.map((row) => kept.map((column) => covariance[row]![column]!)),
+  };
 }
 
-/** Half-width of the central differences for the sensitivities, in log units. */
-const NUDGE = 0.05;
+/** Before any test: every factor 1, each unsure by itself. @source adr-0012 */
+export const priorBelief = (): Belief => widened({ keys: [], mean: [], covariance: [] }, FACTOR_KEYS);
 
-/** Logarithm of a quantity and its gradient with respect to the log factors, by central differences. Null where there is no number. */
-function slopes({ kind, numberOf }: Predicted, logs: readonly number[]): { log: number; row: number[] } | null {
-  const logOf = (at: readonly number[]): number | null => {
-    const value = numberOf(factorsAt(at, kind));
+/** Key of a factor of a rig with a plastic; null where it has none. */
+export function keyOf(name: FactorName, plastic: Plastic | null): FactorKey | null {
+  if (name !== 'trailer' && name !== 'batch') return name;
+  if (plastic === null) return null;
+  return name === 'trailer' ? `trailer:${plastic.kind}` : `batch:${plasticKey(plastic)}`;
+}
+
+/** Factors of a rig with a plastic under a belief's mean; 1 for what it is not about. */
+export function factorsAt(logs: Logs<FactorKey>, plastic: Plastic | null): DragFactors {
+  const at = (name: FactorName): number => {
+    const key = keyOf(name, plastic);
+    return key === null ? 1 : Math.exp(logs[key] ?? 0);
+  };
+  return Object.fromEntries(FACTOR_NAMES.map((name) => [name, at(name)])) as unknown as DragFactors;
+}
+
+/** A number above 0 that follows from some unknowns, such as a time; null where there is none. */
+export interface Predicted {
+  readonly keys: readonly FactorKey[];
+  /** @param logs  of the unknowns; 0 for what is not named */
+  readonly numberOf: (logs: Logs<FactorKey>) => number | null;
+}
+
+/** What bears on a number of one rig. */
+export const keysOf = (body: RigBody, plastic: Plastic | null): FactorKey[] =>
+  factorsOf(body).flatMap((name) => keyOf(name, plastic) ?? []);
+
+/** Half-width of the central differences for the sensitivities, as a share of the standard deviation before any test. */
+const NUDGE_SD = 0.25;
+
+const logsOf = (keys: readonly FactorKey[], values: readonly number[]): Logs<FactorKey> =>
+  Object.fromEntries(keys.map((key, at) => [key, values[at]!]));
+
+/** Logarithm of a quantity and its gradient with respect to a belief's unknowns, by central differences. Null where there is no number. */
+function slopes(
+  { keys: bearing, numberOf }: Predicted,
+  keys: readonly FactorKey[],
+  means: readonly number[],
+): { log: number; row: number[] } | null {
+  const logs = logsOf(keys, means);
+  const logOf = (at: Logs<FactorKey>): number | null => {
+    const value = numberOf(at);
     return value === null || !(value > 0) ? null : Math.log(value);
   };
   const log = logOf(logs);
   if (log === null) return null;
   const row: number[] = [];
-  for (const [at, key] of FACTOR_KEYS.entries()) {
-    if (key.startsWith('trailer:') && key !== `trailer:${kind}`) {
+  for (const key of keys) {
+    if (!bearing.includes(key)) {
       row.push(0);
       continue;
     }
-    const nudged = (by: number): number | null =>
-      logOf(logs.map((value, place) => (place === at ? value + by : value)));
-    const [up, down] = [nudged(NUDGE), nudged(-NUDGE)];
+    const nudge = NUDGE_SD * priorSdOf(key);
+    const [up, down] = [logOf({ ...logs, [key]: logs[key]! + nudge }), logOf({ ...logs, [key]: logs[key]! - nudge })];
     if (up === null || down === null) return null;
-    row.push((up - down) / (2 * NUDGE));
+    row.push((up - down) / (2 * nudge));
   }
   return { log, row };
 }
@@ -91,15 +155,20 @@ const dot = (a: readonly number[], b: readonly number[]): number =>
   a.reduce((sum, value, at) => sum + value * b[at]!, 0);
 
 /**
- * A number and its 80 % band under what is believed.
+ * A number, its 80 % band and the standard deviation of its logarithm under what is believed.
  * @returns null where the model has no number
  */
-export function predict(belief: Belief, predicted: Predicted): { readonly value: number; readonly band: Band } | null {
-  const found = slopes(predicted, belief.mean);
+export function predict(
+  believed: Belief,
+  predicted: Predicted,
+): { readonly value: number; readonly band: Band; readonly sd: number } | null {
+  const belief = widened(believed, predicted.keys);
+  const found = slopes(predicted, belief.keys, belief.mean);
   if (found === null) return null;
   const sd = Math.sqrt(Math.max(0, dot(found.row, times(belief.covariance, found.row))));
   return {
     value: Math.exp(found.log),
+    sd,
     band: [Math.exp(found.log - BAND_80_SD * sd), Math.exp(found.log + BAND_80_SD * sd)],
   };
 }
@@ -114,13 +183,14 @@ const ROUNDS = 4;
  * @returns         the new belief; the old one when the model has no number for this rig
  * @source adr-0012
  */
-export function learn(belief: Belief, predicted: Predicted, measured: number, noiseSd: number): Belief {
+export function learn(believed: Belief, predicted: Predicted, measured: number, noiseSd: number): Belief {
+  const belief = widened(believed, predicted.keys);
   let mean = [...belief.mean];
   let gain: number[] = [];
   let row: number[] = [];
   for (let round = 0; round < ROUNDS; round++) {
-    const found = slopes(predicted, mean);
-    if (found === null) return belief;
+    const found = slopes(predicted, belief.keys, mean);
+    if (found === null) return believed;
     row = found.row;
     const carried = times(belief.covariance, row);
     const variance = dot(row, carried) + noiseSd ** 2;
@@ -136,21 +206,22 @@ export function learn(belief: Belief, predicted: Predicted, measured: number, no
   }
   const spread = times(belief.covariance, row);
   return {
+    keys: belief.keys,
     mean,
     covariance: belief.covariance.map((line, at) => line.map((value, column) => value - gain[at]! * spread[column]!)),
   };
 }
 
-/** Noise of a stopwatch, s, and of tape or line counter, share. @source adr-0012 */
+/** Noise of a stopwatch from drop to drop, s, and of what else differs from drop to drop, share; depth and hand are a session's own. @source adr-0037 */
 const WATCH_S = 0.15;
-const TAPE_SHARE = 0.03;
+const DROP_SHARE = 0.01;
 /** Noise of counting handle turns in ten seconds, turns, and of judging when it breaks the surface, share. @source adr-0012 */
 const TURNS_OFF = 0.25;
 const SURFACE_SHARE = 0.04;
 
-/** Standard deviation of the logarithm of a timed drop; the hand differs from time to time, the tape does not. */
+/** Standard deviation of the logarithm of a timed drop; the hand differs from time to time. */
 export const dropNoiseSd = (seconds: number, times = 1, watchS = WATCH_S): number =>
-  Math.hypot(Math.max(WATCH_S, watchS) / seconds / Math.sqrt(times), TAPE_SHARE);
+  Math.hypot(Math.max(WATCH_S, watchS) / seconds / Math.sqrt(times), DROP_SHARE);
 /** Standard deviation of the logarithm of a wake speed from turns of the handle in ten seconds. */
 export const wakeNoiseSd = (turns: number, times = 1): number =>
   Math.hypot(TURNS_OFF / turns / Math.sqrt(times), SURFACE_SHARE);
@@ -158,15 +229,17 @@ export const wakeNoiseSd = (turns: number, times = 1): number =>
 /** A body as it is before any test: what is learnt is told against that. */
 export const untested = (body: RigBody): RigBody => ({ ...body, known: UNTESTED });
 
-/** What a belief says of rigs with one kind of trailer; without one that factor says nothing. */
-export function knownOf(belief: Belief, kind: TrailerKind | null): KnownFactors {
-  const placeOf = (name: FactorName): number =>
-    name === 'trailer' ? (kind === null ? -1 : FACTOR_KEYS.indexOf(`trailer:${kind}`)) : FACTOR_KEYS.indexOf(name);
-  const at = FACTOR_NAMES.map((name) => [name, placeOf(name)] as const);
-  const joint = (row: number, column: number): number =>
-    row === -1 || column === -1 ? 0 : belief.covariance[row]![column]!;
+/** What a belief says of rigs with one plastic behind them; without one its own factors say nothing. */
+export function knownOf(believed: Belief, plastic: Plastic | null): KnownFactors {
+  const own = keyOf('batch', plastic);
+  const { keys, mean, covariance } = own === null ? believed : widened(believed, [own]);
+  const at = FACTOR_NAMES.map((name) => {
+    const key = keyOf(name, plastic);
+    return [name, key === null ? -1 : keys.indexOf(key)] as const;
+  });
+  const joint = (row: number, column: number): number => (row === -1 || column === -1 ? 0 : covariance[row]![column]!);
   return {
-    centre: factorsAt(belief.mean, kind),
+    centre: factorsAt(logsOf(keys, mean), plastic),
     covariance: Object.fromEntries(
       at.map(([name, row]) => [name, Object.fromEntries(at.map(([other, column]) => [other, joint(row, column)]))]),
     ) as KnownFactors['covariance'],
@@ -175,21 +248,32 @@ export function knownOf(belief: Belief, kind: TrailerKind | null): KnownFactors 
 
 /** Whether a belief, as it was written somewhere, is of the factors there are today. */
 export const isBelief = (value: unknown): value is Belief => {
-  const { mean, covariance } = (value ?? {}) as Partial<Belief>;
+  const { keys, mean, covariance } = (value ?? {}) as Partial<Belief>;
+  if (!Array.isArray(keys) || !FACTOR_KEYS.every((key, at) => keys[at] === key)) return false;
+  if (!keys.slice(FACTOR_KEYS.length).every((key) => String(key).startsWith('batch:'))) return false;
   const isRow = (row: unknown): boolean =>
-    Array.isArray(row) && row.length === FACTOR_KEYS.length && row.every((one) => Number.isFinite(one));
-  return (
-    isRow(mean) && Array.isArray(covariance) && covariance.length === FACTOR_KEYS.length && covariance.every(isRow)
-  );
+    Array.isArray(row) && row.length === keys.length && row.every((one) => Number.isFinite(one));
+  return isRow(mean) && Array.isArray(covariance) && covariance.length === keys.length && covariance.every(isRow);
 };
 
 /** Puts a posterior in force in this thread from now on; null for the prior. */
 export function calibrateBy(belief: Belief | null): void {
   if (belief === null) return putInForce(null);
-  const known = new Map<TrailerKind | null, KnownFactors>();
-  putInForce((kind) => {
-    const of = known.get(kind) ?? knownOf(belief, kind);
-    known.set(kind, of);
-    return of;
+  const tested = new Set<string>(belief.keys);
+  const known = new Map<string, KnownFactors>();
+  const between = (a: FactorKey | null, b: FactorKey | null): number => {
+    const [row, column] = [a, b].map((key) => (key === null ? -1 : belief.keys.indexOf(key)));
+    return row === -1 || column === -1 ? 0 : belief.covariance[row!]![column!]!;
+  };
+  putInForce({
+    of(plastic) {
+      // plastics of a kind that nobody tested are known alike
+      const batch = plastic === null ? '' : `batch:${plasticKey(plastic)}`;
+      const name = plastic === null ? '' : tested.has(batch) ? batch : plastic.kind;
+      const of = known.get(name) ?? knownOf(belief, plastic);
+      known.set(name, of);
+      return of;
+    },
+    between: (own, a, other, b) => (a && b ? between(keyOf(own, a), keyOf(other, b)) : 0),
   });
 }

@@ -30,13 +30,17 @@ const TOLERANCE = 1e-9;
 
 /**
  * Submerged weight, N: negative floats.
- * @param massFactor  of the head beside what is known of it; it is as dense whatever it weighs
+ * @param factors  beside what is known: mass of the head, which is as dense whatever it weighs, and density of the plastic, which is as large
  */
-export const submergedWeightN = (body: RigBody, medium: Medium, massFactor = 1): number =>
-  GRAVITY_MPS2 *
-  (body.massKg -
-    medium.densityKgM3 * body.volumeM3 +
-    (body.known.centre.mass * massFactor - 1) * (body.head.massKg - medium.densityKgM3 * body.head.volumeM3));
+export function submergedWeightN(
+  { massKg, volumeM3, head, trailer, known: { centre } }: RigBody,
+  { densityKgM3 }: Medium,
+  factors: Pick<DragFactors, 'mass' | 'batch'> = UNIT_FACTORS,
+): number {
+  const headKg = (centre.mass * factors.mass - 1) * (head.massKg - densityKgM3 * head.volumeM3);
+  const plasticKg = trailer === null ? 0 : (centre.batch * factors.batch - 1) * trailer.massKg;
+  return GRAVITY_MPS2 * (massKg - densityKgM3 * volumeM3 + headKg + plasticKg);
+}
 
 /** Drag and lift areas at a speed and angle, m². */
 function areasAt(
@@ -70,7 +74,7 @@ export function steadyFall(
 ): SteadyFall {
   const all = onTopOf(body.known, factors);
   const angleRad = fallAngleRad(body, medium, semiTight, all.posture);
-  const loadN = submergedWeightN(body, medium, factors.mass) * (1 - semiTight);
+  const loadN = submergedWeightN(body, medium, factors) * (1 - semiTight);
   if (loadN <= 0) return { pathMps: 0, speedMps: 0, driftMps: 0, glideRad: 0, attitudeRad: Math.PI / 2 - angleRad };
 
   const logLoad = Math.log((2 * loadN) / medium.densityKgM3);

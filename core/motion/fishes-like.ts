@@ -1,10 +1,10 @@
 import { rigBody } from '../rig/body/body';
 import { PLAIN_CHUNK } from '../rig/parts/plain-chunk';
 import type { Rig } from '../rig/parts/schema';
-import { BAND_80_SD } from '../units/band-80';
 import type { Band } from './bands';
 import { steadyFall } from './fall';
 import type { Medium } from './medium';
+import { pairBands, type Compared } from './pair-bands';
 import { UNIT_FACTORS, type DragFactors } from './fall-areas';
 
 /** Range of head weights in which the equivalent is looked for, oz. */
@@ -40,25 +40,21 @@ export function fishesLikeOz(
 }
 
 /**
- * 80 % band of "fishes like". Head and skirt are the same on both sides and cancel; what is unknown is the trailer against
- * the yardstick's. Two chunks share their unknown, so there is no band between them.
- * @returns oz, or null when either end has no such head, or when both trailers are chunks
- * @source adr-0005
+ * 80 % band of "fishes like": head and skirt are the same on both sides, so that what is unknown of them nearly cancels; a trailer of another kind
+ * and the yardstick's are each off in their own way.
+ * @returns oz; null when either rig of a nudge has no such head, or when the rig is the yardstick itself
+ * @source adr-0037
  */
 export function fishesLikeBandOz(rig: Rig, medium: Medium, semiTight = 0): Band | null {
-  if (rig.trailer?.kind === PLAIN_CHUNK.kind) return null;
   const body = rigBody(rig);
-  const reach = Math.exp(BAND_80_SD * Math.sqrt(body.known.covariance.trailer.trailer));
-  const endOz = (trailer: number): number | null => {
-    const factors: DragFactors = { ...UNIT_FACTORS, trailer };
-    // without a trailer of its own it is the yardstick's that is unknown, the other way round
-    return rig.trailer
-      ? fishesLikeOz(rig, medium, steadyFall(body, medium, semiTight, factors).speedMps, semiTight)
-      : fishesLikeOz(rig, medium, steadyFall(body, medium, semiTight).speedMps, semiTight, {
-          ...factors,
-          trailer: 1 / trailer,
-        });
-  };
-  const [low, high] = [endOz(reach), endOz(1 / reach)];
-  return low === null || high === null ? null : [low, high];
+  const plastic = rig.trailer ?? null;
+  const plain: Compared = { body: rigBody({ ...rig, trailer: PLAIN_CHUNK, core: null }), plastic: PLAIN_CHUNK };
+  const { of: band } = pairBands({ body, plastic }, plain, [], (own, yardstick) => {
+    const like = fishesLikeOz(rig, medium, steadyFall(body, medium, semiTight, own).speedMps, semiTight, yardstick);
+    return { of: like === null ? null : Math.log(like) };
+  });
+  if (band === null || band[1] - band[0] < SAME) return null;
+  return [Math.exp(band[0]), Math.exp(band[1])];
 }
+/** A band narrower than this, as a share, is none. */
+const SAME = 1e-6;

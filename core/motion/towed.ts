@@ -57,7 +57,7 @@ export function towedAreas(lure: Lure, towMps: number): TowedAreas {
   const awake = awakeAt(lure.kickOnsetMps, speedMps);
   const skirtM2 =
     body.skirt === null ? 0 : skirtDragAreaM2(body.skirt, speedMps, medium.densityKgM3, medium.kinematicM2ps);
-  return joined(lure, speedMps, awake, skirtM2, submergedWeightN(body, medium, factors.mass));
+  return joined(lure, speedMps, awake, skirtM2, submergedWeightN(body, medium, factors));
 }
 
 /** The same with drag and weight of the skirt given, as the best estimate has them: bounds over a set of skirts put their extremes in here. */

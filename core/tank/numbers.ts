@@ -1,8 +1,8 @@
 import { fallBandMps, factorsOf, type Band } from '../motion/bands';
 import { steadyFall } from '../motion/fall';
-import { UNIT_FACTORS, type DragFactors } from '../motion/fall-areas';
+import { HAND_FACTORS, lineByHand } from '../motion/hand';
 import { holdSpeedMps } from '../motion/level';
-import { linearBands } from '../motion/path-bands';
+import { linearBands, SURE_FACTORS, type RunFactors } from '../motion/path-bands';
 import type { Retrieved } from '../motion/retrieve';
 import { secondsBetween } from '../motion/path';
 import type { Water } from '../water/schema';
@@ -22,11 +22,11 @@ export interface Banded {
 /** Shallower than this no speed is looked for, m. */
 const WADING_M = 0.05;
 
-const runOf = (film: Film, factors: DragFactors): Retrieved =>
-  factors === UNIT_FACTORS ? film.done : film.prepared.run(factors, longestShownS(film.plan));
+const runOf = (film: Film, factors: RunFactors): Retrieved =>
+  factors === SURE_FACTORS ? film.done : film.prepared.run(factors, longestShownS(film.plan));
 
 /** The numbers of a film, as they would be under some factors. */
-export function measuredOf(film: Film, water: Water, factors: DragFactors = UNIT_FACTORS): Measured {
+export function measuredOf(film: Film, water: Water, factors: RunFactors = SURE_FACTORS): Measured {
   const { prepared } = film;
   const done = runOf(film, factors);
   const lure = { ...prepared.lure, factors };
@@ -38,7 +38,15 @@ export function measuredOf(film: Film, water: Water, factors: DragFactors = UNIT
     'max-depth': done.maxDepthM,
     'in-band': band ? secondsBetween(done.path, band.fromM, band.toM) : null,
     fall: steadyFall(lure.body, lure.medium, 0, factors).speedMps,
-    hold: heldM === null ? null : holdSpeedMps(lure, prepared.line, prepared.plan.castM / 2, Math.max(WADING_M, heldM)),
+    hold:
+      heldM === null
+        ? null
+        : holdSpeedMps(
+            lure,
+            lineByHand(prepared.line, factors),
+            (prepared.plan.castM * factors.cast) / 2,
+            Math.max(WADING_M, heldM),
+          ),
   };
 }
 
@@ -47,7 +55,11 @@ export function bandedOf(film: Film, water: Water): Readonly<Record<Measure, Ban
   const { prepared, done, endsS } = film;
   const { body, medium } = prepared.lure;
   const measured = measuredOf(film, water);
-  const bands = linearBands(factorsOf(body), (factors) => measuredOf(film, water, factors), body.known);
+  const bands = linearBands(
+    [...factorsOf(body), ...HAND_FACTORS],
+    (factors) => measuredOf(film, water, factors),
+    body.known,
+  );
   const most: Partial<Record<Measure, number>> = {
     'mid-depth': prepared.ground.depthAt(prepared.plan.castM / 2),
     'max-depth': Math.max(...done.path.map(([, x]) => prepared.ground.depthAt(x))),
@@ -78,7 +90,7 @@ export function ribbonOf(film: Film): Ribbon {
   const { ground, lure } = prepared;
   const timeS = Array.from({ length: MOMENTS }, (_, at) => (endsS * at) / (MOMENTS - 1));
   const bands = linearBands(
-    factorsOf(lure.body),
+    [...factorsOf(lure.body), ...HAND_FACTORS],
     (factors) => {
       const { path } = runOf(film, factors);
       return Object.fromEntries(timeS.map((s, at) => [at, placeAt(path, s).zM])) as Record<number, number>;
@@ -108,7 +120,7 @@ export function ribbonAt({ timeS, lowM, highM }: Ribbon, atS: number): Band {
 export function midDepthBand(film: Film): Band | null {
   const { prepared } = film;
   const band = linearBands(
-    factorsOf(prepared.lure.body),
+    [...factorsOf(prepared.lure.body), ...HAND_FACTORS],
     (factors) => ({
       mid: runOf(film, factors).midCastDepthM,
     }),

@@ -1,11 +1,11 @@
 import { prepareRetrieve } from '../hold/retrieve-report';
 import { steadyFall } from '../motion/fall';
 import { fallBandMps, type Band } from '../motion/bands';
-import { UNIT_FACTORS, type DragFactors } from '../motion/fall-areas';
+import { lineByHand, type HandFactor } from '../motion/hand';
 import { awakeAt, KICK_ONSET_BAND, onsetOfMps } from '../motion/kick';
 import { levelDepthM } from '../motion/level';
 import { mediumOf } from '../motion/medium';
-import { linearBand } from '../motion/path-bands';
+import { linearBand, SURE_FACTORS, type RunFactors } from '../motion/path-bands';
 import type { RetrievePlan } from '../motion/plan';
 import { tailBeatHz } from '../motion/tail';
 import { bladeTurnsHz, plateBeatHz } from '../motion/vanes';
@@ -42,6 +42,9 @@ export function weightsAround(rig: Rig): readonly number[] {
   return all.slice(from, from + MOST_WEIGHTS);
 }
 
+/** What of the hand bears on a depth at a speed that is given. */
+const BESIDE_SPEED: readonly HandFactor[] = ['cast', 'tip', 'diameter'];
+
 const weighing = (rig: Rig, weightOz: number): Rig => ({ ...rig, head: { ...rig.head, weightOz } });
 
 /** Depth held half way back against reel speed, a curve for each weight; the bottom ends it. */
@@ -51,10 +54,13 @@ export function depthAgainstSpeed(rig: Rig, plan: RetrievePlan, water: Water): r
     const halfM = plan.castM / 2;
     const bottomM = Math.min(DEEPEST_M, ground.depthAt(halfM));
     const pointAt = (mPerS: number): ChartPoint => {
-      const depthM = (factors: DragFactors): number =>
-        Math.min(bottomM, levelDepthM({ ...lure, factors }, line, halfM, mPerS, bottomM));
-      const band = linearBand(lure.body, depthM);
-      return [mPerS, depthM(UNIT_FACTORS), band && [Math.max(0, band[0]), Math.min(bottomM, band[1])]];
+      const depthM = (factors: RunFactors): number =>
+        Math.min(
+          bottomM,
+          levelDepthM({ ...lure, factors }, lineByHand(line, factors), halfM * factors.cast, mPerS, bottomM),
+        );
+      const band = linearBand(lure.body, depthM, BESIDE_SPEED);
+      return [mPerS, depthM(SURE_FACTORS), band && [Math.max(0, band[0]), Math.min(bottomM, band[1])]];
     };
     return { of: weightOz, isOwn: weightOz === rig.head.weightOz, points: SPEEDS_MPS.map(pointAt) };
   });

@@ -303,8 +303,8 @@ describe('side by side', () => {
     for (const { by } of same) if (by) expect([by.value, by.band]).toEqual([0, [0, 0]]);
   });
   test('of several changes the one that makes most of a number is its cause', () => {
-    const one = jig({ trailer: 'chunk' });
-    const other = jig({ oz: 0.45, trailer: 'flapper-craw' });
+    const one = jig({ trailer: 'flapper-craw', lengthIn: 3 });
+    const other = jig({ oz: 0.4, trailer: 'flapper-craw', lengthIn: 5 });
     const fall = versus(filmOf(one, steadyPlan(), water), filmOf(other, steadyPlan(), water), water).find(
       ({ measure }) => measure === 'fall',
     )!;
@@ -321,6 +321,8 @@ describe('side by side', () => {
     const all = versus(filmOf(one, plan, water), filmOf(other, plan, water), water);
     const untold = all.filter(({ by }) => by && !isTold(by));
     expect(untold.map(({ measure, cause }) => [measure, cause])).toEqual([
+      ['mid-depth', null],
+      ['max-depth', null],
       ['fall', null],
       ['hold', null],
     ]);

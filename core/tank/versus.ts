@@ -1,5 +1,6 @@
-import { factorsOf, type Band } from '../motion/bands';
-import { linearBands } from '../motion/path-bands';
+import type { Band } from '../motion/bands';
+import { HAND_FACTORS } from '../motion/hand';
+import { pairBands, type Compared } from '../motion/pair-bands';
 import type { RetrievePlan } from '../motion/plan';
 import { sameJson } from '../keeping/merge';
 import { rigSchema, type Rig } from '../rig/parts/schema';
@@ -109,22 +110,18 @@ export function versus(a: Film, b: Film, water: Water): readonly Difference[] {
 /** Whether a difference is more than the model can be off. */
 export const isTold = ({ band }: Banded): boolean => band === null || band[0] * band[1] > 0;
 
-/** Bands of the differences of two films: each unknown factor is off for both alike. */
-function apartOf(a: Film, b: Film, water: Water): Readonly<Record<Measure, Band | null>> {
-  const factors = [...new Set([a, b].flatMap(({ prepared }) => factorsOf(prepared.lure.body)))];
-  return linearBands(
-    factors,
-    (factor) => {
-      const [ofA, ofB] = [measuredOf(a, water, factor), measuredOf(b, water, factor)];
-      const apart = (measure: Measure): number | null => {
-        const [own, other] = [ofA[measure], ofB[measure]];
-        return own === null || other === null ? null : other - own;
-      };
-      return Object.fromEntries(MEASURES.map((measure) => [measure, apart(measure)])) as Record<Measure, number | null>;
-    },
-    a.prepared.lure.body.known,
-  );
-}
+const compared = ({ rig, prepared }: Film): Compared => ({ body: prepared.lure.body, plastic: rig.trailer ?? null });
+
+/** Bands of the differences of two films: what is unknown of both is off for both alike, and plastics of two kinds each in their own way. */
+const apartOf = (a: Film, b: Film, water: Water): Readonly<Record<Measure, Band | null>> =>
+  pairBands(compared(a), compared(b), HAND_FACTORS, (factorsOfA, factorsOfB) => {
+    const [ofA, ofB] = [measuredOf(a, water, factorsOfA), measuredOf(b, water, factorsOfB)];
+    const apart = (measure: Measure): number | null => {
+      const [own, other] = [ofA[measure], ofB[measure]];
+      return own === null || other === null ? null : other - own;
+    };
+    return Object.fromEntries(MEASURES.map((measure) => [measure, apart(measure)])) as Record<Measure, number | null>;
+  });
 
 /** A rig that is neither the one nor the other may be one nobody can tie: then it says nothing. */
 function filmed(rig: Rig, plan: RetrievePlan, water: Water): Film | null {

@@ -9,7 +9,7 @@ describe('the practice tube', () => {
   test('the same seed is the same water, another is another; a path goes down to the bottom and no further', () => {
     expect(fallInTube(rig, 3, 16, 7)).toEqual(fallInTube(rig, 3, 16, 7));
     expect(fallInTube(rig, 3, 16, 7)!.seconds).not.toBeCloseTo(fallInTube(rig, 3, 16, 8)!.seconds, 2);
-    expect(hiddenLogs(7)).toEqual(hiddenLogs(7));
+    expect(hiddenLogs(7, rig)).toEqual(hiddenLogs(7, rig));
     const { path, seconds } = fallInTube(rig, 3, 16, 7)!;
     expect(path[0]).toEqual([0, 0]);
     expect(path.at(-1)![0]).toBe(seconds);

@@ -1,5 +1,6 @@
 import { workingWindow } from '../../hold/working-window';
 import { holdSpeedMps, levelDepthM } from '../../motion/level';
+import { lineByHand, type HandFactor } from '../../motion/hand';
 import { linearBand, logBand } from '../../motion/path-bands';
 import { lureOf, towlineOf, type Lure, type Towline } from '../../motion/towed';
 import type { Band } from '../../motion/bands';
@@ -34,6 +35,10 @@ export interface ReeledBands {
   readonly hold?: Band;
 }
 
+/** What of the hand bears on a level run, and on the speed that keeps it there. */
+export const HOLD_HAND: readonly HandFactor[] = ['cast', 'tip', 'diameter'];
+export const LEVEL_HAND: readonly HandFactor[] = ['reel', ...HOLD_HAND];
+
 /** Bands of the two numbers that depend on drag and lift nobody knows exactly; surface and bottom cut them. */
 export function reeledBands(
   body: RigBody,
@@ -43,8 +48,23 @@ export function reeledBands(
   bottomM: number,
 ): ReeledBands {
   const lureWith = (factors: DragFactors): Lure => lureOf(body, medium, kickOnsetMps, factors);
-  const run = linearBand(body, (factors) => levelDepthM(lureWith(factors), line, HALF_CAST_M, paceMps, bottomM));
-  const hold = logBand(body, (factors) => holdSpeedMps(lureWith(factors), line, HALF_CAST_M, depthM));
+  const run = linearBand(
+    body,
+    (factors) =>
+      levelDepthM(
+        lureWith(factors),
+        lineByHand(line, factors),
+        HALF_CAST_M * factors.cast,
+        paceMps * factors.reel,
+        bottomM,
+      ),
+    LEVEL_HAND,
+  );
+  const hold = logBand(
+    body,
+    (factors) => holdSpeedMps(lureWith(factors), lineByHand(line, factors), HALF_CAST_M * factors.cast, depthM),
+    HOLD_HAND,
+  );
   return {
     ...(run ? { run: [Math.max(0, run[0]), Math.min(bottomM, run[1])] } : {}),
     ...(hold ? { hold } : {}),

@@ -1,10 +1,11 @@
-import { COMPARED_LINE, HALF_CAST_M } from '../../advice/measures/retrieve-measures';
+import { COMPARED_LINE, HALF_CAST_M, HOLD_HAND, LEVEL_HAND } from '../../advice/measures/retrieve-measures';
 import { fallBandMps } from '../../motion/bands';
 import type { DragFactors } from '../../motion/fall-areas';
 import { fishesLikeBandOz, fishesLikeOz } from '../../motion/fishes-like';
+import { lineByHand } from '../../motion/hand';
 import { KICK_ONSET_BAND } from '../../motion/kick';
 import { holdSpeedMps, levelDepthM } from '../../motion/level';
-import { linearBand, logBand } from '../../motion/path-bands';
+import { linearBand, logBand, SURE_FACTORS, type RunFactors } from '../../motion/path-bands';
 import { lureOf, type Lure } from '../../motion/towed';
 import { massBandKg } from '../../rig/body/mass-band';
 import { lengthMFromMm, massKgFromG, massKgFromOz } from '../../units/units';
@@ -55,11 +56,17 @@ export const MOTION_READOUTS = {
     unit: 'depth',
     scale: { from: 0, to: 4 },
     of: (at) => {
-      const depthAt = (factors?: DragFactors): number =>
-        levelDepthM(lureAt(at, factors), COMPARED_LINE, HALF_CAST_M, at.speedMps, at.depthM);
-      const band = linearBand(at.body, depthAt);
+      const depthAt = (factors: RunFactors): number =>
+        levelDepthM(
+          lureAt(at, factors),
+          lineByHand(COMPARED_LINE, factors),
+          HALF_CAST_M * factors.cast,
+          at.speedMps * factors.reel,
+          at.depthM,
+        );
+      const band = linearBand(at.body, depthAt, LEVEL_HAND);
       return {
-        value: depthAt(),
+        value: depthAt(SURE_FACTORS),
         band: band && [Math.max(0, band[0]), Math.min(at.depthM, band[1])],
         good: at.wanted('run'),
       };
@@ -69,9 +76,9 @@ export const MOTION_READOUTS = {
     unit: 'speed',
     scale: { from: 0.2, to: 3, log: true },
     of: (at) => {
-      const wakeAt = (factors?: DragFactors): number | null =>
-        holdSpeedMps(lureAt(at, factors), COMPARED_LINE, HALF_CAST_M, 0);
-      return { value: wakeAt(), band: logBand(at.body, wakeAt), good: null };
+      const wakeAt = (factors: RunFactors): number | null =>
+        holdSpeedMps(lureAt(at, factors), lineByHand(COMPARED_LINE, factors), HALF_CAST_M * factors.cast, 0);
+      return { value: wakeAt(SURE_FACTORS), band: logBand(at.body, wakeAt, HOLD_HAND), good: null };
     },
   },
   'kick-onset': {

@@ -271,6 +271,6 @@ export function rigBody(rig: Rig, parts?: JoinedParts): RigBody {
     trails: trailsOf(wire.acrossM2 * hook.leverM, hung, massKgM, volumeM4),
     hook,
     frame,
-    known: knownFactors(rig.trailer?.kind ?? null),
+    known: knownFactors(rig.trailer ?? null),
   };
 }

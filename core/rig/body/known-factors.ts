@@ -1,5 +1,5 @@
-import type { TrailerKind } from '../../tackle/trailers';
 import { radFromDeg } from '../../units/units';
+import type { Trailer } from '../parts/schema';
 
 /** Multipliers on drag and lift areas that nobody knows exactly; all 1 in the best estimate. */
 export interface DragFactors {
@@ -13,11 +13,31 @@ export interface DragFactors {
   readonly posture: number;
   /** mass of the head beside what is stamped on it */
   readonly mass: number;
+  /** density of the plastic beside that of its kind: batches differ in salt and air */
+  readonly batch: number;
 }
 export type FactorName = keyof DragFactors;
-export const FACTOR_NAMES: readonly FactorName[] = ['head', 'skirt', 'trailer', 'lift', 'blade', 'posture', 'mass'];
+export const FACTOR_NAMES: readonly FactorName[] = [
+  'head',
+  'skirt',
+  'trailer',
+  'lift',
+  'blade',
+  'posture',
+  'mass',
+  'batch',
+];
 
-export const UNIT_FACTORS: DragFactors = { head: 1, skirt: 1, trailer: 1, lift: 1, blade: 1, posture: 1, mass: 1 };
+export const UNIT_FACTORS: DragFactors = {
+  head: 1,
+  skirt: 1,
+  trailer: 1,
+  lift: 1,
+  blade: 1,
+  posture: 1,
+  mass: 1,
+  batch: 1,
+};
 
 /** How unsure the angle of a fall is, degrees. @source adr-0025 */
 const POSTURE_SD_DEG = 5;
@@ -31,9 +51,18 @@ export const FACTOR_SD: DragFactors = {
   blade: 0.25,
   posture: radFromDeg(POSTURE_SD_DEG),
   mass: 0.04,
+  batch: 0.06,
 };
 
-/** What is known of the factors of a rig with one kind of trailer: the best estimate, and how unsure its logarithms are together. */
+/** A trailer as far as its factors go: its kind has one, and each plastic of that kind a density of its own. */
+export type Plastic = Pick<Trailer, 'kind' | 'lengthMm' | 'softness'> &
+  Partial<Pick<Trailer, 'massG' | 'widthMm' | 'heightMm'>>;
+
+/** Tells plastics of a kind apart by what they are as they come out of the bag. */
+export const plasticKey = ({ kind, lengthMm, softness, widthMm, heightMm }: Plastic): string =>
+  [kind, lengthMm, softness, widthMm ?? '', heightMm ?? ''].join('/');
+
+/** What is known of the factors of a rig with one plastic behind it: the best estimate, and how unsure its logarithms are together. */
 export interface KnownFactors {
   readonly centre: DragFactors;
   readonly covariance: Readonly<Record<FactorName, Readonly<Record<FactorName, number>>>>;
@@ -50,16 +79,27 @@ export const UNTESTED: KnownFactors = {
   ) as KnownFactors['covariance'],
 };
 
-/** The posterior in force in this thread; every body records the one it was made with. */
-const untested = (): KnownFactors => UNTESTED;
-let inForce: (kind: TrailerKind | null) => KnownFactors = untested;
-/** Puts in force what tests taught; bodies made before keep what they were made with. */
-export const putInForce = (known: ((kind: TrailerKind | null) => KnownFactors) | null): void => {
-  inForce = known ?? untested;
+/** A posterior: what it says of one plastic (null: none), and how the factors that two plastics have each for themselves go together. */
+export interface Posterior {
+  of(plastic: Plastic | null): KnownFactors;
+  /** covariance of logarithms; 0 where either plastic is null */
+  between(own: OwnFactor, a: Plastic | null, other: OwnFactor, b: Plastic | null): number;
+}
+/** Factors that belong to the plastic; the others are those of any rig. */
+export type OwnFactor = 'trailer' | 'batch';
+
+const UNTESTED_POSTERIOR: Posterior = { of: () => UNTESTED, between: () => 0 };
+/** The posterior in force in this thread; every body records what it says of its plastic. */
+let inForce = UNTESTED_POSTERIOR;
+/** Puts in force what tests taught, null for nothing; bodies made before keep what they were made with. */
+export const putInForce = (posterior: Posterior | null): void => {
+  inForce = posterior ?? UNTESTED_POSTERIOR;
 };
 /** Version of the posterior in force: caches made under another version are stale. */
 export const factorsMark = (): unknown => inForce;
-export const knownFactors = (kind: TrailerKind | null): KnownFactors => inForce(kind);
+export const knownFactors = (plastic: Plastic | null): KnownFactors => inForce.of(plastic);
+/** How factors of two different plastics go together. */
+export const knownBetween: Posterior['between'] = (own, a, other, b) => inForce.between(own, a, other, b);
 
 /** Factors on top of the best estimate. */
 export function onTopOf({ centre }: KnownFactors, factors: DragFactors): DragFactors {
@@ -72,6 +112,7 @@ export function onTopOf({ centre }: KnownFactors, factors: DragFactors): DragFac
     blade: centre.blade * factors.blade,
     posture: centre.posture * factors.posture,
     mass: centre.mass * factors.mass,
+    batch: centre.batch * factors.batch,
   };
 }
 

@@ -6,6 +6,8 @@ import type { Trailer } from '../parts/schema';
 export interface TrailerBody {
   readonly massKg: number;
   readonly volumeM3: number;
+  /** its mass was weighed, and is not taken from the table of its kind */
+  readonly isWeighed: boolean;
   /** length left after the cuts */
   readonly lengthM: number;
   /** area seen from above the wide face, before turning */
@@ -177,6 +179,7 @@ export function trailerBody(trailer: Trailer): TrailerBody {
   return {
     massKg: volumeM3 * densityKgM3,
     volumeM3,
+    isWeighed: weighed !== null,
     lengthM: lengthMFromMm(trailer.lengthMm - trailer.cutNoseMm - trailer.cutTailMm),
     planformM2: plan * lengthM ** 2 + APPENDAGE.planShare * appendageAreaM2,
     sideM2: side * lengthM ** 2 + APPENDAGE.sideShare * appendageAreaM2,
