@@ -74,7 +74,8 @@ export type { FactorName } from './rig/body/known-factors';
 // motion
 export { fallenM, SEMI_TIGHT_MAX, secondsToBottom, steadyFall } from './motion/fall';
 export { mediumAt, mediumOf } from './motion/medium';
-export { driftBandMps, fallBandMps, FACTOR_SD, type Band } from './motion/bands';
+export { FACTOR_SD, type Band } from './motion/bands';
+export { driftBandMps, fallBandMps } from './motion/fall-bands';
 export { fishesLikeBandOz, fishesLikeOz } from './motion/fishes-like';
 export { KICK_ONSET_BAND, onsetOfMps } from './motion/kick';
 export * from './motion/plan';

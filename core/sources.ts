@@ -11,7 +11,8 @@ export const SOURCES = {
   'hoerner-1965': 'Hoerner (1965), Fluid-Dynamic Drag: bodies of revolution, plates and cylinders across the flow.',
   'white-2006':
     'White (2006), Viscous Fluid Flow, 3rd ed.: curve fit for a cylinder across the flow, Cd = 1 + 10 Re^(-2/3).',
-  'schiller-naumann-1935': 'Schiller & Naumann (1935), Z. Ver. Dtsch. Ing. 77: drag of spheres below Re 1,000.',
+  'brown-lawler-2003':
+    'Brown & Lawler (2003), J. Environ. Eng. 129: drag of spheres up to Re 2e5, fitted to the corrected data of a century.',
   'blasius-1908': 'Blasius (1908), Z. Math. Phys. 56: laminar friction on a flat plate, 1.33 / sqrt(Re).',
   'gosselin-2010':
     'Gosselin, de Langre & Machado-Almeida (2010), J. Fluid Mech. 650: drag of plates and filaments that bend in a stream, by the Cauchy number.',
@@ -49,6 +50,7 @@ export const SOURCES = {
   'adr-0025': 'Estimate: docs/adr/0025-mechanics-version-3.md',
   'adr-0026': 'Estimate: docs/adr/0026-the-tank.md',
   'adr-0027': 'Estimate: docs/adr/0027-map-and-year.md',
+  'adr-0037': 'Estimate: docs/adr/0037-mechanics-version-4.md',
   'adr-0035': 'Judgement: docs/adr/0035-cuts-worth-the-scissors.md',
   'adr-0036': 'Judgement: docs/adr/0036-a-score-that-adds-up.md',
   'adr-0032': 'Estimate: docs/adr/0032-tests-and-the-log-in-the-answer.md',

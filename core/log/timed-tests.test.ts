@@ -3,7 +3,7 @@ import { NORTH_ARM } from '../../demo/brindle-mere';
 import { DEMO_BOX } from '../../demo/brindle-mere';
 import type { OwnLog } from '../advice/conditions/own-log';
 import { advise } from '../advice/recommend/advise';
-import { fallBandMps } from '../motion/bands';
+import { fallBandMps } from '../motion/fall-bands';
 import { calibrateBy, factorsAt, FACTOR_KEYS, isBelief, predict, priorBelief } from '../motion/calibration';
 import { steadyFall } from '../motion/fall';
 import { fallBoundsMps, skirtEnvelope } from '../motion/fall-bounds';

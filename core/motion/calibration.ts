@@ -32,6 +32,7 @@ export const FACTOR_KEYS: readonly FactorKey[] = [
   'skirt',
   'lift',
   'blade',
+  'bladeLift',
   'posture',
   'mass',
   ...TRAILER_KINDS.map((kind): FactorKey => `trailer:${kind}`),
@@ -117,7 +118,7 @@ export const keysOf = (body: RigBody, plastic: Plastic | null): FactorKey[] =>
   factorsOf(body).flatMap((name) => keyOf(name, plastic) ?? []);
 
 /** Half-width of the central differences for the sensitivities, as a share of the standard deviation before any test. */
-const NUDGE_SD = 0.25;
+const NUDGE_SD = 0.9;
 
 const logsOf = (keys: readonly FactorKey[], values: readonly number[]): Logs<FactorKey> =>
   Object.fromEntries(keys.map((key, at) => [key, values[at]!]));

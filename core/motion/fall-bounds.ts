@@ -4,6 +4,7 @@ import { submergedWeightN } from './fall';
 import type { Medium } from './medium';
 import { areasWithoutSkirt } from './fall-areas';
 import { fallAngleRad } from './attitude';
+import { spinningDragM2, STALLED_SHARE } from '../rig/body/frame';
 import { skirtDragAreaM2 } from './skirt-drag';
 
 /** Speeds at which a set of skirts is looked at, m/s: wide enough for any jig, close enough that bounds are worth having. */
@@ -81,19 +82,27 @@ export function fallBoundsMps(body: RigBody, envelope: SkirtEnvelope, medium: Me
   const lightKg = bareKg + envelope.lightestKg;
   const heavyKg = bareKg + envelope.heaviestKg;
   if (heavyKg <= 0) return [0, 0];
-  const { dragM2, skirtShare, liftM2 } = areasWithoutSkirt(body, fallAngleRad(body, medium, 0, centre.posture), centre);
+  const { dragM2, skirtShare, liftM2 } = areasWithoutSkirt(
+    body,
+    fallAngleRad(body, medium, 0, centre.posture),
+    centre,
+    0,
+  );
+  // blades hang below their start and turn above it
+  const turningM2 = body.frame === null ? 0 : centre.blade * spinningDragM2(body.frame);
+  const hangingM2 = STALLED_SHARE * turningM2;
   const lift2 = liftM2 * liftM2;
   const logLoadOf = (submergedKg: number): number => Math.log((2 * GRAVITY_MPS2 * submergedKg) / medium.densityKgM3);
-  const fast = carried(logLoadOf(heavyKg), dragM2, skirtShare, lift2, envelope.leastM2);
+  const fast = carried(logLoadOf(heavyKg), dragM2 + hangingM2, skirtShare, lift2, envelope.leastM2);
   // the glide leans least where the drag is most: cos(glide) = D / sqrt(D² + L²)
-  const steepness = (skirtM2: number): number => {
-    const drag = dragM2 + skirtShare * skirtM2;
+  const steepness = (frameM2: number, skirtM2: number): number => {
+    const drag = dragM2 + frameM2 + skirtShare * skirtM2;
     return drag / Math.sqrt(drag * drag + lift2);
   };
   if (lightKg <= 0) return [0, Math.exp(fast.logMps) * (1 + SLACK)];
-  const slow = carried(logLoadOf(lightKg), dragM2, skirtShare, lift2, envelope.mostM2);
+  const slow = carried(logLoadOf(lightKg), dragM2 + turningM2, skirtShare, lift2, envelope.mostM2);
   return [
-    Math.exp(slow.logMps) * steepness(envelope.leastM2[fast.cell]!) * (1 - SLACK),
-    Math.exp(fast.logMps) * steepness(envelope.mostM2[slow.cell]!) * (1 + SLACK),
+    Math.exp(slow.logMps) * steepness(hangingM2, envelope.leastM2[fast.cell]!) * (1 - SLACK),
+    Math.exp(fast.logMps) * steepness(turningM2, envelope.mostM2[slow.cell]!) * (1 + SLACK),
   ];
 }

@@ -4,6 +4,7 @@ import { passingShare, skirtSpreadM, strandLoad } from '../rig/body/skirt-shape'
 import { strandRoom } from '../rig/body/strand';
 import { GRAVITY_MPS2 } from '../units/units';
 import { fallAngleRad } from './attitude';
+import { frameAreas } from '../rig/body/frame';
 import { areasWithoutSkirt, UNIT_FACTORS, type DragFactors } from './fall-areas';
 import type { Medium } from './medium';
 import { skirtDragAreaM2 } from './skirt-drag';
@@ -25,7 +26,9 @@ export interface SteadyFall {
 /** How much of the weight the line may carry on a semi-tight fall, dimensionless. */
 export const SEMI_TIGHT_MAX = 0.6;
 
-const MAX_STEPS = 24;
+const MAX_STEPS = 40;
+/** Powers of speed with which the force grows at most: beyond 2 where blades come to life. */
+const STEEPEST = 8;
 const TOLERANCE = 1e-9;
 
 /**
@@ -47,8 +50,12 @@ function areasAt(
   body: RigBody,
   medium: Medium,
   speedMps: number,
-  { dragM2, skirtShare, liftM2 }: ReturnType<typeof areasWithoutSkirt>,
+  { dragM2: fixedM2, skirtShare, liftM2 }: ReturnType<typeof areasWithoutSkirt>,
+  bladeFactor: number,
 ): { dragM2: number; liftM2: number } {
+  // blades that fall too slowly to turn hang, and brake less
+  const frameM2 = body.frame === null ? 0 : bladeFactor * frameAreas(body.frame, speedMps, medium.densityKgM3).dragM2;
+  const dragM2 = fixedM2 + frameM2;
   if (body.skirt === null) return { dragM2, liftM2 };
   const skirtM2 = skirtDragAreaM2(body.skirt, speedMps, medium.densityKgM3, medium.kinematicM2ps);
   return { dragM2: dragM2 + skirtShare * skirtM2, liftM2 };
@@ -79,21 +86,26 @@ export function steadyFall(
 
   const logLoad = Math.log((2 * loadN) / medium.densityKgM3);
   let x = Math.log(guessMps);
-  const fixed = areasWithoutSkirt(body, angleRad, all);
-  let areas = areasAt(body, medium, guessMps, fixed);
+  const fixed = areasWithoutSkirt(body, angleRad, all, 0);
+  let areas = areasAt(body, medium, guessMps, fixed, all.blade);
   const excessAt = (logSpeed: number): number => {
-    areas = areasAt(body, medium, Math.exp(logSpeed), fixed);
+    areas = areasAt(body, medium, Math.exp(logSpeed), fixed, all.blade);
     return 2 * logSpeed + 0.5 * Math.log(areas.dragM2 ** 2 + areas.liftM2 ** 2) - logLoad;
   };
-  // force grows with speed to a power between 1 and 2, so a secant on logarithms with its slope held there always closes in
+  // force grows with speed to a power between 1 and 2, so a secant on logarithms with its slope held there closes in; where blades begin to turn
+  // it grows faster, so that what has been passed on either side holds the search
   let excess = excessAt(x);
   let slope = 1.75;
+  let [low, high] = [-Infinity, Infinity];
   for (let step = 0; step < MAX_STEPS && Math.abs(excess) > TOLERANCE; step++) {
-    const moved = -excess / slope;
-    x += moved;
+    if (excess < 0) low = x;
+    else high = x;
+    const from = x;
     const before = excess;
+    x -= excess / slope;
+    if (x <= low || x >= high) x = (low + high) / 2;
     excess = excessAt(x);
-    slope = Math.min(2, Math.max(1, (excess - before) / moved));
+    slope = Math.min(STEEPEST, Math.max(1, (excess - before) / (x - from)));
   }
 
   const pathMps = Math.exp(x);

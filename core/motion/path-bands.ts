@@ -6,7 +6,7 @@ import { UNIT_FACTORS } from './fall-areas';
 import { HAND_SD, isHandFactor, SURE_HAND, type HandFactor, type HandFactors } from './hand';
 
 /** Step of the differences, in standard deviations: wide enough to feel a bend, narrow enough to stay a slope. @source adr-0012 */
-const STEP_SD = 0.6;
+const STEP_SD = 1.1;
 
 /** Numbers by name; null where there is none. */
 export type Numbers<Name extends PropertyKey> = Readonly<Record<Name, number | null>>;

@@ -1,7 +1,7 @@
 import { rigBody } from '../rig/body/body';
 import type { Rig } from '../rig/parts/schema';
 import { degFromRad } from '../units/units';
-import { fallBandMps } from './bands';
+import { fallBandMps } from './fall-bands';
 import { SEMI_TIGHT_MAX, secondsToBottom, steadyFall } from './fall';
 import type { Medium } from './medium';
 import { fishesLikeOz } from './fishes-like';

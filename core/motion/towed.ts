@@ -82,10 +82,14 @@ export function joined(
       push +
       factors.trailer * body.trailerNormalM2 +
       blades,
-    liftM2: factors.lift * (factors.trailer * (body.trailer?.liftM2 ?? 0) * awake + factors.blade * frame.liftM2),
+    liftM2:
+      factors.lift * factors.trailer * (body.trailer?.liftM2 ?? 0) * awake +
+      (body.frame?.kind === 'spinner' ? bladeLiftTimes(factors) : factors.lift) * factors.blade * frame.liftM2,
     submergedN,
   };
 }
+/** So many times its best estimate is the lift of turning blades; never does it pull down. */
+const bladeLiftTimes = ({ bladeLift }: Pick<DragFactors, 'bladeLift'>): number => Math.max(0, 1 + Math.log(bladeLift));
 const NO_FRAME = { dragM2: 0, liftM2: 0 } as const;
 
 /** A line between rod tip and lure. */

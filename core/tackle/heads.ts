@@ -15,8 +15,8 @@ export interface HeadRow {
   readonly traits: readonly HeadTrait[];
   /** length : width : height, dimensionless */
   readonly shape: readonly [length: number, width: number, height: number];
-  /** drag coefficient along the axis, on frontal area */
-  readonly cdAxial: number;
+  /** drag coefficient along the axis, on frontal area; a ball has that of a sphere of its size, from every side */
+  readonly cdAxial: number | 'sphere';
   /** how far the body hangs out of its line of fall on a slack line, degrees */
   readonly postureDeg: number;
   /** nose a head of this style has unless said otherwise */
@@ -32,12 +32,12 @@ export const HEADS: Readonly<Record<HeadStyle, HeadRow>> = {
   ball: {
     traits: [],
     shape: [1, 1, 1],
-    cdAxial: 0.45,
+    cdAxial: 'sphere',
     postureDeg: 15,
     nose: 'round',
     tieDeg: 60,
     tieAt: 0.35,
-    source: 'hoerner-1965',
+    source: 'brown-lawler-2003',
   },
   casting: {
     traits: [],

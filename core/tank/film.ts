@@ -9,7 +9,7 @@ import { tailBeatHz } from '../motion/tail';
 import { acrossLineMps, towedAreas } from '../motion/towed';
 import { bladeTurnsHz, plateBeatHz } from '../motion/vanes';
 import type { RigBody, SkirtBody } from '../rig/body/body';
-import { spinningDragM2 } from '../rig/body/frame';
+import { workingDragM2 } from '../rig/body/frame';
 import { skirtSpreadM } from '../rig/body/skirt-shape';
 import type { Rig } from '../rig/parts/schema';
 import { cm2FromAreaM2 } from '../units/units';
@@ -208,7 +208,7 @@ export function momentAt(film: Film, timeS: number): Moment {
     noseUpRad = onBottom ? Math.min(leadsRad, LIES_UP_RAD) : leadsRad;
   }
   const awake = kickOnsetMps === null ? null : awakeAt(kickOnsetMps, speedMps);
-  const frameM2 = body.frame === null ? 0 : spinningDragM2(body.frame) * Math.min(1, speedMps / 0.3);
+  const frameM2 = body.frame === null ? 0 : workingDragM2(body.frame, speedMps, medium.densityKgM3);
   return {
     timeS,
     ...place,

@@ -1,4 +1,5 @@
-import { fallBandMps, factorsOf, type Band } from '../motion/bands';
+import { factorsOf, type Band } from '../motion/bands';
+import { fallBandMps } from '../motion/fall-bands';
 import { steadyFall } from '../motion/fall';
 import { HAND_FACTORS, lineByHand } from '../motion/hand';
 import { holdSpeedMps } from '../motion/level';

@@ -1,5 +1,6 @@
 import { fallenM, secondsToBottom, steadyFall, type SteadyFall } from '../motion/fall';
-import { fallBand, fallBandMps, type Band } from '../motion/bands';
+import type { Band } from '../motion/bands';
+import { asideBand, fallBandMps, landsBandS } from '../motion/fall-bands';
 import { mediumOf, type Medium } from '../motion/medium';
 import { fallReport, type FallReport } from '../motion/report';
 import { rigBody, type RigBody } from '../rig/body/body';
@@ -32,15 +33,14 @@ export function fallerOf(rig: Rig, water: Water, semiTight: number): Faller {
   const medium = mediumOf(water);
   const fall = steadyFall(body, medium, semiTight);
   const { depthM } = water;
-  const landsIn = (falls: SteadyFall): number | null => secondsToBottom(body, medium, falls, depthM, semiTight);
-  const asideOf = (falls: SteadyFall): number => depthM * Math.abs(Math.tan(falls.glideRad));
-  const landsS = landsIn(fall);
+  const [least, most] = asideBand(body, medium, fall, semiTight);
   return {
-    ...{ rig, body, medium, fall, semiTight, landsS },
+    ...{ rig, body, medium, fall, semiTight },
+    landsS: secondsToBottom(body, medium, fall, depthM, semiTight),
     report: fallReport(rig, medium, semiTight, depthM),
-    bandLandsS: landsS === null ? null : fallBand(body, medium, fall, semiTight, (falls) => landsIn(falls) ?? landsS),
-    asideM: asideOf(fall),
-    bandAsideM: fallBand(body, medium, fall, semiTight, asideOf),
+    bandLandsS: landsBandS(body, medium, fall, depthM, semiTight),
+    asideM: depthM * Math.abs(Math.tan(fall.glideRad)),
+    bandAsideM: [depthM * least, depthM * most],
   };
 }
 

@@ -1,6 +1,7 @@
 import { prepareRetrieve } from '../hold/retrieve-report';
 import { steadyFall } from '../motion/fall';
-import { fallBandMps, type Band } from '../motion/bands';
+import type { Band } from '../motion/bands';
+import { fallBandMps } from '../motion/fall-bands';
 import { lineByHand, type HandFactor } from '../motion/hand';
 import { awakeAt, KICK_ONSET_BAND, onsetOfMps } from '../motion/kick';
 import { levelDepthM } from '../motion/level';

@@ -8,6 +8,6 @@ export const cylinderCd = (re: number): number => 1 + 10 / Math.cbrt(re * re);
 /**
  * Drag coefficient of a sphere, on its frontal area.
  * @param re  Reynolds number on the diameter, above 0 to 2e5
- * @source schiller-naumann-1935 below 1,000; a constant 0.44 above
+ * @source brown-lawler-2003
  */
-export const sphereCd = (re: number): number => (re < 1000 ? (24 / re) * (1 + 0.15 * re ** 0.687) : 0.44);
+export const sphereCd = (re: number): number => (24 / re) * (1 + 0.15 * re ** 0.681) + 0.407 / (1 + 8710 / re);

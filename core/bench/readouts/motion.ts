@@ -1,5 +1,5 @@
 import { COMPARED_LINE, HALF_CAST_M, HOLD_HAND, LEVEL_HAND } from '../../advice/measures/retrieve-measures';
-import { fallBandMps } from '../../motion/bands';
+import { fallBandMps } from '../../motion/fall-bands';
 import type { DragFactors } from '../../motion/fall-areas';
 import { fishesLikeBandOz, fishesLikeOz } from '../../motion/fishes-like';
 import { lineByHand } from '../../motion/hand';

@@ -2,6 +2,7 @@ import { HEADS, HEAD_BROADSIDE_SHARE, METAL_DENSITY_KG_M3 } from '../../tackle/h
 import { HOOKS, hookMass } from '../../tackle/hooks';
 import { COLLAR_MM, SKIRTS } from '../../tackle/skirts';
 import { lengthMFromIn, lengthMFromMm, massKgFromG, massKgFromOz, mmFromLengthM, radFromDeg } from '../../units/units';
+import { sphereCd } from '../../water/cylinder-and-sphere';
 import type { Guard, Head, Rig, Skirt, Trailer } from '../parts/schema';
 import { frameBody, type FrameBody } from './frame';
 import { knownFactors, type KnownFactors } from './known-factors';
@@ -82,6 +83,11 @@ const FIBRE_DENSITY_KG_M3 = 1140;
 const CORE_DIAMETER_M = 0.083 * lengthMFromIn(5);
 const CORE_DENSITY_KG_M3 = 1180;
 
+/** Water in which a ball's coefficient is looked up, m/s and m²/s: bare it falls faster, dressed more slowly; that is worth 5 % of its speed. @source adr-0037 */
+const BALL_MPS = 0.9;
+const BALL_M2PS = 1e-6;
+const ballCd = (diameterM: number): number => sphereCd((BALL_MPS * diameterM) / BALL_M2PS);
+
 /**
  * Ellipsoid of the head's volume with the proportions of its style.
  * @source hoerner-1965 for the coefficients; proportions adr-0004
@@ -93,14 +99,17 @@ export function headBody(head: Pick<Head, 'style' | 'weightOz' | 'metal'>): Head
   const [l, w, h] = row.shape;
   const unitM = Math.cbrt((6 * volumeM3) / (Math.PI * l * w * h));
   const [lengthM, widthM, heightM] = [l * unitM, w * unitM, h * unitM];
+  const frontM2 = (Math.PI / 4) * widthM * heightM;
+  const isBall = row.cdAxial === 'sphere';
+  const cd = row.cdAxial === 'sphere' ? ballCd(widthM) : row.cdAxial;
   return {
     massKg,
     volumeM3,
     lengthM,
     widthM,
     heightM,
-    axialM2: row.cdAxial * (Math.PI / 4) * widthM * heightM,
-    broadsideM2: HEAD_BROADSIDE_SHARE * (Math.PI / 4) * lengthM * widthM,
+    axialM2: cd * frontM2,
+    broadsideM2: isBall ? cd * frontM2 : HEAD_BROADSIDE_SHARE * (Math.PI / 4) * lengthM * widthM,
     postureRad: radFromDeg(row.postureDeg),
   };
 }

@@ -117,9 +117,19 @@ export function vaneStartMps(vane: Vane, densityKgM3: number): number {
 export const VANE_START_BAND = 0.2;
 
 /** Share of its drag that a vane has while it hangs still. @source adr-0010 */
-const STALLED_SHARE = 0.35;
+export const STALLED_SHARE = 0.35;
 /** It comes to life over this much of its starting speed, so that answers do not jump. @source adr-0010 */
 const STARTS_OVER = 0.2;
+
+/** How far a vane works at a speed, 0 to 1: it hangs, comes to life about its starting speed, and turns. */
+function vaneAwake(vane: Vane, speedMps: number, densityKgM3: number): number {
+  const over = speedMps / vaneStartMps(vane, densityKgM3);
+  return Math.min(1, Math.max(0, (over - 1) / STARTS_OVER + 0.5));
+}
+
+/** Drag of the vanes that work, which is what they push, m². */
+export const workingDragM2 = (frame: FrameBody, speedMps: number, densityKgM3: number): number =>
+  frame.vanes.reduce((sum, vane) => sum + vane.dragM2 * vaneAwake(vane, speedMps, densityKgM3), 0);
 
 /**
  * Drag and lift areas of all vanes at a speed: full once they work, a third of the drag and no lift while they hang.
@@ -134,8 +144,7 @@ export function frameAreas(
   let dragM2 = 0;
   let liftM2 = 0;
   for (const vane of frame.vanes) {
-    const over = speedMps / vaneStartMps(vane, densityKgM3);
-    const awake = Math.min(1, Math.max(0, (over - 1) / STARTS_OVER + 0.5));
+    const awake = vaneAwake(vane, speedMps, densityKgM3);
     dragM2 += vane.dragM2 * (STALLED_SHARE + (1 - STALLED_SHARE) * awake);
     liftM2 += vane.liftM2 * awake;
   }

@@ -9,6 +9,8 @@ export interface DragFactors {
   readonly lift: number;
   /** blades and plates */
   readonly blade: number;
+  /** lift of turning blades, which nobody measured: its logarithm is the share of it that comes on top, from -1 (none) on */
+  readonly bladeLift: number;
   /** the angle a head falls at: its logarithm, in radians, is added to it */
   readonly posture: number;
   /** mass of the head beside what is stamped on it */
@@ -23,6 +25,7 @@ export const FACTOR_NAMES: readonly FactorName[] = [
   'trailer',
   'lift',
   'blade',
+  'bladeLift',
   'posture',
   'mass',
   'batch',
@@ -34,13 +37,14 @@ export const UNIT_FACTORS: DragFactors = {
   trailer: 1,
   lift: 1,
   blade: 1,
+  bladeLift: 1,
   posture: 1,
   mass: 1,
   batch: 1,
 };
 
-/** How unsure the angle of a fall is, degrees. @source adr-0025 */
-const POSTURE_SD_DEG = 5;
+/** How unsure the angle of a fall is, degrees: by eye alone, until somebody measures how far aside a jig lands. @source adr-0037 */
+const POSTURE_SD_DEG = 15;
 
 /** Standard deviation of the logarithm of each factor before any test. @source adr-0005, adr-0025 for posture and mass */
 export const FACTOR_SD: DragFactors = {
@@ -49,6 +53,8 @@ export const FACTOR_SD: DragFactors = {
   trailer: 0.25,
   lift: 0.35,
   blade: 0.25,
+  // the band of four in five reaches from none to twice
+  bladeLift: 0.78,
   posture: radFromDeg(POSTURE_SD_DEG),
   mass: 0.04,
   batch: 0.06,
@@ -110,6 +116,7 @@ export function onTopOf({ centre }: KnownFactors, factors: DragFactors): DragFac
     trailer: centre.trailer * factors.trailer,
     lift: centre.lift * factors.lift,
     blade: centre.blade * factors.blade,
+    bladeLift: centre.bladeLift * factors.bladeLift,
     posture: centre.posture * factors.posture,
     mass: centre.mass * factors.mass,
     batch: centre.batch * factors.batch,
