@@ -59,6 +59,7 @@ export type IssueCode =
   | 'never-moves'
   | 'cast-not-first'
   | 'cast-too-short'
+  | 'slack-beyond-cast'
   | 'not-downwards'
   | 'needs-block'
   | 'no-such-size'

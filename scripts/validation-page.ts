@@ -5,7 +5,8 @@ import { rigBody } from '../core/rig/body/body';
 import { strandShape } from '../core/rig/body/strand';
 import { HEAD_STYLES } from '../core/tackle/heads';
 import { jig } from '../core/testing/fixtures/rigs';
-import { bothPaths, CHAIN_CASTS, compared, type Compared } from '../core/testing/independent/compared';
+import { compared, type Compared } from '../core/testing/independent/compared';
+import { fromSplash, SPLASH_CASTS } from '../core/testing/independent/lines-compared';
 import { linkedStrand } from '../core/testing/independent/strand-links';
 import { degFromRad } from '../core/units/units';
 
@@ -16,14 +17,17 @@ const x = (m: number): number => LEFT + ((FAR_M - m) / (FAR_M - NEAR_M)) * (WIDE
 const y = (m: number): number => TOP + (m / DEEP_M) * (HIGH - TOP - 30);
 const place = (xM: number, zM: number): string => `${x(xM).toFixed(1)} ${y(zM).toFixed(1)}`;
 
-/** Paths of the first four casts: ours drawn through, those of the chain as dots. */
+/** Casts that are drawn: of 25 m, all of them. */
+const DRAWN_CASTS = SPLASH_CASTS.filter(({ castM, otherM }) => castM === FAR_M && otherM !== undefined);
+
+/** Paths of some casts from the splash: ours drawn through, those of the line of masses as dots. */
 export function chainPicture(): string {
   const colours = ['#8c2a1b', '#1f4d3a', '#7a5a10', '#2c3e6b'];
-  const rows = CHAIN_CASTS.slice(0, 4).map((cast, at) => {
-    const { ours, chain } = bothPaths(cast);
+  const rows = DRAWN_CASTS.map((cast, at) => {
+    const { ours, masses } = fromSplash(cast);
     const colour = colours[at]!;
     const line = ours.path.filter(([, xM]) => xM >= FAR_M / 2).map(([, xM, zM]) => place(xM, zM));
-    const dots = chain.path.filter((_, nth) => nth % 60 === 0);
+    const dots = masses.path.filter((_, nth) => nth % 10 === 0);
     return [
       `<path d="M${line.join('L')}" fill="none" stroke="${colour}" stroke-width="1.5"/>`,
       ...dots.map(
@@ -116,10 +120,10 @@ ${compared().map(row).join('\n')}
 
 ## A line is not a stick
 
-![paths of four casts, ours as lines, a chain of masses as dots](validation-line.svg)
+![paths of casts from the splash, ours as lines, a line of masses as dots](validation-line.svg)
 
-Ours as lines, a chain of 50 masses with the same lure as dots. The chain starts straight and needs some seconds to bow; ours is bowed from the first
-metre on, so it runs a little higher at first.
+Ours as lines, a line of 60 masses with the same lure as dots, both from the splash: the line lies on the water, the lure draws it into a bend on the count, and
+the reel takes that in first. Ours is two straight pieces with a knee, and the bow of a steady pull once it is straight.
 
 ## Besides
 

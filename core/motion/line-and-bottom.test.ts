@@ -141,11 +141,11 @@ describe('line that is out', () => {
       expect(Math.hypot(xM, zM + tipHeightM) - tipHeightM).toBeLessThanOrEqual(0.051);
     }
   });
-  test('on a closed spool what sinks swings in; on an open one it falls where it is', () => {
-    const end = (first: 'countdown' | 'kill'): readonly number[] => {
+  test('on a closed spool what sinks swings in; on line that is given it falls where it is', () => {
+    const end = (slackM: number): readonly number[] => {
       const steps: RetrievePlan['steps'] = [
         { do: 'reel', mPerS: 0.5, s: 20 },
-        { do: first, s: 6 },
+        { do: 'kill', s: 6, ...(slackM > 0 ? { slackM } : {}) },
         { do: 'reel', mPerS: 0.5 },
       ];
       const plan: RetrievePlan = { ...steadyPlan(), steps };
@@ -153,10 +153,10 @@ describe('line that is out', () => {
       const [from, to] = [path.find(([timeS]) => timeS >= 20 - 1e-6)!, path.find(([timeS]) => timeS >= 26 - 1e-6)!];
       return [to[1] - from[1], Math.hypot(to[1], to[2] + 1) - Math.hypot(from[1], from[2] + 1)];
     };
-    const [closedX, closedLine] = end('kill');
+    const [closedX, closedLine] = end(0);
     expect(closedX).toBeLessThan(-0.3);
     expect(closedLine).toBeCloseTo(0, 6);
-    const [openX, openLine] = end('countdown');
+    const [openX, openLine] = end(8);
     expect(openX).toBe(0);
     expect(openLine).toBeGreaterThan(0.3);
   });

@@ -14,6 +14,8 @@ export class PathLog {
   coverContacts = 0;
   /** when each touch began, s */
   readonly touchesS: number[] = [];
+  /** where the knee of a bent line was, point by point */
+  readonly knees: PathPoint[] = [];
   private onBottom = false;
   private inCover = new Set<number>();
 

@@ -17,6 +17,8 @@ export const PLAN_LIMITS = {
   dragM: { min: 0.05, max: 6 },
   hz: { min: 0.2, max: 8 },
   depthM: { min: 0.1, max: 100 },
+  /** line that is given */
+  slackM: { min: 0, max: 30 },
   lineLb: PART_LIMITS.lineLb,
 } as const;
 
@@ -25,11 +27,14 @@ const within = ({ min, max }: { readonly min: number; readonly max: number }): z
 const seconds = within(PLAN_LIMITS.seconds);
 const reelMps = within(PLAN_LIMITS.reelMps);
 
+/** line that a step gives; without any, what falls hangs on the line it has */
+const slackM = z.exactOptional(within(PLAN_LIMITS.slackM));
+
 const stepSchema = z.discriminatedUnion('do', [
-  z.strictObject({ do: z.literal('countdown'), s: within({ min: 0, max: PLAN_LIMITS.seconds.max }) }),
+  z.strictObject({ do: z.literal('countdown'), s: within({ min: 0, max: PLAN_LIMITS.seconds.max }), slackM }),
   z.strictObject({ do: z.literal('reel'), mPerS: reelMps, s: z.exactOptional(seconds) }),
-  z.strictObject({ do: z.literal('pause'), s: seconds }),
-  z.strictObject({ do: z.literal('kill'), s: seconds }),
+  z.strictObject({ do: z.literal('pause'), s: seconds, slackM }),
+  z.strictObject({ do: z.literal('kill'), s: seconds, slackM }),
   z.strictObject({ do: z.literal('lift-drop'), m: within(PLAN_LIMITS.liftM) }),
   // how it gets there: a short cast under the rod, or one that skips under a roof; the programme begins with it
   z.strictObject({ do: z.literal('pitch'), m: within(PLAN_LIMITS.castM) }),
@@ -66,6 +71,8 @@ export const planSchema = z
     currentMps: z.exactOptional(within(PLAN_LIMITS.currentMps)),
     /** wind on the line in the air, along the cast, from behind the rod */
     windMps: z.exactOptional(within(PLAN_LIMITS.windMps)),
+    /** line given at the splash: it falls straight down for so long. Unsaid a cast gives none, and a pitch all that is asked */
+    slackM,
     line: lineSchema,
     bottom: z.exactOptional(
       z.array(z.tuple([z.number(), within(PLAN_LIMITS.depthM)])).check(z.minLength(1), z.maxLength(200)),
@@ -78,6 +85,12 @@ export const planSchema = z
     };
     const least = plan.tipHeightM + CAST_OVER_TIP_M;
     const castM = castOf(plan);
+    for (const [path, given] of [
+      [['slackM'], plan.slackM],
+      ...plan.steps.map((step, at) => [['steps', at, 'slackM'], 'slackM' in step ? step.slackM : undefined] as const),
+    ] as const) {
+      if (given !== undefined && given > castM) problem([...path], 'slack-beyond-cast', { got: given, limit: castM });
+    }
     if (castM < least) problem(['castM'], 'cast-too-short', { got: castM, limit: least });
     plan.steps.forEach((step, at) => {
       if (at > 0 && isCast(step)) problem(['steps', at], 'cast-not-first', {});
@@ -117,6 +130,10 @@ export const isByRod = <S extends Step>(step: S): step is Extract<S, { do: 'lift
 export function castOf({ castM, steps: [first] }: Pick<RetrievePlan, 'castM' | 'steps'>): number {
   return first && isCast(first) ? first.m : castM;
 }
+/** Line that is given at the splash, m: none of a cast unless somebody says so, as much as is asked for of a pitch or skip. */
+export const slackAtSplashM = ({ slackM: given, steps: [first] }: Pick<RetrievePlan, 'slackM' | 'steps'>): number =>
+  given ?? (first && isCast(first) ? Infinity : 0);
+
 /** A plan whose cast is as long as the pitch or skip it begins with. */
 export const withItsCast = (plan: RetrievePlan): RetrievePlan =>
   castOf(plan) === plan.castM ? plan : { ...plan, castM: castOf(plan) };

@@ -158,13 +158,16 @@ describe('steps of a retrieve', () => {
         { do: 'reel', mPerS: 0.6 },
       ],
       20,
-      { driftMps: 0.3 },
+      { driftMps: 0.3, slackM: 10 },
     );
     const [, xM] = path.find(([timeS]) => Math.abs(timeS - 4) < 1e-6)!;
     expect(xM).toBeCloseTo(15 + 4 * 0.3, 6);
   });
   test('line is in once five centimetres of it are left beyond the tip', () => {
-    const place = (leftM: number) => ({ state: { timeS: 0, xM: 1 + leftM, zM: -1 }, line: { ...line, tipM: 1 } });
+    const place = (leftM: number) => ({
+      state: { timeS: 0, xM: 1 + leftM, zM: -1, knee: null },
+      line: { ...line, tipM: 1 },
+    });
     expect(over(place(0.04))).toBe(true);
     expect(over(place(0.06))).toBe(false);
   });

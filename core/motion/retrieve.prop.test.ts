@@ -135,20 +135,22 @@ describe('steps of a programme', () => {
   const deep = groundOf(undefined, 3);
   const run = (steps: RetrieveStep[], rig = jig({ style: 'swim', trailer: 'paddle-tail' }), ground = deep) =>
     retrieve(lureOf(rigBody(rig), medium, 0.25), { ...steadyPlan(), steps }, ground, line);
-  test('a pause swings it down on a tight line, a kill drops it faster', () => {
+  test('a pause swings it down on a tight line, and so does a kill; on line that is given it drops faster', () => {
     const end = (step: RetrieveStep): number =>
       run(
         [{ do: 'reel', mPerS: 0.9, s: 5 }, step, { do: 'reel', mPerS: 0.9 }],
         undefined,
         groundOf(undefined, 30),
       ).path.find(([t]) => t >= 7 - 1e-6)![2];
-    const [paused, killed, reeled] = [
+    const [paused, killed, dropped, reeled] = [
       end({ do: 'pause', s: 2 }),
       end({ do: 'kill', s: 2 }),
+      end({ do: 'kill', s: 2, slackM: 2 }),
       end({ do: 'reel', mPerS: 0.9, s: 2 }),
     ];
     expect(paused).toBeGreaterThan(reeled);
-    expect(killed).toBeGreaterThan(paused);
+    expect(killed).toBe(paused);
+    expect(dropped).toBeGreaterThan(paused);
   });
   test('each lift and drop comes back to the bottom: one contact each', () => {
     const drops: RetrieveStep[] = Array.from({ length: 4 }, () => ({ do: 'lift-drop' as const, m: 0.6 }));
@@ -256,9 +258,11 @@ describe('steps of a programme', () => {
       const { path } = retrieve(lure, { ...steadyPlan(), driftMps, steps: start }, deep, line);
       return path.filter(([timeS]) => timeS >= 20 && timeS <= 25).map(([, xM, zM]) => Math.hypot(xM, zM + line.tipM));
     };
+    // so much line is out from the splash on
+    const outM = Math.hypot(25, line.tipM) + 0.1;
     for (const driftMps of [-0.3, 0, 0.3]) {
       const found = lengths(driftMps);
-      expect(Math.max(...found)).toBeLessThanOrEqual(found[0]! + 1e-6);
+      expect(Math.max(...found)).toBeLessThanOrEqual(outM + 1e-6);
       expect(found.at(-1)!).toBeCloseTo(driftMps < 0 ? found[0]! - 1.5 : found[0]!, 0);
     }
   });
@@ -277,7 +281,7 @@ test('a general solver of differential equations comes to the same place within 
   ]) {
     const lure = lureOf(rigBody(rig), medium, 0.25);
     const open = groundOf(undefined, null);
-    const { path } = retrieve(
+    const { path, knees } = retrieve(
       lure,
       {
         ...steadyPlan(),
@@ -289,8 +293,11 @@ test('a general solver of differential equations comes to the same place within 
       open,
       line,
     );
-    const start = path.find(([timeS]) => timeS >= 3 - 1e-9)!;
-    const end = path.find(([timeS]) => timeS >= 28 - 1e-9)!;
+    // once the line is straight, which is what the solver knows
+    const [straightS] = knees.at(-1)!;
+    const start = path.find(([timeS]) => timeS > straightS)!;
+    expect(straightS).toBeGreaterThan(3);
+    const end = path.find(([timeS]) => timeS >= 34 - 1e-9)!;
     const rates = reelRates(lure, line, 0.6);
     const solver = new Solver(2);
     solver.absoluteTolerance = solver.relativeTolerance = 1e-8;

@@ -1,8 +1,9 @@
 import { fallenM, steadyFall, type SteadyFall } from './fall';
 import type { Ground } from './ground';
 import { depthAtX, PathLog, type PathPoint } from './path';
-import { isByRod, lastReelOf, type RetrievePlan, type RetrieveStep } from './plan';
-import { lineOutM, over, tow, type Pull, type State, type Towing } from './tow';
+import { isByRod, lastReelOf, slackAtSplashM, type RetrievePlan, type RetrieveStep } from './plan';
+import { KneeBalance } from './knee';
+import { lineOutM, over, tow, towBent, type Pull, type State, type Towing } from './tow';
 import { towedAreas, type Lure, type Towline } from './towed';
 
 /** Points of a fall, s. */
@@ -29,6 +30,8 @@ export interface Retrieved {
   readonly coverContacts: number;
   /** when each of these touches began, s */
   readonly touchesS: readonly number[];
+  /** where the line was bent: seconds, m from the rod, m down; nothing where it leads straight to the lure */
+  readonly knees: readonly PathPoint[];
   /** when each step that was done began, in the order of time */
   readonly marks: readonly StepMark[];
 }
@@ -40,25 +43,30 @@ export interface StepMark {
 }
 
 /**
- * Casts a rig and brings it back: countdowns and kills on a slack line, pauses on a tight one, reeling in between. The lure is told by the length of
- * the straight line from the rod tip to it and the angle it leads at; it swings on that, and how the real line bows counts in v.
+ * Casts a rig and brings it back. At the splash the line lies on the water; on the count the lure draws it into an L, and brakes on what it drags along;
+ * the reel takes the bend in before it pulls at the lure (`knee.ts`). From then on the lure is told by the length of the straight line from the rod tip
+ * to it and the angle it leads at; it swings on that, and how the real line bows counts in v. Pauses and kills hang on that line; only line that is
+ * given lets it fall free.
  *   dl/dt = -reel,  dtheta/dt = (v - drift sin) / l,  v at u = reel + drift cos
  * Surface and bottom hold it. Line that is out stays out until it is reeled. Left out: waves, glide on a slack fall.
  * @param plan    checked
  * @param ground  bottom and cover under the cast
  * @param longestS  after so long it is left, s: lifts and drops alone never bring it in
- * @source adr-0010, adr-0025
+ * @source adr-0010, adr-0025, adr-0037
  */
 export function retrieve(lure: Lure, plan: RetrievePlan, ground: Ground, line: Towline, longestS?: number): Retrieved {
   // water that runs away from a rod at rest is a rod that leaves water at rest
   const driftMps = (plan.driftMps ?? 0) + (plan.currentMps ?? 0);
   const fall = steadyFall(lure.body, lure.medium, 0, lure.factors);
-  const state: State = { timeS: 0, xM: plan.castM, zM: 0 };
+  const state: State = { timeS: 0, xM: plan.castM, zM: 0, knee: null };
+  const balance = fall.speedMps > 0 ? new KneeBalance(lure, line, fall, driftMps) : null;
   const log = new PathLog(ground);
   log.note(state);
-  const towing: Towing = { lure, ground, line, driftMps, state, log, fall, ...(longestS ? { longestS } : {}) };
+  const towing: Towing = { lure, ground, line, driftMps, state, log, fall, balance, ...(longestS ? { longestS } : {}) };
 
   const last = lastReelOf(plan.steps);
+  // line given at the splash is there for the first count
+  const firstFall = plan.steps.findIndex((step) => step.do === 'countdown');
   const marks: StepMark[] = [];
   const round = (from: number): void => {
     for (const [at, step] of plan.steps.entries()) {
@@ -67,7 +75,7 @@ export function retrieve(lure: Lure, plan: RetrievePlan, ground: Ground, line: T
       // the last reel goes on to the end, unless it is timed and other steps follow it
       const toTheEnd = at === last && (at === plan.steps.length - 1 || !('s' in step));
       marks.push({ step: at, fromS: state.timeS });
-      doStep(towing, step, toTheEnd ? Infinity : undefined);
+      doStep(towing, step, toTheEnd ? Infinity : undefined, at === firstFall ? slackAtSplashM(plan) : 0);
     }
   };
   round(0);
@@ -75,7 +83,7 @@ export function retrieve(lure: Lure, plan: RetrievePlan, ground: Ground, line: T
   const pace = plan.steps[last];
   if (pace && !over(towing)) {
     marks.push({ step: last, fromS: state.timeS });
-    doStep(towing, pace, Infinity);
+    doStep(towing, pace, Infinity, 0);
   }
   while (!over(towing)) round(plan.steps.findIndex(isByRod));
 
@@ -86,12 +94,14 @@ export function retrieve(lure: Lure, plan: RetrievePlan, ground: Ground, line: T
     bottomContacts: log.bottomContacts,
     coverContacts: log.coverContacts,
     touchesS: log.touchesS,
+    knees: log.knees,
     marks,
   };
 }
 
-function doStep(towing: Towing, step: RetrieveStep, lastsS: number | undefined): void {
-  const { lure } = towing;
+/** @param givenM  line given before it, m */
+function doStep(towing: Towing, step: RetrieveStep, lastsS: number | undefined, givenM: number): void {
+  const { lure, state } = towing;
   const pullAt = (towMps: number): Pull => ({ towMps, areas: towedAreas(lure, towMps) });
   switch (step.do) {
     case 'pitch':
@@ -99,11 +109,11 @@ function doStep(towing: Towing, step: RetrieveStep, lastsS: number | undefined):
       // it has landed where the retrieve begins
       return;
     case 'countdown':
-      return slackFall(towing, step.s, 'free');
+      return fallOnLine(towing, step.s, givenM + (step.slackM ?? 0));
     case 'kill':
-      return slackFall(towing, step.s, 'closed');
     case 'pause':
-      return tow(towing, [pullAt(0)], step.s);
+      // on a closed spool it swings in; only line that is given lets it fall
+      return step.slackM ? fallOnLine(towing, step.s, step.slackM) : tow(towing, [pullAt(0)], step.s);
     case 'reel':
       return tow(towing, [pullAt(step.mPerS)], lastsS ?? step.s ?? Infinity);
     case 'shake': {
@@ -115,6 +125,7 @@ function doStep(towing: Towing, step: RetrieveStep, lastsS: number | undefined):
       return tow(towing, pulls, lastsS ?? step.s ?? Infinity);
     }
     case 'drag':
+      state.knee = null;
       return tow(towing, [pullAt(step.m / step.s)], step.s);
     case 'hop':
     case 'stroke':
@@ -128,45 +139,94 @@ function doStep(towing: Towing, step: RetrieveStep, lastsS: number | undefined):
 /** The rod lifts it and goes down again. */
 function liftAndDrop(towing: Towing, m: number): void {
   const { state } = towing;
+  // whoever works a lure with the rod has taken the loose line in
+  state.knee = null;
   const outM = lineOutM(state, towing.line.tipM);
   tow(towing, [{ towMps: TIP_LIFT_MPS, areas: towedAreas(towing.lure, TIP_LIFT_MPS) }], m / TIP_LIFT_MPS);
   // the tip goes down again: slack until the line is as long as it was
   const tightM = Math.sqrt(Math.max(0, outM * outM - state.xM * state.xM)) - towing.line.tipM;
-  slackFallTo(towing, Math.min(tightM, towing.ground.depthAt(state.xM)));
+  fallTo(towing, Math.min(tightM, towing.ground.depthAt(state.xM)));
 }
 
+/** Line that is always there to sink on: what a splash throws up and a knot gives, m. */
+const LEAST_GIVEN_M = 0.1;
+const GIVEN_ROUNDS = 24;
+
 /**
- * Falls on a slack line for some seconds, or until the bottom holds it.
- * @param spool  from a closed one no line comes: what sinks swings in towards the rod
+ * Sinks for some seconds: free, as far as line was given, straight down from where it was let go; then on the line, which it draws into an L.
+ * @param givenM  line given, m
  */
-function slackFall(towing: Towing, seconds: number, spool: 'free' | 'closed'): void {
-  const { state, log, lure, fall, ground, driftMps, line } = towing;
-  const outM = lineOutM(state, line.tipM);
+function fallOnLine(towing: Towing, seconds: number, givenM: number): void {
+  const { state, lure, fall, line, log, driftMps, ground, balance } = towing;
   if (fall === null) return;
-  const [fromS, fromM] = [state.timeS, state.zM];
-  const steps = Math.max(1, Math.ceil(seconds / FALL_STEP_S));
-  for (let at = 1; at <= steps; at++) {
-    const dt = seconds / steps;
-    state.timeS = fromS + at * dt;
-    state.xM += driftMps * dt;
-    state.zM = Math.min(ground.depthAt(state.xM), fromM + fallenM(lure.body, lure.medium, fall, at * dt));
-    if (spool === 'closed') {
-      state.zM = Math.min(state.zM, Math.max(0, outM - line.tipM));
-      state.xM = Math.min(state.xM, Math.sqrt(Math.max(0, outM ** 2 - (state.zM + line.tipM) ** 2)));
-      state.zM = Math.min(state.zM, ground.depthAt(state.xM));
-    }
+  if (balance === null) {
+    state.timeS += seconds;
+    return log?.note(state);
+  }
+  if (state.knee !== null) return sink(towing, seconds);
+  const from = { ...state };
+  const outM = lineOutM(from, line.tipM) + Math.max(LEAST_GIVEN_M, givenM);
+  const placeAt = (afterS: number): { xM: number; zM: number } => {
+    const xM = from.xM + driftMps * afterS;
+    return { xM, zM: Math.min(ground.depthAt(xM), from.zM + fallenM(lure.body, lure.medium, fall, afterS)) };
+  };
+  const isFree = (afterS: number): boolean => {
+    const { xM, zM } = placeAt(afterS);
+    return Math.hypot(xM, from.zM + line.tipM) + zM - from.zM <= outM;
+  };
+  const noted = (afterS: number): void => {
+    Object.assign(state, placeAt(afterS), { timeS: from.timeS + afterS });
     log?.note(state);
+  };
+  let freeS = 0;
+  while (freeS < seconds && isFree(Math.min(seconds, freeS + FALL_STEP_S))) {
+    freeS = Math.min(seconds, freeS + FALL_STEP_S);
+    noted(freeS);
+  }
+  if (freeS < seconds) {
+    let [free, taut] = [freeS, Math.min(seconds, freeS + FALL_STEP_S)];
+    for (let round = 0; round < GIVEN_ROUNDS; round++) {
+      const middle = (free + taut) / 2;
+      if (isFree(middle)) free = middle;
+      else taut = middle;
+    }
+    freeS = taut;
+    noted(freeS);
+  }
+  const lowerM = state.zM - from.zM;
+  if (lowerM > 0) {
+    state.knee = {
+      upperM: Math.hypot(state.xM, from.zM + line.tipM),
+      upperRad: Math.atan2(from.zM + line.tipM, state.xM),
+      lowerM,
+      lowerRad: Math.PI / 2,
+    };
+    sink(towing, seconds - freeS);
   }
 }
 
-/** Falls on a slack line to a depth. */
-function slackFallTo(towing: Towing, depthM: number): void {
-  const { state, fall } = towing;
+/** Sinks on its line, bent or straight. */
+function sink(towing: Towing, seconds: number): void {
+  if (seconds <= 0) return;
+  const left = towBent(towing, { towMps: 0, areas: 'falls' }, seconds);
+  if (left > 0) tow(towing, [{ towMps: 0, areas: towedAreas(towing.lure, 0) }], left);
+}
+
+/** Falls free to a depth: as far as line that was taken in is given back. */
+function fallTo(towing: Towing, depthM: number): void {
+  const { state, fall, lure, log, driftMps, ground } = towing;
   if (fall === null || depthM <= state.zM || fall.speedMps <= 0) return;
-  // a little longer than at full speed, since it starts at rest; what is too long ends at the depth
-  const ground: Ground = { ...towing.ground, depthAt: (xM) => Math.min(depthM, towing.ground.depthAt(xM)) };
-  const seconds = secondsFor(towing.lure, fall, depthM - state.zM);
-  slackFall({ ...towing, ground }, seconds, 'free');
+  const from = { ...state };
+  const seconds = secondsFor(lure, fall, depthM - state.zM);
+  const steps = Math.max(1, Math.ceil(seconds / FALL_STEP_S));
+  for (let at = 1; at <= steps; at++) {
+    const afterS = (seconds * at) / steps;
+    state.timeS = from.timeS + afterS;
+    state.xM = from.xM + driftMps * afterS;
+    const fallenToM = from.zM + fallenM(lure.body, lure.medium, fall, afterS);
+    state.zM = Math.min(depthM, ground.depthAt(state.xM), fallenToM);
+    log?.note(state);
+  }
 }
 
 function secondsFor(lure: Lure, fall: SteadyFall, depthM: number): number {

@@ -251,7 +251,7 @@ const balanced = (along: number, across: number, load: number): number =>
   load === 0 ? 0 : (2 * load) / (along + Math.sqrt(along * along + 4 * across * Math.abs(load)));
 
 /** Drag of a line along itself, by its skin: share of its wetted area, about Re 1e5 of its length. @source adr-0028 */
-const LINE_SKIN_CD = 0.01;
+export const LINE_SKIN_CD = 0.01;
 
 /**
  * Pull of a rig and its line on the way back, once both run steadily: their drag along the line.

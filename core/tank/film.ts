@@ -129,7 +129,7 @@ function pulledMps(step: RetrieveStep, forS: number): number | null {
     case 'drag':
       return step.m / step.s;
     case 'pause':
-      return 0;
+      return step.slackM ? null : 0;
     case 'lift-drop':
     case 'hop':
     case 'stroke':
@@ -137,8 +137,9 @@ function pulledMps(step: RetrieveStep, forS: number): number | null {
     case 'pitch':
     case 'skip':
     case 'countdown':
-    case 'kill':
       return null;
+    case 'kill':
+      return step.slackM ? null : 0;
   }
 }
 

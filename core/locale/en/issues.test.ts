@@ -73,6 +73,7 @@ const EXAMPLES: Readonly<Record<IssueCode, Issue['data']>> = {
   'jumps-past': { got: 1.2, from: 2, to: 3, unit: 's' },
   'never-half-way': {},
   'never-moves': {},
+  'slack-beyond-cast': { got: 30, limit: 25 },
   'cast-not-first': {},
   'cast-too-short': { got: 3, limit: 4 },
   'not-downwards': { got: 5 },

@@ -115,6 +115,8 @@ const WORDING: Readonly<Record<IssueCode, Wording>> = {
   'our-fault': ({ got }) => `Something went wrong here, which is our own fault (${got}). What you entered is kept.`,
   'never-moves': () => 'never moves the lure: no step reels, shakes, drags or lifts. Add a step that does.',
   'cast-not-first': () => 'is a cast in the middle of a retrieve. Put the pitch or the skip first, or take it out.',
+  'slack-beyond-cast': ({ got, limit }) =>
+    `gives ${got} m of line, more than the ${limit} m of the cast. Give less, or cast further.`,
   'cast-too-short': ({ got, limit }) =>
     `a cast of ${got} m is shorter than the ${limit} m needed from a tip this high. Cast further or lower the tip.`,
   'not-downwards': ({ got }) =>

@@ -7,6 +7,11 @@ describe('against what does not come from us', () => {
   test.each(rows)('$of: $ours for $theirs $unit', ({ ours, theirs, within }) => {
     expect(Math.abs(ours / theirs - 1)).toBeLessThanOrEqual(within);
   });
+  test('from the splash 27 of 30 casts are within a tenth of the line of masses, and none of the others further than a sixth', () => {
+    const splashed = rows.filter(({ of, source }) => of.includes('from the splash') && source.includes('integrated'));
+    expect(splashed.length).toBe(30);
+    expect(splashed.filter(({ ours, theirs }) => Math.abs(ours / theirs - 1) <= 0.1).length).toBeGreaterThanOrEqual(27);
+  });
   test('each says where the other number comes from', () => {
     for (const { source } of rows) expect(source.length).toBeGreaterThan(5);
     expect(rows.length).toBeGreaterThan(20);

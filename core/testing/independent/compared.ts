@@ -1,22 +1,18 @@
-import { prepareRetrieve } from '../../hold/retrieve-report';
 import { steadyFall } from '../../motion/fall';
 import { mediumAt } from '../../motion/medium';
-import type { FishingLine } from '../../motion/plan';
 import { rigBody } from '../../rig/body/body';
 import { frameBody } from '../../rig/body/frame';
 import { wireAcrossM } from '../../rig/body/wire';
-import type { Rig } from '../../rig/parts/schema';
 import { STEEL_DENSITY_KG_M3 } from '../../tackle/hooks';
 import { GRAVITY_MPS2, lengthMFromMm } from '../../units/units';
 import { cylinderCd } from '../../water/cylinder-and-sphere';
 import { waterDensityKgM3 } from '../../water/density';
 import { PUBLISHED_DENSITY, PUBLISHED_SALT_DENSITY, PUBLISHED_VISCOSITY } from '../../water/published';
-import { DEFAULT_WATER } from '../../water/schema';
 import { waterViscosityPaS } from '../../water/viscosity';
-import { jig, steadyPlan, vibrating } from '../fixtures/rigs';
+import { jig, vibrating } from '../fixtures/rigs';
 import { cablesCompared } from './cables-compared';
-import { chainMidCastM } from './chain';
 import { MEMORY, whiteCd, type Compared } from './comparison';
+import { linesCompared } from './lines-compared';
 import { strandsCompared } from './strands-compared';
 
 export type { Compared } from './comparison';
@@ -124,49 +120,6 @@ function plates(): Compared[] {
   ];
 }
 
-const WORM = jig({ style: 'swim', oz: 3 / 16, trailer: 'swim-worm', lengthIn: 3 });
-const PADDLE = jig({ style: 'swim', oz: 3 / 8, trailer: 'paddle-tail', lengthIn: 3.75 });
-const FLUORO: FishingLine = { kind: 'fluorocarbon', lb: 25 };
-const BRAID: FishingLine = { kind: 'braid', lb: 50 };
-
-/** Casts that are compared with a chain of masses: 25 m, tip 1 m, two seconds down, 0.5 m/s, 20 °C; and what another such chain gave, m. */
-export const CHAIN_CASTS: readonly {
-  readonly of: string;
-  readonly rig: Rig;
-  readonly line: FishingLine;
-  readonly otherM?: number;
-}[] = [
-  { of: '3/16 swim worm on 25 lb fluorocarbon', rig: WORM, line: FLUORO, otherM: 1.99 },
-  { of: '3/16 swim worm on 50 lb braid', rig: WORM, line: BRAID, otherM: 1.78 },
-  { of: '3/8 paddle-tail on 25 lb fluorocarbon', rig: PADDLE, line: FLUORO, otherM: 2.37 },
-  { of: '3/8 paddle-tail on 50 lb braid', rig: PADDLE, line: BRAID, otherM: 2.28 },
-  { of: '3/8 paddle-tail on 10 lb nylon', rig: PADDLE, line: { kind: 'nylon', lb: 10 } },
-];
-
-/** Both ways of bringing one of them back. */
-export function bothPaths({ rig, line }: (typeof CHAIN_CASTS)[number]) {
-  const water = { ...DEFAULT_WATER, temperatureC: 20, depthM: 40 };
-  const prepared = prepareRetrieve(rig, steadyPlan(0.5, 2, { line }), water);
-  const ours = prepared.run();
-  const chain = chainMidCastM({
-    ...{ lure: prepared.lure, line: prepared.line, castM: 25, countdownS: 2, reelMps: 0.5, stepS: 0.001 },
-  });
-  return { ours, chain };
-}
-
-function chains(): Compared[] {
-  return CHAIN_CASTS.flatMap((cast): Compared[] => {
-    const { ours, chain } = bothPaths(cast);
-    const row = { of: `depth half way back, ${cast.of}`, unit: 'm', ours: ours.midCastDepthM!, within: 0.05 };
-    const source = 'a line of 50 masses, integrated by itself (`core/testing/independent/chain.ts`)';
-    const other = 'another line of 50 masses, by other hands';
-    return [
-      { ...row, theirs: chain.midM, source },
-      ...(cast.otherM === undefined ? [] : [{ ...row, theirs: cast.otherM, source: other }]),
-    ];
-  });
-}
-
 /** Everything there is to compare; takes some seconds. */
 export const compared = (): readonly Compared[] => [
   ...waters(),
@@ -175,6 +128,6 @@ export const compared = (): readonly Compared[] => [
   ...cylinders(),
   ...plates(),
   ...strandsCompared(),
-  ...chains(),
+  ...linesCompared(),
   ...cablesCompared(),
 ];
