@@ -1,7 +1,7 @@
 import { HANDLING_RULES, type RodAsked } from '../advice/handling';
 import { judgedWhole } from '../advice/ready/make-ready';
 import { compileWater } from '../advice/rules/wants';
-import { arrivingSetN, dragSetN, neededSetN, straightensN } from '../hold/hook-set';
+import { arrivingSetN, dragSetN, leastSetN, straightensN } from '../hold/hook-set';
 import { PER_TURN_M, turnsPerS } from '../hold/pace';
 import type { Band } from '../motion/bands';
 import { onsetOfMps } from '../motion/kick';
@@ -153,7 +153,7 @@ export function marginsOf(fished: Fished, { rod, reel, line }: Gear, guardN?: nu
   const arrivesN = arrivingSetN(line, rod.power, plan.castM / 2, dragN);
   const handleN = (pullN(fished, line) * (reel.perTurnM ?? PER_TURN_M)) / (2 * Math.PI);
   const values: Readonly<Record<MarginId, number | null>> = {
-    'hook-set': arrivesN / neededSetN(rig, guardN),
+    'hook-set': arrivesN / leastSetN(rig, guardN),
     wire: straightensN(rig.head.hook) / dragN,
     line: (USUAL_IN_HAND * strengthLb(line)) / askedLb,
     cast: castMargin(rod, ozFromMassKg(rigBody(rig).massKg)),

@@ -9,6 +9,7 @@ import { HEADS, HEAD_STYLES } from '../tackle/heads';
 import { DEFAULT_WATER } from '../water/schema';
 import { guardCollapseN } from './guard';
 import { hookPoint, rollUp } from './hook-point';
+import { pullThatGivesN, ROD_POWERS, tipGivesM } from '../tackle/gear';
 import { arrivingSetN, neededSetN, straightensN } from './hook-set';
 import { keeperSlipMps, slidShare } from './keeper';
 import { castLoad, paceOf, turnsPerS } from './pace';
@@ -80,11 +81,16 @@ describe('keeper and hook-set', () => {
     expect(slip(jig({ trailer: null }))).toBeNull();
     expect(slip(jig({ more: { hang: 'hung' } }))).toBeNull();
   });
-  test('15 lb fluorocarbon brings about 8 N over 25 m, 50 lb braid 34 N', () => {
-    expect(arrivingSetN({ kind: 'fluorocarbon', lb: 15 }, 'medium-heavy', 25)).toBeCloseTo(8, 0);
-    expect(arrivingSetN({ kind: 'braid', lb: 50 }, 'medium-heavy', 25)).toBeCloseTo(34, 0);
+  test('15 lb fluorocarbon brings about 7 N over 12.5 m, 50 lb braid 20 N; line and rod give by the sweep together', () => {
+    expect(arrivingSetN({ kind: 'fluorocarbon', lb: 15 }, 'medium-heavy', 12.5)).toBeCloseTo(7, 0);
+    expect(arrivingSetN({ kind: 'braid', lb: 50 }, 'heavy', 12.5)).toBeGreaterThan(17);
+    expect(arrivingSetN({ kind: 'braid', lb: 50 }, 'heavy', 12.5)).toBeLessThan(24);
+    for (const power of ROD_POWERS) {
+      const pullN = pullThatGivesN(power, 16, 1.2);
+      expect(pullN / 16 + tipGivesM(power, pullN)).toBeCloseTo(1.2, 9);
+    }
     expect(arrivingSetN({ kind: 'braid', lb: 50 }, 'extra-heavy', 5, 20)).toBe(20);
-    expect(arrivingSetN({ kind: 'braid', lb: 10 }, 'extra-heavy', 2)).toBeCloseTo(0.7 * 10 * 4.448, 1);
+    expect(arrivingSetN({ kind: 'braid', lb: 6 }, 'extra-heavy', 2)).toBeCloseTo(0.7 * 6 * 4.448, 1);
   });
   test('thicker wire, more guard and tougher plastic need more', () => {
     const wire = (name: 'light' | 'heavy') =>

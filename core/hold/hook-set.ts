@@ -1,5 +1,5 @@
 import type { Rig } from '../rig/parts/schema';
-import { lineDiameterMm, ROD_N_PER_M, type LineKind, type ROD_POWERS } from '../tackle/gear';
+import { lineDiameterMm, pullThatGivesN, type LineKind, type ROD_POWERS } from '../tackle/gear';
 import { HOOKS, WIRE_DIAMETER_MM } from '../tackle/hooks';
 import type { Softness } from '../tackle/trailers';
 import { forceNFromLbf, lengthMFromMm } from '../units/units';
@@ -26,12 +26,17 @@ export function neededSetN(rig: Rig, guardN = rig.guard ? guardCollapseN(rig.gua
   return NEEDED.jawN + NEEDED.wireNPerMm2 * wireMm ** 2 + guardN + plasticN;
 }
 
+/** What a hook needs is known within this share: a set that brings less than the least of it falls short for sure. @source adr-0011, adr-0037 */
+const NEEDED_BAND = 0.4;
+/** The least pull at which a hook may go home, N. */
+export const leastSetN = (rig: Rig, guardN?: number): number => (1 - NEEDED_BAND) * neededSetN(rig, guardN);
+
 /**
  * Pull that arrives at the hook from a full sweep: line and rod give in series; the drag and the line itself cap it.
  * @param lineOutM  above 0
  * @param dragN     setting of the reel's drag; Infinity when it is locked
  * @returns         N, +-30 %
- * @source adr-0011
+ * @source adr-0011, adr-0037
  */
 export function arrivingSetN(
   line: { readonly kind: LineKind; readonly lb: number; readonly diameterMm?: number },
@@ -41,8 +46,7 @@ export function arrivingSetN(
 ): number {
   const diameterM = lengthMFromMm(line.diameterMm ?? lineDiameterMm(line.kind, line.lb));
   const lineNPerM = (LINE_MODULUS_PA[line.kind] * (Math.PI / 4) * diameterM ** 2) / lineOutM;
-  const bothNPerM = 1 / (1 / lineNPerM + 1 / ROD_N_PER_M[power]);
-  return Math.min(SWEEP_M * bothNPerM, dragN, forceNFromLbf(LINE_SHARE * line.lb));
+  return Math.min(pullThatGivesN(power, lineNPerM, SWEEP_M), dragN, forceNFromLbf(LINE_SHARE * line.lb));
 }
 
 /** Braid from so many lb is fished with a drag made for it, at half of what a hand takes it to; other line at a quarter of its strength. @source craft-practice */

@@ -22,12 +22,26 @@ export const lineDiameterMm = (kind: LineKind, lb: number): number => LINE_MM_PE
 export const ROD_POWERS = ['light', 'medium-light', 'medium', 'medium-heavy', 'heavy', 'extra-heavy'] as const;
 export const ROD_ACTIONS = ['moderate', 'moderate-fast', 'fast', 'extra-fast'] as const;
 
-/** Softness of a rod at its tip, N/m. @source adr-0011 */
+/** How hard a rod of seven feet is to bend at its tip, N/m, while it is bent a little. @source adr-0037 */
 export const ROD_N_PER_M: Readonly<Record<(typeof ROD_POWERS)[number], number>> = {
-  light: 12,
-  'medium-light': 18,
-  medium: 25,
-  'medium-heavy': 40,
-  heavy: 60,
-  'extra-heavy': 90,
+  light: 1.5,
+  'medium-light': 2,
+  medium: 3,
+  'medium-heavy': 4.3,
+  heavy: 6,
+  'extra-heavy': 8,
 };
+/** However hard it is pulled a tip gives no more than this, m: the further it is bent, the shorter its lever. @source adr-0037 */
+const TIP_GIVES_M = 1.55;
+
+/** How far the tip of a rod gives to a pull square to its butt, m. */
+export const tipGivesM = (power: (typeof ROD_POWERS)[number], pullN: number): number =>
+  (TIP_GIVES_M * pullN) / (pullN + ROD_N_PER_M[power] * TIP_GIVES_M);
+
+/** Pull at which line and rod together give by some way: the line like a spring, the rod as above. @param lineNPerM  above 0 */
+export function pullThatGivesN(power: (typeof ROD_POWERS)[number], lineNPerM: number, givesM: number): number {
+  // F / line + most F / (F + c) = gives, c = stiffness x most: a quadratic in F
+  const c = ROD_N_PER_M[power] * TIP_GIVES_M;
+  const half = (c / lineNPerM + TIP_GIVES_M - givesM) / 2;
+  return lineNPerM * (Math.sqrt(half * half + (givesM * c) / lineNPerM) - half);
+}

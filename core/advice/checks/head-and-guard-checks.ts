@@ -1,6 +1,6 @@
 import { guardCollapseN, guardToPointMm, PAST_POINT_MM, STIFF_N } from '../../hold/guard';
 import { rollUp } from '../../hold/hook-point';
-import { arrivingSetN, dragSetN, isStoutBraid, neededSetN, straightensN } from '../../hold/hook-set';
+import { arrivingSetN, dragSetN, isStoutBraid, leastSetN, neededSetN, straightensN } from '../../hold/hook-set';
 import { fibreGuard } from '../../rig/parts/catalogue';
 import type { Guard, Rig } from '../../rig/parts/schema';
 import { classesFor, colourClassOf } from '../../tackle/colours';
@@ -106,7 +106,7 @@ const wireOutgunsLine: RigCheck = {
     if (checked.plan === null) return cannotTell;
     const neededN = neededSetN(checked.rig);
     const arrivesN = arrivingSetN(checked.plan.line, SET_WITH.power, SET_WITH.lineOutM);
-    return adviseIf(arrivesN < neededN, { neededN, arrivesN });
+    return adviseIf(arrivesN < leastSetN(checked.rig), { neededN, arrivesN });
   },
   cure: (checked) => {
     const lines = [
@@ -115,8 +115,8 @@ const wireOutgunsLine: RigCheck = {
       { kind: 'braid', lb: 50 },
       { kind: 'braid', lb: 65 },
     ] as const;
-    const neededN = neededSetN(checked.rig);
-    const line = lines.find((one) => arrivingSetN(one, SET_WITH.power, SET_WITH.lineOutM) >= neededN);
+    const leastN = leastSetN(checked.rig);
+    const line = lines.find((one) => arrivingSetN(one, SET_WITH.power, SET_WITH.lineOutM) >= leastN);
     return line ? { plan: { ...checked.plan!, line } } : null;
   },
 };

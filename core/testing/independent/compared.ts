@@ -10,6 +10,7 @@ import { waterDensityKgM3 } from '../../water/density';
 import { PUBLISHED_DENSITY, PUBLISHED_SALT_DENSITY, PUBLISHED_VISCOSITY } from '../../water/published';
 import { waterViscosityPaS } from '../../water/viscosity';
 import { jig, vibrating } from '../fixtures/rigs';
+import { beamsCompared } from './beams';
 import { cablesCompared } from './cables-compared';
 import { MEMORY, whiteCd, type Compared } from './comparison';
 import { linesCompared } from './lines-compared';
@@ -129,5 +130,6 @@ export const compared = (): readonly Compared[] => [
   ...plates(),
   ...strandsCompared(),
   ...linesCompared(),
+  ...beamsCompared(),
   ...cablesCompared(),
 ];
