@@ -45,6 +45,8 @@ export interface Moment {
   readonly noseUpRad: number;
   /** how much steeper the line is at the lure than a straight one; 0 where it hangs slack */
   readonly bowRad: number;
+  /** where the line is bent, from the rod and down; null where it is not */
+  readonly knee: { readonly xM: number; readonly zM: number } | null;
   /** beats or turns a second of tail, plate or first blade; 0 where nothing moves */
   readonly beatHz: number;
   /** water moved, cm² of drag */
@@ -166,6 +168,18 @@ function flareM(skirt: SkirtBody, speedMps: number, puff: number, densityKgM3: n
   return at + puff * (open - at);
 }
 
+/** Longest time between two places of a knee while the line is bent, s. */
+const BENT_GAP_S = 0.6;
+/** Where a line is bent at a moment, straight between the places of its knee; null where it is not bent. */
+function kneeAt(knees: readonly PathPoint[], timeS: number): Moment['knee'] {
+  if (knees.length < 2) return null;
+  const at = pieceAt(knees, timeS);
+  const [[fromS, fromX, fromZ], [toS, toX, toZ]] = [knees[at]!, knees[at + 1]!];
+  if (timeS < fromS || timeS > toS || toS - fromS > BENT_GAP_S) return null;
+  const share = (timeS - fromS) / (toS - fromS);
+  return { xM: fromX + share * (toX - fromX), zM: fromZ + share * (toZ - fromZ) };
+}
+
 /** What the lure of a film does at a moment. */
 export function momentAt(film: Film, timeS: number): Moment {
   const { prepared, done, fall } = film;
@@ -186,9 +200,13 @@ export function momentAt(film: Film, timeS: number): Moment {
   const speedMps = onBottom && (pull === null || pull === 0) ? 0 : along;
 
   const told = { bowRad: 0 };
+  const knee = kneeAt(done.knees, timeS);
   let noseUpRad: number;
   if (pull === null) noseUpRad = onBottom ? 0 : -fall.attitudeRad * Math.min(1, along / Math.max(0.05, fall.pathMps));
-  else {
+  else if (knee !== null) {
+    const leadsRad = Math.atan2(place.zM - knee.zM, place.xM - knee.xM);
+    noseUpRad = onBottom ? Math.min(leadsRad, LIES_UP_RAD) : leadsRad;
+  } else {
     const dropM = place.zM + line.tipM;
     const lengthM = Math.hypot(place.xM, dropM);
     const cosine = place.xM / lengthM;
@@ -219,6 +237,7 @@ export function momentAt(film: Film, timeS: number): Moment {
     speedMps,
     noseUpRad,
     bowRad: told.bowRad,
+    knee,
     beatHz: beatHz(body, medium.densityKgM3, kickOnsetMps, speedMps),
     pushCm2: cm2FromAreaM2(frameM2 + body.pushM2 * (awake ?? 0)),
     flareM: body.skirt === null ? 0 : flareM(body.skirt, speedMps, puffAt(done.touchesS, timeS), medium.densityKgM3),

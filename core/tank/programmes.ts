@@ -40,9 +40,13 @@ export interface Programme {
 const SINKS_MPS = 0.45;
 const MOST_S = 60;
 const half = (seconds: number): number => Math.round(seconds * 2) / 2;
+/** Line that is given on the way down, m: no more than the shortest cast of a programme has. */
+const MOST_GIVEN_M = 5;
+/** Down to the bottom it is let go on an open spool, which gives line. */
 const toBottom = ({ depthM }: FittedTo): RetrieveStep => ({
   do: 'countdown',
   s: half(Math.min(MOST_S, depthM / SINKS_MPS)),
+  slackM: Math.min(MOST_GIVEN_M, depthM),
 });
 const part = ({ depthM }: FittedTo, share: number): RetrieveStep => ({
   do: 'countdown',

@@ -65,9 +65,21 @@ describe('a film', () => {
   });
   test('the line is steeper at the lure than straight, more for a thick one', () => {
     const bow = (lb: number): number =>
-      momentAt(filmOf(swim, steadyPlan(0.5, 2, { line: { kind: 'braid', lb } }), { ...water, depthM: 30 }), 12).bowRad;
+      momentAt(filmOf(swim, steadyPlan(0.5, 2, { line: { kind: 'braid', lb } }), { ...water, depthM: 30 }), 38).bowRad;
     expect(bow(20)).toBeGreaterThan(0);
     expect(bow(80)).toBeGreaterThan(bow(20));
+  });
+  test('after a count its line is bent: it leads from the knee, which lies above and before it, and later straight from the tip', () => {
+    const film = filmOf(swim, steadyPlan(0.5, 6, { line: { kind: 'nylon', lb: 17 } }), { ...water, depthM: 30 });
+    const [, kneeX, kneeZ] = film.done.knees.find(([timeS]) => timeS >= 8)!;
+    const bent = momentAt(film, 8);
+    expect(bent.knee!.xM).toBeCloseTo(kneeX, 0);
+    expect(bent.knee!.zM).toBeCloseTo(kneeZ, 0);
+    expect(bent.knee!.zM).toBeLessThan(bent.zM);
+    expect(Math.tan(bent.noseUpRad)).toBeCloseTo((bent.zM - bent.knee!.zM) / (bent.xM - bent.knee!.xM), 6);
+    const [straightS] = film.done.knees.at(-1)!;
+    expect(momentAt(film, straightS + 1).knee).toBeNull();
+    expect(momentAt(film, straightS + 1).noseUpRad).toBeLessThan(bent.noseUpRad);
   });
   test('tail, plate and blades beat by the speed; a skirt narrows', () => {
     const slow = momentAt(filmOf(swim, steadyPlan(0.4), water), 15);

@@ -12,7 +12,9 @@ function stepText(step: RetrievePlan['steps'][number], system: UnitSystem): stri
   const speed = 'mPerS' in step ? shown('speed', step.mPerS, system) : '';
   switch (step.do) {
     case 'countdown':
-      return phrases.countDown(seconds(step.s));
+      return step.slackM
+        ? phrases.countDownGiving(seconds(step.s), shown('depth', step.slackM, system))
+        : phrases.countDown(seconds(step.s));
     case 'reel':
       return step.s === undefined ? phrases.reelAtEnd(speed) : phrases.reelAtFor(speed, seconds(step.s));
     case 'shake':
@@ -22,9 +24,9 @@ function stepText(step: RetrievePlan['steps'][number], system: UnitSystem): stri
         step.s === undefined ? phrases.toTheEnd : phrases.forSeconds(seconds(step.s)),
       );
     case 'pause':
-      return phrases.restOnTightLine(seconds(step.s));
     case 'kill':
-      return phrases.letItFall(seconds(step.s));
+      if (step.slackM) return phrases.letItFall(seconds(step.s), shown('depth', step.slackM, system));
+      return step.do === 'pause' ? phrases.restOnTightLine(seconds(step.s)) : phrases.stopDead(seconds(step.s));
     case 'pitch':
       return phrases.pitchIt(shown('depth', step.m, system));
     case 'skip':

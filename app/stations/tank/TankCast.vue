@@ -23,12 +23,17 @@ function set(part: Partial<RetrievePlan>): void {
     problem.value = words.castTooShort(show('depth', least));
     return;
   }
+  if ((next.slackM ?? 0) > next.castM) {
+    problem.value = words.slackBeyondCast(show('depth', next.castM));
+    return;
+  }
   problem.value = '';
   void tank.setPlan(part);
 }
-const field = <K extends 'castM' | 'tipHeightM' | 'driftMps' | 'currentMps' | 'windMps'>(name: K) =>
+const field = <K extends 'castM' | 'slackM' | 'tipHeightM' | 'driftMps' | 'currentMps' | 'windMps'>(name: K) =>
   computed({ get: () => plan.value[name] ?? 0, set: (value: number) => set({ [name]: value }) });
 const castM = field('castM');
+const slackM = field('slackM');
 const tipM = field('tipHeightM');
 const driftMps = field('driftMps');
 const currentMps = field('currentMps');
@@ -68,6 +73,7 @@ const far = computed({ get: () => bottomAt(1), set: (m: number) => slope(bottomA
     <p v-if="problem" class="cast__problem" role="alert">{{ problem }}</p>
     <div class="cast__fields">
       <UnitField v-model="castM" :label="words.cast" quantity="depth" v-bind="PLAN_LIMITS.castM" />
+      <UnitField v-model="slackM" :label="words.givenAtSplash" quantity="depth" v-bind="PLAN_LIMITS.slackM" />
       <UnitField v-model="tipM" :label="words.tip" quantity="depth" v-bind="PLAN_LIMITS.tipHeightM" />
       <SelectField v-model="kind" :label="words.lineKind" :items="kinds" />
       <UnitField

@@ -61,6 +61,7 @@ const moments = computed(() =>
         speedMps: lands ? 0 : faller.fall.pathMps,
         noseUpRad: lands ? 0 : -faller.fall.attitudeRad,
         bowRad: 0,
+        knee: null,
         beatHz: 0,
         pushCm2: 0,
         flareM: 0,

@@ -20,6 +20,8 @@ import TankStrip from './TankStrip.vue';
 import {
   castFirst,
   comesBack,
+  givesLine,
+  givingLine,
   metresOf,
   NEW_STEPS,
   secondsOf,
@@ -93,6 +95,10 @@ const metresLabel = computed(() => {
   if (isCast(step.value)) return words.castLength;
   return step.value.do === 'drag' ? words.draggedFor : words.height;
 });
+const given = computed({
+  get: () => ('slackM' in step.value ? (step.value.slackM ?? 0) : 0),
+  set: (slackM) => put(givingLine(step.value, Math.min(slackM, tank.plan.castM))),
+});
 const rhythm = computed({
   get: () => (step.value.do === 'shake' ? step.value.hz : 0),
   set: (hz) => step.value.do === 'shake' && put({ ...step.value, hz }),
@@ -165,6 +171,13 @@ function shift(by: 1 | -1): void {
         quantity="depth"
         :min="metres.min"
         :max="metres.max"
+      />
+      <UnitField
+        v-if="givesLine(step)"
+        v-model="given"
+        :label="words.lineGiven"
+        quantity="depth"
+        v-bind="PLAN_LIMITS.slackM"
       />
       <UnitField
         v-if="step.do === 'shake'"

@@ -91,12 +91,13 @@ const ribbonPath = computed(() => {
   return `${joined([...shallow, ...deep.reverse()])}Z`;
 });
 
-/** The line: leaves the lure as steeply as it bows there; slack it hangs. */
+/** The line: bent it leads by its knee; straight it leaves the lure as steeply as it bows there; slack it hangs. */
 function lineOf(of: Moment, film: Film): string {
-  const { xM, zM, bowRad, isSlack } = of;
+  const { xM, zM, bowRad, isSlack, knee } = of;
   const { tipHeightM } = film.plan;
   const from = `M${x(0).toFixed(1)} ${tipPx.value.toFixed(1)}`;
   const end = `${x(xM).toFixed(1)} ${(z(zM) + lies(of, film)).toFixed(1)}`;
+  if (knee) return `${from}L${x(knee.xM).toFixed(1)} ${z(knee.zM).toFixed(1)} ${end}`;
   if (isSlack) return `${from}Q${x(xM * 0.55).toFixed(1)} ${z(zM * 0.25).toFixed(1)} ${end}`;
   const lengthM = Math.hypot(xM, zM + tipHeightM);
   const leadsRad = Math.atan2(zM + tipHeightM, xM) + bowRad;

@@ -55,6 +55,17 @@ export function withSeconds(step: RetrieveStep, s: number): RetrieveStep {
   return { ...step, s: Math.min(PLAN_LIMITS.seconds.max, Math.max(least, Math.round(s * 10) / 10)) };
 }
 
+type Giving = Extract<RetrieveStep, { do: 'countdown' | 'kill' | 'pause' }>;
+/** A step in which line can be given. */
+export const givesLine = (step: RetrieveStep): step is Giving =>
+  step.do === 'countdown' || step.do === 'kill' || step.do === 'pause';
+/** A step that gives some line; without any it hangs on what it has. */
+export function givingLine(step: RetrieveStep, slackM: number): RetrieveStep {
+  if (!givesLine(step)) return step;
+  const { slackM: _, ...rest } = step;
+  return slackM > 0 ? { ...rest, slackM } : rest;
+}
+
 /** Width a step is given on the strip, as if it were seconds. */
 export function roomOf(step: RetrieveStep): number {
   const short = step.do === 'lift-drop' || isCast(step);

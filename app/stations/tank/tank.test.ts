@@ -79,6 +79,12 @@ test('a programme is begun with, stepped, typed, and a step added, moved and del
   await says('tank-programme', 'Lifted a hand or two');
   expect(steps()).toEqual(HOP);
   await type('Lasts, s', '7');
+  await until(() => expect(useTank().tank.plan.steps[0]).toMatchObject({ do: 'countdown', s: 7 }));
+  await type('Line given, ft', '2');
+  await until(() =>
+    expect(useTank().tank.plan.steps[0]).toEqual({ do: 'countdown', s: 7, slackM: expect.closeTo(0.61, 2) }),
+  );
+  await type('Line given, ft', '0');
   await until(() => expect(useTank().tank.plan.steps[0]).toEqual({ do: 'countdown', s: 7 }));
   await press('Add a step');
   expect(steps()).toEqual(['countdown', 'pause', ...HOP.slice(1)]);

@@ -30,6 +30,13 @@ const pace = ({ paceMps }: Held): number => paceMps ?? 0.5;
 /** Seconds to let it sink before it is brought back at a depth, near enough: half a metre a second. @source craft-practice */
 const sink = ({ w }: Held): number => Math.round(((w.reel?.depthM ?? w.depthM) / 0.5) * 2) / 2;
 const toBottom = ({ w }: Held): number => Math.min(60, Math.round((w.depthM / 0.45) * 2) / 2);
+/** Line given on the way to the bottom, m: what sinks to it is let go on an open spool. @source craft-practice */
+const MOST_GIVEN_M = 20;
+const letDown = (h: Held): RetrievePlan['steps'][number] => ({
+  do: 'countdown',
+  s: toBottom(h),
+  slackM: Math.min(MOST_GIVEN_M, h.w.depthM),
+});
 /** Slow-rolled speeds and burned ones, m/s. @source craft-practice */
 const ROLL_MPS = 0.45;
 const BURN_SHARE = 1.25;
@@ -60,10 +67,7 @@ export const RETRIEVE_RULES = [
     id: 'creep-the-swim-jig',
     choice: 'retrieve',
     when: all(head('swim'), onWater(onBottom)),
-    steps: (h) => [
-      { do: 'countdown', s: toBottom(h) },
-      { do: 'reel', mPerS: 0.25 },
-    ],
+    steps: (h) => [letDown(h), { do: 'reel', mPerS: 0.25 }],
   },
   {
     id: 'shake-it-all-the-way',
@@ -102,11 +106,7 @@ export const RETRIEVE_RULES = [
     id: 'drag-the-wide-head',
     choice: 'retrieve',
     when: head('football'),
-    steps: (h) => [
-      { do: 'countdown', s: toBottom(h) },
-      { do: 'drag', m: 1.2, s: 4 },
-      { do: 'pause', s: 2 },
-    ],
+    steps: (h) => [letDown(h), { do: 'drag', m: 1.2, s: 4 }, { do: 'pause', s: 2 }],
   },
   {
     id: 'pitch-shake-and-on',
@@ -118,11 +118,7 @@ export const RETRIEVE_RULES = [
     id: 'crawl-and-hop',
     choice: 'retrieve',
     when: jig,
-    steps: (h) => [
-      { do: 'countdown', s: toBottom(h) },
-      { do: 'hop', m: 0.25, s: 1 },
-      { do: 'drag', m: 1, s: 3 },
-    ],
+    steps: (h) => [letDown(h), { do: 'hop', m: 0.25, s: 1 }, { do: 'drag', m: 1, s: 3 }],
   },
   {
     id: 'roll-the-plate-slowly',
@@ -152,10 +148,7 @@ export const RETRIEVE_RULES = [
       onWater(not(wantedHigh)),
       onWater(any(colderThan(55), all(colderThan(60), murkierThan(inches(12))))),
     ),
-    steps: (h) => [
-      { do: 'countdown', s: toBottom(h) },
-      { do: 'reel', mPerS: ROLL_MPS },
-    ],
+    steps: (h) => [letDown(h), { do: 'reel', mPerS: ROLL_MPS }],
   },
   {
     id: 'burn-the-blades-bulging',

@@ -5,6 +5,8 @@ export const falls = (rigTitles: string | number, speed: string | number, inUnit
 export const schoolOf = (question: string | number, inUnits: string | number): string =>
   `${question}: the school “${inUnits}”`;
 export const countDown = (seconds: string | number): string => `count down ${seconds}`;
+export const countDownGiving = (seconds: string | number, line: string): string =>
+  `count down ${seconds} on an open spool, ${line} of line at most`;
 export const reelAtEnd = (speed: string | number): string => `reel at ${speed} to the end`;
 export const reelAtFor = (speed: string | number, seconds: string | number): string =>
   `reel at ${speed} for ${seconds}`;
@@ -13,7 +15,9 @@ export const forSeconds = (seconds: string | number): string => ` for ${seconds}
 export const shake = (hz: string | number, speed: string | number, step: string | number): string =>
   `shake ${hz} times a second at ${speed}${step}`;
 export const restOnTightLine = (seconds: string | number): string => `rest ${seconds} on a tight line`;
-export const letItFall = (seconds: string | number): string => `let it fall ${seconds}`;
+export const stopDead = (seconds: string | number): string => `stop dead for ${seconds}`;
+export const letItFall = (seconds: string | number, line: string): string =>
+  `give ${line} of line and let it fall ${seconds}`;
 export const pitchIt = (cast: string): string => `pitch it ${cast} out`;
 export const skipIt = (cast: string): string => `skip it ${cast} in`;
 export const dragIt = (depth: string, time: string): string => `drag it ${depth} in ${time}`;
