@@ -46,7 +46,7 @@ function inWaterS(rig: Rig, plan: RetrievePlan, water: Water): number {
   const lifts = plan.steps.flatMap((step) => (isLift(step) ? [step.m] : []));
   const isByHand = lifts.length > 0 && plan.steps.every((step) => isLift(step) || step.do === 'countdown');
   if (!isByHand) return prepareRetrieve(rig, plan, water).run().path.at(-1)?.[0] ?? 0;
-  const falls = prepareRetrieve(rig, plan, water).run(undefined, FALLS_S).marks;
+  const falls = prepareRetrieve(rig, plan, water).run(undefined, { longestS: FALLS_S }).marks;
   const fallS = falls.find(({ fromS }) => fromS > 0)?.fromS ?? 0;
   const fallMps = steadyFall(rigBody(rig), mediumOf(water)).speedMps;
   const meanM = lifts.reduce((sum, m) => sum + m, 0) / lifts.length;

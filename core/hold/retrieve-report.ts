@@ -12,7 +12,7 @@ import { withItsCast, type RetrievePlan } from '../motion/plan';
 import { DEFAULT_TEMP_C } from '../motion/report';
 import { groundOf, type Ground } from '../motion/ground';
 import { secondsBetween, type PathPoint } from '../motion/path';
-import { retrieve } from '../motion/retrieve';
+import { retrieve, type RunEnds } from '../motion/retrieve';
 import { lureOf, towlineOf, type Lure, type Towline } from '../motion/towed';
 import { workingWindow } from './working-window';
 
@@ -38,7 +38,9 @@ export interface PreparedRetrieve {
   readonly ground: Ground;
   readonly plan: RetrievePlan;
   /** runs it under some factors, those of the hand included */
-  run(factors?: RunFactors, longestS?: number): ReturnType<typeof retrieve>;
+  run(factors?: RunFactors, ends?: RunEnds): ReturnType<typeof retrieve>;
+  /** depth half way back, m: run no further than that; null where it never gets there */
+  midDepthM(factors?: RunFactors, longestS?: number): number | null;
 }
 
 /** @param water  for temperature, depth and cover; without one it is 15 °C and as deep as it likes */
@@ -52,16 +54,14 @@ export function prepareRetrieve(rig: Rig, given: RetrievePlan, water: Water | nu
   const tops = (water?.cover ?? []).flatMap(({ kind, topM }) => (kind === 'open' || topM === undefined ? [] : [topM]));
   const ground = groundOf(plan.bottom, water?.depthM ?? null, [...new Set(tops)]);
   const lureWith = (factors: DragFactors): Lure => lureOf(body, medium, onsetMps, factors);
-  return {
-    lure: lureWith(UNIT_FACTORS),
-    line,
-    ground,
-    plan,
-    run: (factors = SURE_FACTORS, longestS) =>
-      factors === SURE_FACTORS
-        ? retrieve(lureWith(UNIT_FACTORS), plan, ground, line, longestS)
-        : retrieve(lureWith(factors), planByHand(plan, factors), ground, lineByHand(line, factors), longestS),
-  };
+  const run: PreparedRetrieve['run'] = (factors = SURE_FACTORS, ends = {}) =>
+    factors === SURE_FACTORS
+      ? retrieve(lureWith(UNIT_FACTORS), plan, ground, line, ends)
+      : retrieve(lureWith(factors), planByHand(plan, factors), ground, lineByHand(line, factors), ends);
+  const midDepthM: PreparedRetrieve['midDepthM'] = (factors = SURE_FACTORS, longestS) =>
+    run(factors, { untilM: (plan.castM * factors.cast) / 2, ...(longestS === undefined ? {} : { longestS }) })
+      .midCastDepthM;
+  return { lure: lureWith(UNIT_FACTORS), line, ground, plan, run, midDepthM };
 }
 
 /**
@@ -82,7 +82,7 @@ export function retrieveReport(rig: Rig, plan: RetrievePlan, water: Water | null
   return {
     midCastDepthM: done.midCastDepthM,
     bandMidCastDepthM: clipped(
-      linearBand(lure.body, (factors) => prepared.run(factors).midCastDepthM, HAND_FACTORS),
+      linearBand(lure.body, (factors) => prepared.midDepthM(factors), HAND_FACTORS),
       prepared.ground.depthAt(halfM),
     ),
     maxDepthM: done.maxDepthM,

@@ -117,7 +117,7 @@ export function solveRetrieve(rig: Rig, plan: RetrievePlan, water: Water | null,
   const knob = KNOBS[by](rig);
   const depthAt = (value: number): number | null => {
     const [turnedRig, turnedPlan] = knob.set(rig, plan, value);
-    return prepareRetrieve(turnedRig, turnedPlan, water).run().midCastDepthM;
+    return prepareRetrieve(turnedRig, turnedPlan, water).midDepthM();
   };
   // a setting at which it never comes half way back has no depth
   const known = placesOf(knob).flatMap((value): Known[] => {

@@ -1,28 +1,14 @@
 /** A line whose two ends move across it at different speeds: a boat that drifts away, a current that runs from it. */
 
-/** Integral of x^n (a + b x)² from one place to another. */
-function squares(n: 1 | 2, a: number, b: number, from: number, to: number): number {
-  const at = (x: number): number =>
-    (a * a * x ** (n + 1)) / (n + 1) + (2 * a * b * x ** (n + 2)) / (n + 2) + (b * b * x ** (n + 3)) / (n + 3);
-  return at(to) - at(from);
-}
+/** Integral of x (a + b x)² up to a place. */
+const squaresTo = (a: number, b: number, x: number): number =>
+  x * x * ((a * a) / 2 + x * ((2 * a * b) / 3 + (x * b * b) / 4));
 
-/** Integral of x² |a + b x| from one place to another, where it keeps its sign. */
-function magnitudes(a: number, b: number, from: number, to: number): number {
-  const at = (x: number): number => (a * x ** 3) / 3 + (b * x ** 4) / 4;
-  return Math.abs(at(to) - at(from));
-}
+/** Integral of x² (a + b x) up to a place. */
+const cubesTo = (a: number, b: number, x: number): number => x * x * x * (a / 3 + (b * x) / 4);
 
-/** The line split at the point where it is at rest in the water, since drag changes sign there. */
-function parts(a: number, b: number, dry: number): readonly (readonly [from: number, to: number, sign: number])[] {
-  const still = b === 0 ? -1 : -a / b;
-  const signAt = (x: number): number => Math.sign(a + b * x);
-  if (still <= dry || still >= 1) return [[dry, 1, signAt((dry + 1) / 2)]];
-  return [
-    [dry, still, signAt((dry + still) / 2)],
-    [still, 1, signAt((still + 1) / 2)],
-  ];
-}
+/** Where the line is at rest in the water, since drag changes sign there; outside of what is wet where all of it moves one way. */
+const stillAt = (a: number, b: number): number => (b === 0 ? -1 : -a / b);
 
 /**
  * Moment of the drag of a line about its upper end, over its drag a metre at one metre a second and the square of its length: the integral of
@@ -33,11 +19,20 @@ function parts(a: number, b: number, dry: number): readonly (readonly [from: num
  */
 export function sweptMoment(tipMps: number, lureMps: number, dry: number): number {
   const b = lureMps - tipMps;
-  return parts(tipMps, b, dry).reduce((sum, [from, to, sign]) => sum + sign * squares(1, tipMps, b, from, to), 0);
+  const still = stillAt(tipMps, b);
+  const [from, to] = [squaresTo(tipMps, b, dry), squaresTo(tipMps, b, 1)];
+  if (still <= dry || still >= 1) return Math.sign(tipMps + (b * (dry + 1)) / 2) * (to - from);
+  const middle = squaresTo(tipMps, b, still);
+  // beyond the place at rest it moves the way the lure does
+  return Math.sign(b) * (to - middle - (middle - from));
 }
 
 /** How that grows with the speed of the lure. */
 export function sweptMomentSlope(tipMps: number, lureMps: number, dry: number): number {
   const b = lureMps - tipMps;
-  return 2 * parts(tipMps, b, dry).reduce((sum, [from, to]) => sum + magnitudes(tipMps, b, from, to), 0);
+  const still = stillAt(tipMps, b);
+  const [from, to] = [cubesTo(tipMps, b, dry), cubesTo(tipMps, b, 1)];
+  if (still <= dry || still >= 1) return 2 * Math.abs(to - from);
+  const middle = cubesTo(tipMps, b, still);
+  return 2 * (Math.abs(to - middle) + Math.abs(middle - from));
 }

@@ -111,7 +111,7 @@ describe('steps of a retrieve', () => {
       { ...steadyPlan(), castM: 15, tipHeightM: 1, ...more, steps: [...steps] },
       groundOf([], depthM),
       line,
-      60,
+      { longestS: 60 },
     );
   const outM = ([, xM, zM]: readonly [number, number, number]): number => Math.hypot(xM, zM + 1);
 

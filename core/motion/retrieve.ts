@@ -16,8 +16,11 @@ const SWALLOWED_HZ = 4;
 /** How far a shaken tip speeds up and slows down the pull, as a share of it: never so far that it pushes. */
 export const shakeDepth = (hz: number, mPerS: number): number =>
   Math.min(1, (2 * Math.PI * hz * SHAKE_M) / Math.sqrt(1 + (hz / SWALLOWED_HZ) ** 2) / mPerS);
-/** Phases of a shake that are averaged. */
-const SHAKE_PHASES = 8;
+/** Phases of half a shake that are averaged: the other half goes through the same speeds. */
+const SHAKE_PHASES = 4;
+
+/** Where a run may be left before the line is in. */
+export type RunEnds = Pick<Towing, 'longestS' | 'untilM'>;
 
 /** What a retrieve did. SI. */
 export interface Retrieved {
@@ -51,10 +54,10 @@ export interface StepMark {
  * Surface and bottom hold it. Line that is out stays out until it is reeled. Left out: waves, glide on a slack fall.
  * @param plan    checked
  * @param ground  bottom and cover under the cast
- * @param longestS  after so long it is left, s: lifts and drops alone never bring it in
+ * @param ends    after so long it is left, s: lifts and drops alone never bring it in; or once it has come so near, m
  * @source adr-0010, adr-0025, adr-0037
  */
-export function retrieve(lure: Lure, plan: RetrievePlan, ground: Ground, line: Towline, longestS?: number): Retrieved {
+export function retrieve(lure: Lure, plan: RetrievePlan, ground: Ground, line: Towline, ends: RunEnds = {}): Retrieved {
   // water that runs away from a rod at rest is a rod that leaves water at rest
   const driftMps = (plan.driftMps ?? 0) + (plan.currentMps ?? 0);
   const fall = steadyFall(lure.body, lure.medium, 0, lure.factors);
@@ -62,7 +65,7 @@ export function retrieve(lure: Lure, plan: RetrievePlan, ground: Ground, line: T
   const balance = fall.speedMps > 0 ? new KneeBalance(lure, line, fall, driftMps) : null;
   const log = new PathLog(ground);
   log.note(state);
-  const towing: Towing = { lure, ground, line, driftMps, state, log, fall, balance, ...(longestS ? { longestS } : {}) };
+  const towing: Towing = { lure, ground, line, driftMps, state, log, fall, balance, ...ends };
 
   const last = lastReelOf(plan.steps);
   // line given at the splash is there for the first count
@@ -102,7 +105,11 @@ export function retrieve(lure: Lure, plan: RetrievePlan, ground: Ground, line: T
 /** @param givenM  line given before it, m */
 function doStep(towing: Towing, step: RetrieveStep, lastsS: number | undefined, givenM: number): void {
   const { lure, state } = towing;
-  const pullAt = (towMps: number): Pull => ({ towMps, areas: towedAreas(lure, towMps) });
+  const pullAt = (towMps: number): Pull => ({
+    towMps,
+    areas: towedAreas(lure, towMps),
+    bowed: { bowRad: 0 },
+  });
   switch (step.do) {
     case 'pitch':
     case 'skip':
@@ -120,7 +127,7 @@ function doStep(towing: Towing, step: RetrieveStep, lastsS: number | undefined, 
       // the lure answers slower than the tip shakes: what it does is the mean over the beat
       const depth = shakeDepth(step.hz, step.mPerS);
       const pulls = Array.from({ length: SHAKE_PHASES }, (_, phase) =>
-        pullAt(step.mPerS * (1 + depth * Math.sin((2 * Math.PI * (phase + 0.5)) / SHAKE_PHASES))),
+        pullAt(step.mPerS * (1 + depth * Math.cos((Math.PI * (phase + 0.5)) / SHAKE_PHASES))),
       );
       return tow(towing, pulls, lastsS ?? step.s ?? Infinity);
     }

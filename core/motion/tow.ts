@@ -2,7 +2,7 @@ import type { Ground } from './ground';
 import { TOUCH_M, type PathLog, type PathPoint } from './path';
 import type { SteadyFall } from './fall';
 import { bentM, kneeXM, kneeZM, lureXM, lureZM, type BentPull, type Knee, type KneeBalance } from './knee';
-import { acrossLineMps, towedAreas, type Lure, type TowedAreas, type Towline } from './towed';
+import { acrossLineMps, towedAreas, type Bowed, type Lure, type TowedAreas, type Towline } from './towed';
 
 /** Longest step in open water, s. */
 const LONG_STEP_S = 5;
@@ -29,6 +29,8 @@ export interface State {
 export interface Pull {
   readonly towMps: number;
   readonly areas: TowedAreas;
+  /** of the place before: where the search for the next begins */
+  readonly bowed?: Bowed;
 }
 
 /** A lure on its line, on the move. */
@@ -44,16 +46,22 @@ export interface Towing {
   /** null where nothing is let go, and no line is bent */
   readonly fall: SteadyFall | null;
   readonly balance: KneeBalance | null;
-  /** nothing is looked at after so long, s */
+  /** nothing is looked at after so long, s, nor once it has come so near, m */
   readonly longestS?: number;
+  readonly untilM?: number;
 }
 
 /** Line that is out, straight from the tip, m. */
 export const lineOutM = ({ xM, zM }: Pick<State, 'xM' | 'zM'>, tipM: number): number => Math.hypot(xM, zM + tipM);
 
 /** Whether a cast has come back. */
-export const over = ({ state, line, longestS = LONGEST_S }: Pick<Towing, 'state' | 'line' | 'longestS'>): boolean =>
-  lineOutM(state, line.tipM) <= line.tipM + LINE_IN_M || state.timeS >= longestS;
+export const over = ({
+  state,
+  line,
+  longestS = LONGEST_S,
+  untilM = -1,
+}: Pick<Towing, 'state' | 'line' | 'longestS' | 'untilM'>): boolean =>
+  lineOutM(state, line.tipM) <= line.tipM + LINE_IN_M || state.timeS >= longestS || state.xM <= untilM;
 
 /** A lure about the rod tip: line that is out, and how far below the horizontal it leads. */
 interface Hung {
@@ -271,14 +279,14 @@ function rates(towing: Towing, pulls: readonly Pull[], place: Hung): Rates {
  */
 function towedRates(
   { lure, line, driftMps }: Pick<Towing, 'lure' | 'line' | 'driftMps'>,
-  { towMps, areas }: Pull,
+  { towMps, areas, bowed }: Pull,
   { lengthM, cosine, sine }: Hung,
 ): Rates {
   const dropM = lengthM * sine;
   const z = Math.max(0, dropM - line.tipM);
   const pullMps = Math.max(0, towMps + driftMps * cosine);
   const wetShare = dropM <= 0 ? 1 : Math.min(1, z / dropM);
-  const v = acrossLineMps(areas, lure.medium, pullMps, cosine, line, lengthM, wetShare, driftMps * sine);
+  const v = acrossLineMps(areas, lure.medium, pullMps, cosine, line, lengthM, wetShare, driftMps * sine, bowed);
   return [Math.min(-towMps, driftMps * cosine), (v - driftMps * sine) / lengthM];
 }
 

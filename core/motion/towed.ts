@@ -187,8 +187,16 @@ function heldByDrift({ along, acrossM2, broadside, lineM2, dry, load }: Sweeps, 
 const BOW_ROUNDS = 3;
 /** Share of the first bow, got from a straight line, that is usually left in the end. */
 const FIRST_BOW = 0.6;
+/** A bow is found once it misses by no more, rad. */
+const CLOSE_BOW_RAD = 2e-5;
 /** Most that a line may bow at the lure against the straight one, rad. */
 const MOST_BOW_RAD = 0.6;
+
+/** How a line bows at a lure, and how fast that moves across it: found from step to step. */
+export interface Bowed {
+  bowRad: number;
+  speedMps?: number;
+}
 
 /**
  * Speed of a towed rig across the straight line from tip to lure, downwards positive, m/s: the balance of what is left of its weight there with lift
@@ -201,7 +209,7 @@ const MOST_BOW_RAD = 0.6;
  * @param lengthM   rod tip to lure
  * @param wetShare  share of that in the water
  * @param tipMps    how fast the rod tip itself moves across the line, as where a boat drifts: so does the line there
- * @param told      gets how much steeper the line is at the lure than straight, rad
+ * @param told      where the search begins, and what it found: how much steeper the line is at the lure than straight, and the speed
  * @source adr-0010, adr-0025
  */
 export function acrossLineMps(
@@ -213,7 +221,7 @@ export function acrossLineMps(
   lengthM: number,
   wetShare: number,
   tipMps = 0,
-  told?: { bowRad: number },
+  told?: Bowed,
 ): number {
   const rho = medium.densityKgM3;
   const ownLineN = lineWeightN(line, lengthM, wetShare, medium) * cosine - windLiftN(line, lengthM, wetShare, cosine);
@@ -223,9 +231,9 @@ export function acrossLineMps(
   const pull = along * towMps + (2 * areas.submergedN * Math.sqrt(Math.max(0, 1 - cosine * cosine))) / rho;
   const dry = 1 - wetShare;
   const rePerMps = line.diameterM / medium.kinematicM2ps;
-  let speed = LINE_GUESS_MPS;
+  let speed = told?.speedMps ?? LINE_GUESS_MPS;
   // a bow, and how far the line would bow beyond it: the straight one first, then a guess, then where the two lead (secant)
-  let [bow, before, missed] = [0, 0, 0];
+  let [bow, before, missed] = [told?.bowRad ?? 0, 0, 0];
   for (let round = 0; round < BOW_ROUNDS; round++) {
     // the line's drag depends a little on the speed that is sought
     const fastestMps = Math.max(Math.abs(speed), Math.abs(tipMps));
@@ -241,8 +249,9 @@ export function acrossLineMps(
     const slope = round === 0 || bow === before ? 1 / FIRST_BOW : (misses - missed) / (before - bow);
     [before, missed] = [bow, misses];
     bow += misses / Math.max(1, slope);
+    if (Math.abs(misses) < CLOSE_BOW_RAD) break;
   }
-  if (told) told.bowRad = bow;
+  if (told) [told.bowRad, told.speedMps] = [bow, speed];
   return speed;
 }
 

@@ -43,7 +43,7 @@ export function ableRigs(box: Box, water: Water, plan: RetrievePlan, depthM: num
     const skirt = space.skirts[space.skirtSets[head.skirtSet]!.classes[0]!]!;
     for (const trailer of space.trailers) {
       const rig = rigOf(head, skirt, trailer);
-      const { path, midCastDepthM } = prepareRetrieve(rig, plan, water).run(undefined, LONGEST_S);
+      const { path, midCastDepthM } = prepareRetrieve(rig, plan, water).run(undefined, { longestS: LONGEST_S });
       if (midCastDepthM === null || Math.abs(midCastDepthM - depthM) > NEAR_DEPTH_M) continue;
       found.push({ rig, midCastDepthM, bandM: null, secondsInBand: secondsBetween(path, band.fromM, band.toM) });
     }

@@ -76,7 +76,7 @@ const IN_M = 0.1;
 export function filmOf(rig: Rig, plan: RetrievePlan, water: Water): Film {
   const prepared = prepareRetrieve(rig, plan, water);
   const goesOn = lastReelOf(plan.steps) < 0;
-  const done = prepared.run(undefined, longestShownS(plan));
+  const done = prepared.run(undefined, { longestS: longestShownS(plan) });
   const { body, medium } = prepared.lure;
   const [endsS, xM, zM] = done.path.at(-1)!;
   const isIn = Math.hypot(xM, zM + plan.tipHeightM) < plan.tipHeightM + IN_M;

@@ -24,7 +24,7 @@ export interface Banded {
 const WADING_M = 0.05;
 
 const runOf = (film: Film, factors: RunFactors): Retrieved =>
-  factors === SURE_FACTORS ? film.done : film.prepared.run(factors, longestShownS(film.plan));
+  factors === SURE_FACTORS ? film.done : film.prepared.run(factors, { longestS: longestShownS(film.plan) });
 
 /** The numbers of a film, as they would be under some factors. */
 export function measuredOf(film: Film, water: Water, factors: RunFactors = SURE_FACTORS): Measured {
@@ -123,7 +123,7 @@ export function midDepthBand(film: Film): Band | null {
   const band = linearBands(
     [...factorsOf(prepared.lure.body), ...HAND_FACTORS],
     (factors) => ({
-      mid: runOf(film, factors).midCastDepthM,
+      mid: prepared.midDepthM(factors),
     }),
     prepared.lure.body.known,
   ).mid;

@@ -46,7 +46,7 @@ const LONGEST_S = 240;
  */
 export function solveCut(rig: Rig, base: Rig, plan: RetrievePlan, water: Water, depthM: number): CutToDepth | null {
   const facts = { ...waterFacts(water, rig.family), reeled: true };
-  const runs = (of: Rig): number | null => prepareRetrieve(of, plan, water).run(undefined, LONGEST_S).midCastDepthM;
+  const runs = (of: Rig): number | null => prepareRetrieve(of, plan, water).midDepthM(undefined, LONGEST_S);
   const start = runs(rig);
   if (start === null) return null;
   let now: Reached = { rig, cuts: [], depthM: start };
