@@ -84,7 +84,7 @@ test(
     await page.getByRole('button', { name: 'Falls', exact: true }).click();
     await expect(page.getByTestId('tank-falls')).toContainText('On the bottom after');
     await page.getByRole('button', { name: 'Charts', exact: true }).click();
-    await page.getByRole('button', { name: 'Depth held half way back, by reel speed' }).click();
+    await page.getByRole('button', { name: 'Depth of an endless level run, by reel speed' }).click();
     await expect(page.locator('.line-chart canvas')).toBeVisible();
     const png = page.waitForEvent('download');
     await page.getByRole('button', { name: 'Save PNG' }).click();

@@ -78,10 +78,12 @@ export {
 } from './short-strikes';
 export {
   COUNTED_S,
+  asRead,
   FAR_OFF_SD,
   measuredBy,
   oddReadings,
   predictedFor,
+  proposedTest,
   reactionOf,
   taughtBy,
   TEST_LIMITS,

@@ -14,12 +14,14 @@ import { lureOf } from '../motion/towed';
 import { levelDepthM } from '../motion/level';
 import { parseWith } from '../parse';
 import { rigBody } from '../rig/body/body';
-import { jig } from '../testing/fixtures/rigs';
+import { jig, spinner } from '../testing/fixtures/rigs';
 import {
+  asRead,
   FAR_OFF_SD,
   measuredBy,
   oddReadings,
   predictedFor,
+  proposedTest,
   reactionOf,
   taughtBy,
   timedTestSchema,
@@ -94,6 +96,48 @@ describe('what a test measured', () => {
     for (const test_ of [drop([6.2]), wake([12])]) expect(parseWith(timedTestSchema, test_).ok).toBe(true);
     expect(parseWith(timedTestSchema, drop([]))).toMatchObject({ ok: false });
     expect(parseWith(timedTestSchema, drop([6], { depthM: 0.2 }))).toMatchObject({ ok: false });
+  });
+});
+
+describe('how far aside it landed', () => {
+  const aside = (readings: readonly number[], more: Partial<Extract<TimedTest, { what: 'aside' }>> = {}): TimedTest => ({
+    id: `a${readings.join('-')}`,
+    at: '2026-09-21T10:00:00+00:00',
+    changedAt: '2026-09-21T10:00:00.000Z',
+    what: 'aside',
+    rig: CRAW,
+    temperatureC: 16,
+    depthM: 3,
+    readings: readings.map((value) => ({ value })),
+    ...more,
+  });
+  const computedM = asRead(aside([0]), predict(priorBelief(), predictedFor(aside([0])))!.value);
+  test('is read in metres, straight down included; what it is compared by has a share of the depth on top', () => {
+    expect(asRead(aside([0.4, 0.6]), measuredBy(aside([0.4, 0.6]))!.value)).toBeCloseTo(0.5, 9);
+    expect(measuredBy(aside([0]))!.band[0]).toBeGreaterThan(0);
+    expect(computedM).toBeCloseTo(3 * Math.abs(Math.tan(steadyFall(rigBody(CRAW), mediumAt(16)).glideRad)), 9);
+    expect(parseWith(timedTestSchema, aside([25])).ok).toBe(false);
+    expect(parseWith(timedTestSchema, aside([0])).ok).toBe(true);
+  });
+  test('tells the angle: further aside is flatter, straight down steeper, and its band narrows more than by a drop', () => {
+    const after = (tests: readonly TimedTest[]) => predict(taughtBy(tests).belief!, predictedFor(aside([0])))!;
+    const before = predict(priorBelief(), predictedFor(aside([0])))!;
+    const [far, none] = [after([aside([3 * computedM, 3 * computedM])]), after([aside([0, 0.05])])];
+    expect(far.value).toBeGreaterThan(before.value);
+    expect(none.value).toBeLessThan(before.value);
+    const as = aside([computedM, computedM, computedM]);
+    const dropped = drop([predict(priorBelief(), predictedFor(drop([1])))!.value + 0.2]);
+    expect(after([as]).sd).toBeLessThan(after([dropped]).sd);
+  });
+  test('what is proposed next: blades are woken first, a jig is dropped, then read aside, then dropped again', () => {
+    const blades = spinner();
+    expect(proposedTest(blades, [])).toBe('wake');
+    expect(proposedTest(blades, [{ ...wake([12]), rig: blades }])).toBe('drop');
+    expect(proposedTest(CRAW, [])).toBe('drop');
+    expect(proposedTest(CRAW, [drop([6])])).toBe('aside');
+    expect(proposedTest(CRAW, [drop([6]), aside([0.3]), { ...wake([12]), rig: CRAW }])).toBe('drop');
+    // practice and what is put out has told nothing
+    expect(proposedTest(CRAW, [{ ...drop([6]), isPractice: true }])).toBe('drop');
   });
 });
 

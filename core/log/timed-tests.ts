@@ -24,7 +24,8 @@ import { lineSchema } from '../motion/plan';
 import { lureOf, towlineOf } from '../motion/towed';
 import { rigBody } from '../rig/body/body';
 import { BAND_80_SD } from '../units/band-80';
-import { PART_LIMITS, rigSchema, shortText, within } from '../rig/parts/schema';
+import { sameJson } from '../keeping/merge';
+import { PART_LIMITS, rigSchema, shortText, within, type Rig } from '../rig/parts/schema';
 import { msOf } from './schema';
 
 /** What a test may hold. Half a metre is too short to time by hand. */
@@ -33,6 +34,7 @@ export const TEST_LIMITS = {
   seconds: { min: 0.3, max: 200 },
   turns: { min: 1, max: 60 },
   reactionS: { min: 0, max: 1 },
+  asideM: { min: 0, max: 20 },
   castM: { min: 4, max: 60 },
   tipM: { min: 0.1, max: 4 },
   temperatureC: { min: 0, max: 40 },
@@ -71,6 +73,13 @@ export const timedTestSchema = z.discriminatedUnion('what', [
   }),
   z.strictObject({
     ...common,
+    what: z.literal('aside'),
+    depthM: within(TEST_LIMITS.depthM),
+    /** m beside the place it was let go over, on a slack line */
+    readings: readingOf(TEST_LIMITS.asideM),
+  }),
+  z.strictObject({
+    ...common,
     what: z.literal('wake'),
     /** handle turns in ten seconds at which it just breaks the surface */
     readings: readingOf(TEST_LIMITS.turns),
@@ -92,7 +101,19 @@ const spreadOf = (values: readonly number[]): number => {
     : Math.sqrt(values.reduce((sum, value) => sum + (value - mean) ** 2, 0) / (values.length - 1));
 };
 
-/** What a test measured, in the unit it is compared in: seconds to the bottom, or m/s at the surface. */
+/**
+ * What of the depth is put on top of how far aside it landed before both are compared, m: they are compared as shares, and straight down is nothing.
+ * @source adr-0037
+ */
+const ASIDE_ON_TOP = 0.25;
+const onTopM = (test: TimedTest): number => (test.what === 'aside' ? ASIDE_ON_TOP * test.depthM : 0);
+/** A compared value in the unit it was read in: seconds, m/s at the surface, or m aside. */
+export const asRead = (test: TimedTest, value: number): number => Math.max(0, value - onTopM(test));
+/** How far from where it landed a place is read, m, and what else carries a fall aside, as a share of its way. @source adr-0037 */
+const READ_M = 0.1;
+const CARRIED_SHARE = 0.05;
+
+/** What a test measured, in the unit it is compared in: seconds to the bottom, m/s at the surface, or m aside with a share of the depth on top. */
 export interface Measured {
   readonly value: number;
   /** of its logarithm, from reading to reading */
@@ -106,6 +127,7 @@ export function measuredBy(test: TimedTest): Measured | null {
   const values = counted(test);
   if (values.length === 0) return null;
   const mean = meanOf(values);
+  if (test.what === 'aside') return measuredAside(test, mean, values);
   const value = test.what === 'drop' ? mean - test.reactionS : (mean * test.mPerTurn) / COUNTED_S;
   if (!(value > 0)) return null;
   const noiseSd =
@@ -115,12 +137,28 @@ export function measuredBy(test: TimedTest): Measured | null {
   return { value, noiseSd, band: [value / reach, value * reach], times: values.length };
 }
 
+function measuredAside(test: Extract<TimedTest, { what: 'aside' }>, mean: number, values: readonly number[]): Measured {
+  const value = mean + onTopM(test);
+  const eachM = Math.max(READ_M, spreadOf(values)) / Math.sqrt(values.length);
+  const noiseSd = Math.hypot(eachM, CARRIED_SHARE * test.depthM) / value;
+  const reach = Math.exp(BAND_80_SD * noiseSd);
+  return { value, noiseSd, band: [value / reach, value * reach], times: values.length };
+}
+
 /** What the model computes for a test, under any factors of the water. */
 export function predictedFor(test: TimedTest): Predicted {
   const body = untested(rigBody(test.rig));
   const medium = mediumAt(test.temperatureC);
   const plastic = test.rig.trailer ?? null;
   const keys = keysOf(body, plastic);
+  if (test.what === 'aside')
+    return {
+      keys,
+      numberOf: (logs) => {
+        const fall = steadyFall(body, medium, 0, factorsAt(logs, plastic));
+        return fall.speedMps > 0 ? test.depthM * Math.abs(Math.tan(fall.glideRad)) + onTopM(test) : null;
+      },
+    };
   if (test.what === 'drop')
     return {
       keys,
@@ -202,6 +240,16 @@ export function taughtBy(tests: readonly TimedTest[]): Taught {
       surprise,
     })),
   };
+}
+
+/**
+ * The test that would tell most of a rig next: what lifts turning blades is a guess, so that they are woken first; then how fast it falls, then how
+ * far aside; after that another drop on another day.
+ */
+export function proposedTest(rig: Rig, tests: readonly TimedTest[]): TimedTest['what'] {
+  const made = new Set(tests.flatMap((test) => (counts(test) && sameJson(test.rig, rig) ? [test.what] : [])));
+  const order: readonly TimedTest['what'][] = rig.family === 'spinner' ? ['wake', 'drop'] : ['drop', 'aside', 'wake'];
+  return order.find((what) => !made.has(what)) ?? 'drop';
 }
 
 /** Outlier threshold, standard deviations: a test that far off is most likely of another rig or depth, or a slip of the thumb. */

@@ -48,7 +48,7 @@ const BESIDE_SPEED: readonly HandFactor[] = ['cast', 'tip', 'diameter'];
 
 const weighing = (rig: Rig, weightOz: number): Rig => ({ ...rig, head: { ...rig.head, weightOz } });
 
-/** Depth held half way back against reel speed, a curve for each weight; the bottom ends it. */
+/** Depth of a level run half a cast off against reel speed, were there no end to it, a curve for each weight; the bottom ends it. */
 export function depthAgainstSpeed(rig: Rig, plan: RetrievePlan, water: Water): readonly Curve<number>[] {
   return weightsAround(rig).map((weightOz) => {
     const { lure, line, ground } = prepareRetrieve(weighing(rig, weightOz), plan, water);

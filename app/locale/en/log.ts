@@ -209,9 +209,17 @@ export const nothingCounted = 'No hours with these filters.';
 export const inPick = 'Picks weigh this; in Pick, “Log” switches it off.';
 
 export const testsSay =
-  'Time a drop, or count the turns of the handle at which a lure just breaks the surface: what is computed for your lures moves to where they really fall, everywhere.';
+  'Time a drop, read how far aside it lands, or count the turns of the handle at which a lure just breaks the surface: what is computed for your lures moves to where they really fall, everywhere.';
 export const newDrop = 'Time a drop';
 export const newWake = 'Count a wake';
+export const newAside = 'Read how far aside';
+/** the test that would tell most of a rig */
+export const proposes = {
+  drop: (rig: string): string => `Next for ${rig}: a drop, since how fast it falls decides most.`,
+  aside: (rig: string): string =>
+    `Next for ${rig}: how far aside it lands, since the angle of its fall is known by eye alone.`,
+  wake: (rig: string): string => `Next for ${rig}: a wake, since what lifts its blades is a guess.`,
+} as const;
 export const testRig = 'Rig';
 export const depth = 'Depth of the drop';
 export const waterTemperature = 'Water';
@@ -229,6 +237,10 @@ export const dropHow =
 export const letGo = 'Let go';
 export const touched = 'It touched';
 export const spaceKey = 'or the space bar';
+export const asideHow =
+  'Let it go straight under the rod on slack line, in still water, and read how far from below the tip it lies: one fall a reading.';
+export const asideWas = 'Landed aside';
+export const metresAside = (value: string): string => `${value} aside`;
 export const wakeHow =
   'Find the pace at which it just breaks the surface half way back, then count the turns of the handle in ten seconds. Press, turn and count; it ends by itself.';
 export const startTen = 'Start ten seconds';
@@ -252,7 +264,7 @@ export const after = 'now';
 export const practice = 'practice, teaches nothing';
 export const isPractice = 'In the practice tube: it is made up, so it teaches nothing about your lures';
 export const farOff = 'Lies far from what was expected: was it this rig, and this depth? It can be put out.';
-export const testsKept = 'Drop and wake tests';
+export const testsKept = 'Tests that were made';
 export const noTests = 'No test yet: everything is computed as for anybody’s lures.';
 export const seconds = (value: string): string => `${value} s`;
 export const deleteTest = 'Delete';
@@ -265,6 +277,7 @@ export const tubeSays = (command: string): string =>
 export const taughtSo = 'What these tests teach is in every number from here on.';
 export const dropOf = (depth_: string): string => `Drop, ${depth_}`;
 export const wakeOf = 'Wake';
+export const asideOf = (depth_: string): string => `Landed aside, ${depth_}`;
 export const nothingComputed = 'nothing is computed for it: it does not sink, or never wakes';
 
 export const columns = 'Columns of such a table';

@@ -132,7 +132,9 @@ export const isSolving = 'It is being run…';
 export const nearestSold = (value: string, depth: string, band: string): string =>
   `${value} is the nearest there is: ${depth}${band ? `, ${band}` : ''}.`;
 export const takeIt = 'Set it';
-export const chartDepthSpeed = 'Depth held half way back, by reel speed';
+export const chartDepthSpeed = 'Depth of an endless level run, by reel speed';
+export const endlessSays =
+  'Where it would run in the end, reeled half a cast off without an end. A cast is shorter: after the splash its line is still bent, and it may not come there.';
 export const chartPath = 'Depth along the way back';
 export const chartFall = 'Fall by weight';
 export const chartWorks = 'What works, by speed';

@@ -1,20 +1,43 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent, ref } from 'vue';
-import { FAR_OFF_SD, momentText, oddReadings, rigTitle, type Band, type TestTold, type TimedTest } from '@core';
+import {
+  asRead,
+  FAR_OFF_SD,
+  momentText,
+  oddReadings,
+  proposedTest,
+  rigTitle,
+  type Band,
+  type TestTold,
+  type TimedTest,
+} from '@core';
 import FractionText from '../../parts/FractionText.vue';
 import { useUnits } from '../../composables/useUnits';
 import { useNotices } from '../../stores/notices';
 import { useTests } from '../../stores/tests';
 import TestBands from './TestBands.vue';
+import { useTestRig } from './useTestRig';
 import * as words from '../../locale/en/log';
 
-/** Drop and wake tests: timed here, and what they made of the bands. */
+/** Drops, falls aside and wakes: made here, and what they made of the bands. */
 const LogDrop = defineAsyncComponent(() => import('./LogDrop.vue'));
 const LogWake = defineAsyncComponent(() => import('./LogWake.vue'));
+const LogAside = defineAsyncComponent(() => import('./LogAside.vue'));
 const tests = useTests();
 const notices = useNotices();
 const { system, show } = useUnits();
-const making = ref<'drop' | 'wake' | null>(null);
+const making = ref<TimedTest['what'] | null>(null);
+const { rig: atHand } = useTestRig();
+/** the test that would tell most of the rig at hand stands first */
+const proposed = computed(() => (atHand.value ? proposedTest(atHand.value, tests.rows) : null));
+const NEW = [
+  { what: 'drop', title: words.newDrop },
+  { what: 'aside', title: words.newAside },
+  { what: 'wake', title: words.newWake },
+] as const;
+const news = computed(() =>
+  [...NEW].sort((a, b) => Number(b.what === proposed.value) - Number(a.what === proposed.value)),
+);
 
 async function keep(test: TimedTest): Promise<void> {
   const problems = await tests.put(test, null);
@@ -22,8 +45,14 @@ async function keep(test: TimedTest): Promise<void> {
   making.value = null;
   notices.say(words.taughtSo);
 }
-const amount = (test: TimedTest, value: number): string =>
-  test.what === 'drop' ? words.seconds(value.toFixed(1)) : show('speed', value);
+function amount(test: TimedTest, value: number): string {
+  if (test.what === 'drop') return words.seconds(value.toFixed(1));
+  return show(test.what === 'aside' ? 'depth' : 'speed', value);
+}
+const titleOf = (test: TimedTest): string => {
+  if (test.what === 'wake') return words.wakeOf;
+  return (test.what === 'drop' ? words.dropOf : words.asideOf)(show('depth', test.depthM));
+};
 const around = (test: TimedTest, { value, band }: { readonly value: number; readonly band: Band }): string =>
   words.tellsBand(amount(test, value), amount(test, band[0]), amount(test, band[1]));
 
@@ -42,11 +71,15 @@ interface Row {
 const rows = computed(() =>
   [...tests.rows].reverse().map((test): Row => {
     const told = tests.told.get(test.id) ?? null;
-    const row = (name: string, of: { readonly value: number; readonly band: Band } | null | undefined) =>
-      of ? [{ name, value: of.value, band: of.band, says: around(test, of) }] : [];
+    const row = (name: string, of: { readonly value: number; readonly band: Band } | null | undefined) => {
+      if (!of) return [];
+      const band: Band = [asRead(test, of.band[0]), asRead(test, of.band[1])];
+      const read = { value: asRead(test, of.value), band };
+      return [{ name, ...read, says: around(test, read) }];
+    };
     return {
       test,
-      title: `${test.what === 'drop' ? words.dropOf(show('depth', test.depthM)) : words.wakeOf} · ${rigTitle(test.rig, system.value)}`,
+      title: `${titleOf(test)} · ${rigTitle(test.rig, system.value)}`,
       told,
       bands: [
         ...row(words.before, told?.untested),
@@ -57,8 +90,10 @@ const rows = computed(() =>
     };
   }),
 );
-const readingText = ({ what }: TimedTest, value: number): string =>
-  what === 'drop' ? words.reading(value.toFixed(2)) : words.turns(value);
+function readingText({ what }: TimedTest, value: number): string {
+  if (what === 'drop') return words.reading(value.toFixed(2));
+  return what === 'aside' ? words.metresAside(show('depth', value)) : words.turns(value);
+}
 function turnReading(test: TimedTest, at: number): void {
   const readings = test.readings.map((reading, place) => {
     if (place !== at) return reading;
@@ -74,11 +109,23 @@ const isFar = (told: TestTold | null): boolean => Math.abs(told?.surprise ?? 0) 
   <section class="tests" :aria-label="words.tests" data-testid="log-tests">
     <p>{{ words.testsSay }}</p>
     <div v-if="making === null" class="tests__new">
-      <button type="button" class="press act" @click="making = 'drop'">{{ words.newDrop }}</button>
-      <button type="button" class="press act" @click="making = 'wake'">{{ words.newWake }}</button>
+      <button
+        v-for="one in news"
+        :key="one.what"
+        type="button"
+        class="press"
+        :class="{ act: proposed === null || one.what === proposed }"
+        @click="making = one.what"
+      >
+        {{ one.title }}
+      </button>
     </div>
+    <p v-if="making === null && proposed && atHand" class="soft" data-testid="proposed">
+      <FractionText :text="words.proposes[proposed](rigTitle(atHand, system))" />
+    </p>
     <LogDrop v-else-if="making === 'drop'" @keep="keep" @cancel="making = null" />
-    <LogWake v-else @keep="keep" @cancel="making = null" />
+    <LogAside v-else-if="making === 'aside'" @keep="keep" @cancel="making = null" />
+    <LogWake v-else-if="making === 'wake'" @keep="keep" @cancel="making = null" />
 
     <h2>{{ words.testsKept }}</h2>
     <p v-if="tests.ready && rows.length === 0" class="soft">{{ words.noTests }}</p>

@@ -321,6 +321,23 @@ test('a wake is counted; practice teaches nothing', async () => {
   expect(useLearned().belief).toBeNull();
 });
 
+test('the test that tells most is proposed; how far aside a rig lands is read, kept and told in the units of the reader', async () => {
+  await part('Tests');
+  await says('proposed', 'a drop, since how fast it falls decides most');
+  await press('Read how far aside');
+  await at('aside-test');
+  await press('Add it');
+  await press('Add it');
+  await says('readings', '1 ft aside');
+  await press('Keep the test');
+  await gone('aside-test');
+  await until(() => expect(useLearned().belief).not.toBeNull());
+  await says('test', 'Landed aside');
+  await says('test-bands', /before any test.*ft.*measured.*1 ft.*now/);
+  await press('Delete');
+  await until(async () => expect(await db.tests.count()).toBe(0));
+});
+
 test('how late the hand is, is measured by five taps; one that comes too soon does not count', async () => {
   await part('Tests');
   await press('Time a drop');

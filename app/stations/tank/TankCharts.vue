@@ -77,6 +77,7 @@ function saveCsv(): void {
           </tbody>
         </table>
       </div>
+      <p v-if="name === 'depth-speed'" class="soft charts__says">{{ words.endlessSays }}</p>
       <p v-if="shape === 'chart'" class="soft charts__says">{{ words.bandSays }}</p>
       <div class="charts__take">
         <ChoiceRow v-model="shape" :label="words.chart" :options="shapes" bare />
