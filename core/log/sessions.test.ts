@@ -28,7 +28,7 @@ const secondsIn = (world: HiddenTruth, rig: Rig): number => {
 
 /** Drops of one session: one tape, one hand; each reading off by a watch. */
 function session(world: HiddenTruth, rigs: readonly Rig[], day: string, times: number): TimedTest[] {
-  const [tape, hand] = [Math.exp(0.04 * world.normal()), USUAL_REACTION_S + 0.07 * world.normal()];
+  const [tape, hand] = [Math.exp(0.05 * world.normal()), USUAL_REACTION_S + 0.07 * world.normal()];
   return rigs.map((rig, at) => ({
     id: `${day}-${at}`,
     at: `${day}T10:${10 + at}:00+00:00`,

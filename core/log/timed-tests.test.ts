@@ -100,7 +100,10 @@ describe('what a test measured', () => {
 });
 
 describe('how far aside it landed', () => {
-  const aside = (readings: readonly number[], more: Partial<Extract<TimedTest, { what: 'aside' }>> = {}): TimedTest => ({
+  const aside = (
+    readings: readonly number[],
+    more: Partial<Extract<TimedTest, { what: 'aside' }>> = {},
+  ): TimedTest => ({
     id: `a${readings.join('-')}`,
     at: '2026-09-21T10:00:00+00:00',
     changedAt: '2026-09-21T10:00:00.000Z',

@@ -46,7 +46,7 @@ export interface Belief {
 }
 
 /** How far off the depth of a session may be, share, and the hand that times it, s. @source adr-0037 */
-export const SESSION_DEPTH_SD = 0.04;
+export const SESSION_DEPTH_SD = 0.05;
 export const SESSION_HAND_SD_S = 0.07;
 
 /** Standard deviation of an unknown before any test. */

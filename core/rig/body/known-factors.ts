@@ -122,17 +122,3 @@ export function onTopOf({ centre }: KnownFactors, factors: DragFactors): DragFac
     batch: centre.batch * factors.batch,
   };
 }
-
-/**
- * Variance of a number that moves with the logarithms of some factors.
- * @param slopes  of the number against the logarithm of each
- */
-export function varianceOf(
-  { covariance }: KnownFactors,
-  slopes: Readonly<Partial<Record<FactorName, number>>>,
-): number {
-  const names = FACTOR_NAMES.filter((name) => slopes[name] !== undefined);
-  let variance = 0;
-  for (const a of names) for (const b of names) variance += slopes[a]! * slopes[b]! * covariance[a][b];
-  return Math.max(0, variance);
-}
