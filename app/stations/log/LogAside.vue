@@ -1,11 +1,10 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
 import { TEST_LIMITS, type TimedTest } from '@core';
-import RigDrawing from '../../parts/RigDrawing.vue';
-import SelectField from '../../parts/SelectField.vue';
 import UnitField from '../../parts/UnitField.vue';
 import { useUnits } from '../../composables/useUnits';
 import { useWater } from '../../stores/water';
+import TestFrame from './TestFrame.vue';
 import { useTestRig } from './useTestRig';
 import * as words from '../../locale/en/log';
 
@@ -30,60 +29,52 @@ const keep = (): void => void (draft.value && emit('keep', draft.value));
 </script>
 
 <template>
-  <section class="aside" :aria-label="words.newAside" data-testid="aside-test">
-    <p v-if="choices.length === 0">{{ words.nothingToTie }}</p>
-    <template v-else>
-      <SelectField v-model="chosen" :label="words.testRig" :items="choices" />
-      <RigDrawing v-if="rig" :rig="rig" :frame-mm="140" :label="words.testRig" />
-      <div class="aside__fields">
-        <UnitField v-model="depthM" :label="words.depth" quantity="depth" :min="DEPTH.min" :max="DEPTH.max" />
-        <UnitField
-          v-model="temperatureC"
-          :label="words.waterTemperature"
-          quantity="temperature"
-          :min="TEMPERATURE.min"
-          :max="TEMPERATURE.max"
-        />
-      </div>
-      <p>{{ words.asideHow }}</p>
-      <form class="aside__read" @submit.prevent="add">
-        <UnitField v-model="asideM" :label="words.asideWas" quantity="depth" :min="ASIDE.min" :max="ASIDE.max" />
-        <button type="submit" class="press">{{ words.addReading }}</button>
-      </form>
-      <ol v-if="readings.length > 0" data-testid="readings">
-        <li v-for="(reading, at) in readings" :key="at">{{ words.metresAside(show('depth', reading.value)) }}</li>
-      </ol>
-      <v-checkbox v-model="isPractice" :label="words.isPractice" hide-details density="compact" />
-      <div class="aside__row">
-        <button type="button" class="press act" :disabled="draft === null" @click="keep">{{ words.keepTest }}</button>
-        <button type="button" class="press" @click="$emit('cancel')">{{ words.discard }}</button>
-      </div>
-    </template>
-  </section>
+  <TestFrame
+    v-model:chosen="chosen"
+    v-model:is-practice="isPractice"
+    class="aside"
+    :label="words.newAside"
+    :choices="choices"
+    :rig="rig"
+    :can-keep="draft !== null"
+    data-testid="aside-test"
+    @keep="keep"
+    @cancel="$emit('cancel')"
+  >
+    <div class="aside__fields">
+      <UnitField v-model="depthM" :label="words.depth" quantity="depth" :min="DEPTH.min" :max="DEPTH.max" />
+      <UnitField
+        v-model="temperatureC"
+        :label="words.waterTemperature"
+        quantity="temperature"
+        :min="TEMPERATURE.min"
+        :max="TEMPERATURE.max"
+      />
+    </div>
+    <p>{{ words.asideHow }}</p>
+    <form class="aside__read" @submit.prevent="add">
+      <UnitField v-model="asideM" :label="words.asideWas" quantity="depth" :min="ASIDE.min" :max="ASIDE.max" />
+      <button type="submit" class="press">{{ words.addReading }}</button>
+    </form>
+    <ol v-if="readings.length > 0" data-testid="readings">
+      <li v-for="(reading, at) in readings" :key="at">{{ words.metresAside(show('depth', reading.value)) }}</li>
+    </ol>
+  </TestFrame>
 </template>
 
 <style scoped>
-.aside {
-  display: grid;
-  gap: 10px;
-}
-.aside ol {
-  padding-left: 22px;
-}
 .aside__fields {
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(160px, 220px));
   gap: 10px;
 }
-.aside__read,
-.aside__row {
+.aside__read {
   display: flex;
   flex-wrap: wrap;
   align-items: end;
   gap: 10px;
 }
-.aside__read .press,
-.aside__row .press {
+.aside__read .press {
   min-height: 52px;
 }
 </style>

@@ -1,12 +1,11 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent, onBeforeUnmount, onMounted, ref } from 'vue';
 import { oddReadings, TEST_LIMITS, USUAL_REACTION_S, type TimedTest } from '@core';
-import RigDrawing from '../../parts/RigDrawing.vue';
-import SelectField from '../../parts/SelectField.vue';
 import UnitField from '../../parts/UnitField.vue';
 import { useKeys } from '../../composables/useKeys';
 import { useSettings } from '../../stores/settings';
 import { useWater } from '../../stores/water';
+import TestFrame from './TestFrame.vue';
 import { useTestRig } from './useTestRig';
 import * as words from '../../locale/en/log';
 
@@ -85,74 +84,73 @@ const keep = (): void => void (draft.value && emit('keep', draft.value));
 </script>
 
 <template>
-  <section class="drop" :aria-label="words.newDrop" data-testid="drop">
-    <p v-if="choices.length === 0">{{ words.nothingToTie }}</p>
+  <TestFrame
+    v-model:chosen="chosen"
+    v-model:is-practice="isPractice"
+    class="drop"
+    :label="words.newDrop"
+    :choices="choices"
+    :rig="rig"
+    :can-keep="draft !== null"
+    data-testid="drop"
+    @keep="keep"
+    @cancel="$emit('cancel')"
+  >
+    <div class="drop__fields">
+      <UnitField v-model="depthM" :label="words.depth" quantity="depth" :min="DEPTH.min" :max="DEPTH.max" />
+      <UnitField
+        v-model="temperatureC"
+        :label="words.waterTemperature"
+        quantity="temperature"
+        :min="TEMPERATURE.min"
+        :max="TEMPERATURE.max"
+      />
+    </div>
+    <p>
+      {{ words.handLate }}
+      {{ words.handLateIs(reactionS.toFixed(2), settings.settings.reactionS !== undefined) }}
+      <button type="button" class="press" @click="measuring = !measuring">{{ words.measureHand }}</button>
+    </p>
+    <LogHand v-if="measuring" @done="measuring = false" />
     <template v-else>
-      <SelectField v-model="chosen" :label="words.testRig" :items="choices" />
-      <RigDrawing v-if="rig" :rig="rig" :frame-mm="140" :label="words.testRig" />
-      <div class="drop__fields">
-        <UnitField v-model="depthM" :label="words.depth" quantity="depth" :min="DEPTH.min" :max="DEPTH.max" />
-        <UnitField
-          v-model="temperatureC"
-          :label="words.waterTemperature"
-          quantity="temperature"
-          :min="TEMPERATURE.min"
-          :max="TEMPERATURE.max"
-        />
-      </div>
       <p>
-        {{ words.handLate }}
-        {{ words.handLateIs(reactionS.toFixed(2), settings.settings.reactionS !== undefined) }}
-        <button type="button" class="press" @click="measuring = !measuring">{{ words.measureHand }}</button>
+        {{ words.dropHow }} <span class="soft">({{ words.spaceKey }})</span>
       </p>
-      <LogHand v-if="measuring" @done="measuring = false" />
-      <template v-else>
-        <p>
-          {{ words.dropHow }} <span class="soft">({{ words.spaceKey }})</span>
-        </p>
-        <button
-          type="button"
-          class="drop__watch"
-          :class="{ 'drop__watch--runs': since !== null }"
-          data-testid="watch"
-          @pointerdown.prevent="press($event)"
-          @click="$event.detail === 0 && press($event)"
-          @keydown.enter.prevent="press($event)"
-        >
-          <span class="number">{{ shown === null ? '0.0' : shown.toFixed(1) }}</span>
-          {{ since === null ? words.letGo : words.touched }}
-        </button>
-        <p v-if="problem" role="alert">{{ problem }}</p>
-        <ol v-if="readings.length > 0" class="drop__readings" data-testid="readings">
-          <li v-for="(reading, at) in readings" :key="at" :class="{ drop__out: reading.isOut }">
-            <span class="number">{{ words.reading(reading.value.toFixed(2)) }}</span>
-            <em v-if="odd.includes(at) && !reading.isOut">{{ words.oddReading }}</em>
-            <button type="button" class="press press--text" @click="turn(at)">
-              {{ reading.isOut ? words.putIn : words.putOut }}
-            </button>
-          </li>
-        </ol>
-        <v-checkbox v-model="isPractice" :label="words.isPractice" hide-details density="compact" />
-        <p v-if="tube" class="soft">
-          <a :href="tube" target="pandero-tube" rel="noopener" data-testid="tube" @click="isPractice = true">{{
-            words.openTube
-          }}</a>
-        </p>
-        <p v-else class="soft">{{ words.tubeSays('npm run tube') }}</p>
-        <div class="drop__row">
-          <button type="button" class="press act" :disabled="draft === null" @click="keep">{{ words.keepTest }}</button>
-          <button type="button" class="press" @click="$emit('cancel')">{{ words.discard }}</button>
-        </div>
-      </template>
+      <button
+        type="button"
+        class="drop__watch"
+        :class="{ 'drop__watch--runs': since !== null }"
+        data-testid="watch"
+        @pointerdown.prevent="press($event)"
+        @click="$event.detail === 0 && press($event)"
+        @keydown.enter.prevent="press($event)"
+      >
+        <span class="number">{{ shown === null ? '0.0' : shown.toFixed(1) }}</span>
+        {{ since === null ? words.letGo : words.touched }}
+      </button>
+      <p v-if="problem" role="alert">{{ problem }}</p>
+      <ol v-if="readings.length > 0" class="drop__readings" data-testid="readings">
+        <li v-for="(reading, at) in readings" :key="at" :class="{ drop__out: reading.isOut }">
+          <span class="number">{{ words.reading(reading.value.toFixed(2)) }}</span>
+          <em v-if="odd.includes(at) && !reading.isOut">{{ words.oddReading }}</em>
+          <button type="button" class="press press--text" @click="turn(at)">
+            {{ reading.isOut ? words.putIn : words.putOut }}
+          </button>
+        </li>
+      </ol>
     </template>
-  </section>
+    <template #practice>
+      <p v-if="tube" class="soft">
+        <a :href="tube" target="pandero-tube" rel="noopener" data-testid="tube" @click="isPractice = true">{{
+          words.openTube
+        }}</a>
+      </p>
+      <p v-else class="soft">{{ words.tubeSays('npm run tube') }}</p>
+    </template>
+  </TestFrame>
 </template>
 
 <style scoped>
-.drop {
-  display: grid;
-  gap: 10px;
-}
 .drop__fields {
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(160px, 220px));
@@ -186,12 +184,5 @@ const keep = (): void => void (draft.value && emit('keep', draft.value));
 }
 .drop__out .number {
   text-decoration: line-through;
-}
-.drop__row {
-  display: flex;
-  gap: 10px;
-}
-.drop__row .press {
-  min-height: 52px;
 }
 </style>

@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { computed, onBeforeUnmount, ref } from 'vue';
 import { COUNTED_S, massKgFromLb, NAME, TEST_LIMITS, type TimedTest } from '@core';
-import RigDrawing from '../../parts/RigDrawing.vue';
 import SelectField from '../../parts/SelectField.vue';
 import UnitField from '../../parts/UnitField.vue';
 import PlainNumber from '../deck/PlainNumber.vue';
@@ -9,6 +8,7 @@ import { gearPartTitle } from '../../parts/gear-part';
 import { useKeys } from '../../composables/useKeys';
 import { useUnits } from '../../composables/useUnits';
 import { useBox } from '../../stores/box';
+import TestFrame from './TestFrame.vue';
 import { useTestRig } from './useTestRig';
 import * as words from '../../locale/en/log';
 
@@ -76,58 +76,52 @@ const keep = (): void => void (draft.value && emit('keep', draft.value));
 </script>
 
 <template>
-  <section class="wake" :aria-label="words.newWake" data-testid="wake">
-    <p v-if="choices.length === 0">{{ words.nothingToTie }}</p>
-    <template v-else>
-      <SelectField v-model="chosen" :label="words.testRig" :items="choices" />
-      <RigDrawing v-if="rig" :rig="rig" :frame-mm="140" :label="words.testRig" />
-      <div class="wake__fields">
-        <UnitField
-          v-model="mPerTurn"
-          :label="words.perTurn"
-          quantity="visibility"
-          :min="PER_TURN.min"
-          :max="PER_TURN.max"
-        />
-        <UnitField v-model="castM" :label="words.cast" quantity="depth" :min="CAST.min" :max="CAST.max" />
-        <UnitField v-model="tipM" :label="words.tip" quantity="depth" :min="TIP.min" :max="TIP.max" />
-        <UnitField
-          v-model="temperatureC"
-          :label="words.waterTemperature"
-          quantity="temperature"
-          :min="TEMPERATURE.min"
-          :max="TEMPERATURE.max"
-        />
-        <SelectField v-model="lineAt" :label="words.line" :items="lines" />
-      </div>
-      <p>{{ words.wakeHow }}</p>
-      <button type="button" class="wake__start" :disabled="left !== null" @click="start">
-        {{ left === null ? words.startTen : words.tenRuns(left.toFixed(1)) }}
-      </button>
-      <form class="wake__turns" @submit.prevent="add">
-        <PlainNumber v-model="turns" :label="words.turnsWere" :min="TURNS.min" :max="TURNS.max" :step="0.5" />
-        <button type="submit" class="press" :class="{ act: asks }">{{ words.addReading }}</button>
-      </form>
-      <ol v-if="readings.length > 0" data-testid="readings">
-        <li v-for="(reading, at) in readings" :key="at">{{ words.turns(reading.value) }}</li>
-      </ol>
-      <v-checkbox v-model="isPractice" :label="words.isPractice" hide-details density="compact" />
-      <div class="wake__row">
-        <button type="button" class="press act" :disabled="draft === null" @click="keep">{{ words.keepTest }}</button>
-        <button type="button" class="press" @click="$emit('cancel')">{{ words.discard }}</button>
-      </div>
-    </template>
-  </section>
+  <TestFrame
+    v-model:chosen="chosen"
+    v-model:is-practice="isPractice"
+    class="wake"
+    :label="words.newWake"
+    :choices="choices"
+    :rig="rig"
+    :can-keep="draft !== null"
+    data-testid="wake"
+    @keep="keep"
+    @cancel="$emit('cancel')"
+  >
+    <div class="wake__fields">
+      <UnitField
+        v-model="mPerTurn"
+        :label="words.perTurn"
+        quantity="visibility"
+        :min="PER_TURN.min"
+        :max="PER_TURN.max"
+      />
+      <UnitField v-model="castM" :label="words.cast" quantity="depth" :min="CAST.min" :max="CAST.max" />
+      <UnitField v-model="tipM" :label="words.tip" quantity="depth" :min="TIP.min" :max="TIP.max" />
+      <UnitField
+        v-model="temperatureC"
+        :label="words.waterTemperature"
+        quantity="temperature"
+        :min="TEMPERATURE.min"
+        :max="TEMPERATURE.max"
+      />
+      <SelectField v-model="lineAt" :label="words.line" :items="lines" />
+    </div>
+    <p>{{ words.wakeHow }}</p>
+    <button type="button" class="wake__start" :disabled="left !== null" @click="start">
+      {{ left === null ? words.startTen : words.tenRuns(left.toFixed(1)) }}
+    </button>
+    <form class="wake__turns" @submit.prevent="add">
+      <PlainNumber v-model="turns" :label="words.turnsWere" :min="TURNS.min" :max="TURNS.max" :step="0.5" />
+      <button type="submit" class="press" :class="{ act: asks }">{{ words.addReading }}</button>
+    </form>
+    <ol v-if="readings.length > 0" data-testid="readings">
+      <li v-for="(reading, at) in readings" :key="at">{{ words.turns(reading.value) }}</li>
+    </ol>
+  </TestFrame>
 </template>
 
 <style scoped>
-.wake {
-  display: grid;
-  gap: 10px;
-}
-.wake ol {
-  padding-left: 22px;
-}
 .wake__fields {
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(160px, 220px));
@@ -149,12 +143,5 @@ const keep = (): void => void (draft.value && emit('keep', draft.value));
   flex-wrap: wrap;
   align-items: end;
   gap: 10px;
-}
-.wake__row {
-  display: flex;
-  gap: 10px;
-}
-.wake__row .press {
-  min-height: 52px;
 }
 </style>
