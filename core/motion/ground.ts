@@ -27,14 +27,22 @@ export function groundOf(
       liesAtRad: (lengthM, tipM) => Math.asin(Math.min(1, (level + tipM) / lengthM)),
     };
   }
-  const depthAt = (xM: number): number => {
-    if (xM <= bottom[0]![0]) return bottom[0]![1];
-    for (let at = 1; at < bottom.length; at++) {
-      const [toX, toM] = bottom[at]!;
-      const [fromX, fromM] = bottom[at - 1]!;
-      if (xM <= toX) return fromM + ((xM - fromX) / (toX - fromX)) * (toM - fromM);
+  /** place of the first point at or beyond a distance, by halving; as many as there are where none is */
+  const placeAt = (xM: number): number => {
+    let [low, high] = [0, bottom.length];
+    while (low < high) {
+      const middle = (low + high) >> 1;
+      if (bottom[middle]![0] >= xM) high = middle;
+      else low = middle + 1;
     }
-    return bottom.at(-1)![1];
+    return low;
+  };
+  const depthAt = (xM: number): number => {
+    const at = placeAt(xM);
+    if (at === 0) return bottom[0]![1];
+    if (at === bottom.length) return bottom.at(-1)![1];
+    const [[fromX, fromM], [toX, toM]] = [bottom[at - 1]!, bottom[at]!];
+    return fromM + ((xM - fromX) / (toX - fromX)) * (toM - fromM);
   };
   // its ends go on level, further than any line leads
   const [first, last] = [bottom[0]!, bottom.at(-1)!];
@@ -44,7 +52,10 @@ export function groundOf(
     depthAt,
     liesAtRad(lengthM, tipM, angleRad) {
       let lies = 0;
+      const isShort = ([xM, depthM]: Corner): boolean => Math.hypot(xM, depthM + tipM) < lengthM;
       for (let at = 1; at < corners.length; at++) {
+        // a stretch with both ends nearer than the line is long is not reached by its end
+        if (isShort(corners[at - 1]!) && isShort(corners[at]!)) continue;
         for (const found of crossingsRad(corners[at - 1]!, corners[at]!, lengthM, tipM)) {
           if (found < angleRad && found > lies) lies = found;
         }
@@ -54,7 +65,8 @@ export function groundOf(
     shallowestM(fromM, toM) {
       const [near, far] = [Math.min(fromM, toM), Math.max(fromM, toM)];
       let least = Math.min(depthAt(near), depthAt(far));
-      for (const [xM, pointM] of bottom) if (xM > near && xM < far) least = Math.min(least, pointM);
+      for (let at = placeAt(near); at < bottom.length && bottom[at]![0] < far; at++)
+        least = Math.min(least, bottom[at]![1]);
       return least;
     },
   };
