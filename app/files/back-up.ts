@@ -20,10 +20,18 @@ export async function backUp(tell?: Tell): Promise<Result<BackupFile & { readonl
   return again.ok ? { ok: true, value: { ...again.value, fromScreen: true } } : fail([...made.issues, ...again.issues]);
 }
 
-/** Says what is in a backup, and no more. */
-export function backupText({ counts, fromScreen }: BackupFile & { readonly fromScreen: boolean }): string {
-  const { waters, parts, tickets, builds, trips, outings, tests, setAside } = counts;
-  const held = [
+/** What there is, counted: the four kinds everybody has, and the others where there are any. */
+export const heldText = ({
+  waters,
+  parts,
+  tickets,
+  builds,
+  trips,
+  outings,
+  tests,
+  setAside,
+}: BackupFile['counts']): string =>
+  [
     words.waters(waters),
     words.parts(parts),
     words.tickets(tickets),
@@ -33,5 +41,9 @@ export function backupText({ counts, fromScreen }: BackupFile & { readonly fromS
     ...(tests > 0 ? [words.tests(tests)] : []),
     ...(setAside > 0 ? [words.rowsAside(setAside)] : []),
   ].join(', ');
+
+/** Says what is in a backup, and no more. */
+export function backupText({ counts, fromScreen }: BackupFile & { readonly fromScreen: boolean }): string {
+  const held = heldText(counts);
   return fromScreen ? words.savedFromScreen(held) : words.savedWhole(held);
 }

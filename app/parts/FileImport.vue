@@ -6,6 +6,8 @@ import { useGradually } from '../composables/useGradually';
 import { beginAnew } from '../stores/begin-anew';
 import { onScreen } from '../db/page-state';
 import { askFiles } from '../files/ask-files';
+import { backUp } from '../files/back-up';
+import { bringBack } from '../stores/bring-back';
 import { problemLines, type Preview } from '../files/incoming';
 import { useKeeping } from '../stores/keeping';
 import { useNotices } from '../stores/notices';
@@ -91,6 +93,8 @@ async function take(): Promise<void> {
   if (!file || !preview) return;
   busy.value = true;
   progress.value = 0;
+  // a backup replaces what there is: that can come back until the page is left
+  const before = preview.what === 'backup' ? await backUp() : null;
   const taken = await askFiles(
     { do: 'take', file, how: how.value, mode: mode.value, onScreen: onScreen() },
     (part) => (progress.value = part),
@@ -112,7 +116,9 @@ async function take(): Promise<void> {
     return;
   }
   const aside = taken.value.aside > 0 ? words.asideInFiles(taken.value.aside) : '';
-  notices.say(`${preview.what === 'backup' ? words.backupIsBack : words.takenIn(counted(preview))}${aside}`);
+  const says = `${preview.what === 'backup' ? words.backupIsBack : words.takenIn(counted(preview))}${aside}`;
+  if (before?.ok) notices.say(says, () => bringBack(before.value.blob), 'stays');
+  else notices.say(says);
   keeping.somethingToLose();
   open.value = false;
 }

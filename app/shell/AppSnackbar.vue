@@ -26,10 +26,16 @@ async function undo(): Promise<void> {
 </script>
 
 <template>
-  <v-snackbar v-model="shown" :timeout="8000" color="surface-variant" class="no-print notice">
+  <v-snackbar
+    v-model="shown"
+    :timeout="notices.notice?.stays ? -1 : 8000"
+    color="surface-variant"
+    class="no-print notice"
+  >
     {{ notices.notice?.text }}
     <template #actions>
       <v-btn v-if="notices.notice?.undo" variant="outlined" @click="undo">{{ words.undo }}</v-btn>
+      <v-btn v-if="notices.notice?.stays" variant="text" @click="shown = false">{{ words.understood }}</v-btn>
     </template>
   </v-snackbar>
 </template>

@@ -1,6 +1,7 @@
 /** @jest-environment ./scripts/page-environment.mjs */
 import { expect, test } from '@jest/globals';
 import { db } from '../db/database';
+import { useNotices } from '../stores/notices';
 import {
   at,
   dialog,
@@ -71,9 +72,25 @@ test('everything is exported, cleared, and taken in again', async () => {
   expect(JSON.parse(backup)).toMatchObject({ kind: 'backup', waters: [{ place: 'Brindle Mere, north arm' }] });
   await pageSays('Saved and read back whole: 1 water, 66 parts, 0 tickets, 0 builds');
   await item('Clear everything');
+  await says('what-goes', '1 water, 66 parts, 0 tickets, 0 builds');
   await press('Clear', dialog());
   await pageSays('are cleared');
   await goTo('Box');
+  await heading('Your box is empty');
+  // the way back outlives the next notice
+  useNotices().say('something else');
+  await press('Undo', the('status', 'News'));
+  await heading('66 parts in your box');
+  await item('Clear everything');
+  await press('Clear', dialog());
+  await heading('Your box is empty');
+  await item('Import a file');
+  await giveFile('backup.json', backup);
+  await press('Take it in');
+  await heading('66 parts in your box');
+  // so does that of a restore: it was empty before
+  await until(() => expect(useNotices().notice?.text).toContain('backup'));
+  await press('Undo', document.querySelector<HTMLElement>('.notice')!);
   await heading('Your box is empty');
   await item('Import a file');
   await giveFile('backup.json', backup);

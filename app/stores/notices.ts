@@ -1,11 +1,14 @@
 import { ref } from 'vue';
 import { defineStore } from 'pinia';
 import type { Issue } from '@core';
+import { undo as UNDO } from '../locale/en/frame';
 
 /** A line at the foot of the screen, with a way back when there is one. */
 export interface Notice {
   readonly text: string;
   readonly undo?: () => Promise<unknown>;
+  /** what it undoes is large: it is there until the page is left */
+  readonly stays?: true;
 }
 
 /** Something that stays until it is read, with what can be done about it. */
@@ -23,8 +26,15 @@ export const useNotices = defineStore('notices', () => {
   const notice = ref<Notice | null>(null);
   const problems = ref<readonly Problem[]>([]);
 
-  function say(text: string, undo?: () => Promise<unknown>): void {
-    notice.value = undo ? { text, undo } : { text };
+  function say(text: string, undo?: () => Promise<unknown>, stays?: 'stays'): void {
+    keepWay(notice.value);
+    notice.value = undo ? { text, undo, ...(stays ? { stays: true as const } : {}) } : { text };
+  }
+  /** The way back of a notice that gives way to another one moves up to what stays until it is read. */
+  function keepWay(gone: Notice | null): void {
+    const { undo, stays } = gone ?? {};
+    if (gone && undo && stays)
+      raise({ text: gone.text, isNews: true, action: { label: UNDO, run: () => void undo() } });
   }
   /** Puts words to problems; they are loaded when there are any. */
   async function worded(issues: readonly Issue[]): Promise<string[]> {

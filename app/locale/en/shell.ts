@@ -28,7 +28,7 @@ export const exportThem = 'Export them';
 export const clearEverything = 'Clear everything';
 export const clearEverythingAsked = 'Clear everything?';
 export const whatIsCleared =
-  'The water, every part of the box, every build, every day and every ticket leave this browser. Export first if you may want them again.';
+  'All of this leaves this browser: waters, the box, builds, days, tickets, the log and its tests. Export it first if you may want it again.';
 export const exportFirst = 'Export first';
 export const clear = 'Clear';
 export const keep = 'Keep';
@@ -78,7 +78,7 @@ export const deleteIt = (from: string | number, key: string | number): string =>
 export const nothingCleared = (why: string | number): string =>
   `Nothing was cleared, since it could not be brought back again. ${why}`;
 export const clearAllTheSame = 'Clear all the same';
-export const cleared = 'Water, box, builds and tickets are cleared.';
+export const cleared = 'Waters, box, builds, days, tickets, log and tests are cleared.';
 export const score = 'Score';
 export const always = 'Always';
 export const when = (when: string | number): string => `When ${when}`;
