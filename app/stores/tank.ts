@@ -53,7 +53,7 @@ export const useTank = defineStore('tank', () => {
   const film = computed(() => filmed(tank.value.rig));
   const otherFilm = computed(() => filmed(tank.value.other));
   const told = computed(() => (film.value ? happenings(film.value, water.water) : []));
-  const faults = computed(() => (film.value ? breaksDown(film.value, tank.value.programme) : []));
+  const faults = computed(() => (film.value ? breaksDown(film.value, tank.value.programme, water.water) : []));
 
   /** Pace at which a rig is reeled here where nobody says: about what it falls at, or the usual for what lives by the reel. */
   function paceOf(rig: Rig): number {

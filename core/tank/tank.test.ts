@@ -246,20 +246,40 @@ describe('programmes', () => {
     }
   });
   test('where they break down for a rig: too slow for a cold tail, up to the surface, over on its side, never down', () => {
-    const kinds = (rig: typeof swim, id: (typeof PROGRAMME_IDS)[number], on = water): string[] =>
-      breaksDown(filmOf(rig, planWith(DEFAULT_PLAN, id, { depthM: on.depthM, paceMps: 0.6 }), on), id).map(
+    const kinds = (rig: typeof swim, id: (typeof PROGRAMME_IDS)[number], on = water, paceMps = 0.6): string[] =>
+      breaksDown(filmOf(rig, planWith(DEFAULT_PLAN, id, { depthM: on.depthM, paceMps }), on), id, on).map(
         ({ kind }) => kind,
       );
     const cold = { ...water, temperatureC: 4 };
     const tough = { ...swim, trailer: { ...swim.trailer!, softness: 'tough' as const } };
     expect(kinds(tough, 'creep-and-bump', cold)).toContain('too-slow');
-    expect(kinds(swim, 'burn')).toContain('surface');
+    expect(kinds(swim, 'burn', water, 1)).toContain('surface');
     // what is meant to wake is not blamed for it
-    expect(kinds(swim, 'wake')).not.toContain('surface');
+    expect(kinds(swim, 'wake', water, 1)).not.toContain('surface');
     expect(kinds(jig({ oz: 1 / 16, trailer: 'flapper-craw' }), 'hop', { ...water, depthM: 35 })).toContain(
       'never-down',
     );
     expect(kinds(jig(), 'hop')).toEqual([]);
+  });
+  test('a pace that was solved for is not blamed: the surface is where the film says it is, and the pace that is told stays under', () => {
+    const burned = planWith(DEFAULT_PLAN, 'burn', { depthM: water.depthM, paceMps: 0.8 });
+    const up = breaksDown(filmOf(swim, burned, water), 'burn', water).find(({ kind }) => kind === 'surface')!;
+    const { fastestMps } = up as { fastestMps: number };
+    const at = (mPerS: number): ReturnType<typeof breaksDown> => {
+      const steps = burned.steps.map((step) => ('mPerS' in step ? { ...step, mPerS } : step));
+      return breaksDown(filmOf(swim, { ...burned, steps }, water), null, water);
+    };
+    expect(at(0.98 * fastestMps).some(({ kind }) => kind === 'surface')).toBe(false);
+    expect(at(1.02 * fastestMps).some(({ kind }) => kind === 'surface')).toBe(true);
+    // let sink for long it stays under at a pace that an endless run would bring up
+    const deep = { ...water, depthM: 20 };
+    const steps = [
+      { do: 'countdown', s: 30, slackM: 10 },
+      { do: 'reel', mPerS: 1.3 },
+    ] as const;
+    const film = filmOf(swim, { ...burned, steps: [...steps] }, deep);
+    expect(film.done.midCastDepthM!).toBeGreaterThan(0.3);
+    expect(breaksDown(film, null, deep).map(({ kind }) => kind)).not.toContain('surface');
   });
 });
 
