@@ -13,11 +13,12 @@ const { show } = useUnits();
 const text = computed(() => {
   const { temperatureC, visibilityM, depthM } = store.water;
   const cover = store.compiled.facts.mainCover;
+  const others = store.water.cover.filter(({ kind }) => kind !== 'open' && kind !== cover?.kind).length;
   return [
     show('temperature', temperatureC),
     show('visibility', visibilityM),
     show('depth', depthM),
-    cover ? COVER_NAME[cover.kind] : words.noCover,
+    cover ? words.coverOf(COVER_NAME[cover.kind], others) : words.noCover,
   ].join(' · ');
 });
 </script>

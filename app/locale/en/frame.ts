@@ -36,6 +36,7 @@ export const news = 'News';
 export const problems = 'Problems';
 export const later = 'Later';
 export const understood = 'Understood';
+export const coverOf = (name: string, others: number): string => (others === 0 ? name : `${name} +${others}`);
 export const noCover = 'no cover';
 export const editTheWater = (water: string): string => `The water: ${water}. Edit it`;
 export const ranking = 'Ranking';

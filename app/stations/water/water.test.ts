@@ -109,7 +109,7 @@ describe('what a water can be', () => {
 
 test('in metric every number changes, and nothing is lost on the way', async () => {
   await key('u');
-  await the('link', 'The water: 13.9 °C · 36 cm · 1.2 m · hedgerow. Edit it');
+  await the('link', 'The water: 13.9 °C · 36 cm · 1.2 m · hedgerow +1. Edit it');
   await value(/^Water temperature, °C/, '13.9');
   await says('want-fall', 'm/s');
   await press('More water temperature');
