@@ -30,14 +30,25 @@ export function fishesLikeOz(
   };
   let low = Math.log(FISHES_LIKE_RANGE_OZ.from);
   let high = Math.log(FISHES_LIKE_RANGE_OZ.to);
-  if (speedMps < speedAt(Math.exp(low)) || speedMps > speedAt(Math.exp(high))) return null;
-  for (let step = 0; step < 30; step++) {
-    const middle = (low + high) / 2;
-    if (speedAt(Math.exp(middle)) < speedMps) low = middle;
-    else high = middle;
+  const [slowest, fastest] = [speedAt(FISHES_LIKE_RANGE_OZ.from), speedAt(FISHES_LIKE_RANGE_OZ.to)];
+  if (speedMps < slowest || speedMps > fastest) return null;
+  // speed goes with a power of the weight that hardly changes: false position on logarithms, with the bracket halved where it would not close
+  const offAt = (mps: number): number => Math.log(Math.max(mps, 1e-9) / speedMps);
+  let [offLow, offHigh] = [offAt(slowest), offAt(fastest)];
+  let at = low;
+  for (let step = 0; step < STEPS && high - low > CLOSE; step++) {
+    const share = offHigh === offLow ? 0.5 : -offLow / (offHigh - offLow);
+    at = step % 3 === 2 ? (low + high) / 2 : low + share * (high - low);
+    const off = offAt(speedAt(Math.exp(at)));
+    if (Math.abs(off) < CLOSE) return Math.exp(at);
+    if (off < 0) [low, offLow] = [at, off];
+    else [high, offHigh] = [at, off];
   }
-  return Math.exp((low + high) / 2);
+  return Math.exp(at);
 }
+/** How closely a weight is found, as a share, and in how many steps at most. */
+const CLOSE = 1e-6;
+const STEPS = 60;
 
 /**
  * 80 % band of "fishes like": head and skirt are the same on both sides, so that what is unknown of them nearly cancels; a trailer of another kind
