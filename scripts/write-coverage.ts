@@ -1,10 +1,7 @@
 import { writeFileSync } from 'node:fs';
 import { prepareRetrieve, retrieveReport } from '../core/hold/retrieve-report';
-import { taughtBy, predictedFor, USUAL_REACTION_S, type TimedTest } from '../core/log/timed-tests';
+import { predictedFor, taughtBy, type TimedTest } from '../core/log/timed-tests';
 import { predict, priorBelief } from '../core/motion/calibration';
-import { secondsToBottom, steadyFall } from '../core/motion/fall';
-import { mediumAt } from '../core/motion/medium';
-import { rigBody } from '../core/rig/body/body';
 import type { Rig } from '../core/rig/parts/schema';
 import { TRAILER_KINDS } from '../core/tackle/trailers';
 import { filmOf } from '../core/tank/film';
@@ -12,6 +9,7 @@ import { measuredOf } from '../core/tank/numbers';
 import { versus } from '../core/tank/versus';
 import { hiddenTruth, type HiddenTruth } from '../core/testing/fixtures/hidden-truth';
 import { jig, spinner, steadyPlan } from '../core/testing/fixtures/rigs';
+import { secondsDown, timedSession } from '../core/testing/fixtures/timed-session';
 import { DEFAULT_WATER } from '../core/water/schema';
 
 // How often hidden truths lie in the bands that are told: some minutes; `docs/coverage.md` is what it found when it was last run.
@@ -38,33 +36,12 @@ function depthRows(): string[] {
   });
 }
 
-const medium = mediumAt(16);
-const DEPTH_M = 3;
-const secondsIn = (world: HiddenTruth, rig: Rig): number => {
-  const body = rigBody(rig);
-  return secondsToBottom(body, medium, steadyFall(body, medium, 0, world.of(rig)), DEPTH_M)!;
-};
-function session(world: HiddenTruth, rig: Rig, day: string, times: number): TimedTest {
-  const [tape, hand] = [Math.exp(0.05 * world.normal()), 0.25 + 0.07 * world.normal()];
-  const value = (): number => secondsIn(world, rig) * tape + hand + 0.15 * world.normal();
-  return {
-    id: day,
-    at: `${day}T10:00:00+00:00`,
-    changedAt: `${day}T10:00:00.000Z`,
-    what: 'drop',
-    rig,
-    temperatureC: 16,
-    depthM: DEPTH_M,
-    reactionS: USUAL_REACTION_S,
-    readings: Array.from({ length: times }, () => ({ value: value() })),
-  };
-}
 function taughtShare(rig: Rig, testsIn: (world: HiddenTruth) => readonly TimedTest[]): string {
   const held = worlds.filter((seed) => {
     const world = hiddenTruth(seed);
     const { belief } = taughtBy(testsIn(world));
-    const told = predict(belief ?? priorBelief(), predictedFor(session(world, rig, '2026-10-01', 1)))!;
-    return holds(told.band, secondsIn(world, rig));
+    const told = predict(belief ?? priorBelief(), predictedFor(timedSession(world, [rig], '2026-10-01', 1)[0]!))!;
+    return holds(told.band, secondsDown(rig, world.of(rig)));
   });
   return percent(held.length, TRUTHS);
 }
@@ -74,19 +51,23 @@ const worm = (softness: 'soft' | 'tough'): Rig =>
 function testRows(): string[] {
   const days = ['2026-09-20', '2026-09-21', '2026-09-22'] as const;
   return [
-    ['one session of one drop', CRAW, (world: HiddenTruth) => [session(world, CRAW, days[0], 1)]],
-    ['one session of three', CRAW, (world: HiddenTruth) => [session(world, CRAW, days[0], 3)]],
-    ['one session of ten', CRAW, (world: HiddenTruth) => [session(world, CRAW, days[0], 10)]],
-    ['three sessions of ten', CRAW, (world: HiddenTruth) => days.map((day) => session(world, CRAW, day, 10))],
+    ['one session of one drop', CRAW, (world: HiddenTruth) => timedSession(world, [CRAW], days[0], 1)],
+    ['one session of three', CRAW, (world: HiddenTruth) => timedSession(world, [CRAW], days[0], 3)],
+    ['one session of ten', CRAW, (world: HiddenTruth) => timedSession(world, [CRAW], days[0], 10)],
+    [
+      'three sessions of ten',
+      CRAW,
+      (world: HiddenTruth) => days.flatMap((day) => timedSession(world, [CRAW], day, 10)),
+    ],
     [
       'another batch of a stick worm, timed five times',
       worm('soft'),
-      (world: HiddenTruth) => [session(world, worm('tough'), days[0], 5)],
+      (world: HiddenTruth) => timedSession(world, [worm('tough')], days[0], 5),
     ],
     [
       'the same head and skirt with another kind, timed five times',
       jig({ trailer: 'kick-bug' }),
-      (world: HiddenTruth) => [session(world, CRAW, days[0], 5)],
+      (world: HiddenTruth) => timedSession(world, [CRAW], days[0], 5),
     ],
   ].map(([name, rig, tests]) => `| ${name as string} | ${taughtShare(rig as Rig, tests as never)} |`);
 }

@@ -95,6 +95,8 @@ async function take(): Promise<void> {
   progress.value = 0;
   // a backup replaces what there is: that can come back until the page is left
   const before = preview.what === 'backup' ? await backUp() : null;
+  // nobody is kept from a restore by a store that cannot be read; that it has no way back is said
+  if (before && !before.ok) await notices.complain(before.issues);
   const taken = await askFiles(
     { do: 'take', file, how: how.value, mode: mode.value, onScreen: onScreen() },
     (part) => (progress.value = part),

@@ -79,7 +79,18 @@ test('everything is exported, cleared, and taken in again', async () => {
   await heading('Your box is empty');
   // the way back outlives the next notice
   useNotices().say('something else');
+  // what is entered until then is not lost with it: it can come back too
+  await goTo('Water');
+  await type(/^Water temperature/, '48');
   await press('Undo', the('status', 'News'));
+  await until(() => expect(useNotices().notice?.text).toContain('as it was before'));
+  await value(/^Water temperature/, '61');
+  await press('Undo', document.querySelector<HTMLElement>('.notice')!);
+  await value(/^Water temperature/, '48');
+  await until(() => expect(useNotices().notice?.text).toContain('as it was before'));
+  await press('Undo', document.querySelector<HTMLElement>('.notice')!);
+  await value(/^Water temperature/, '61');
+  await goTo('Box');
   await heading('66 parts in your box');
   await item('Clear everything');
   await press('Clear', dialog());

@@ -9,7 +9,7 @@ import { askLog } from '../workers/ask-log';
 import { useKeeping } from './keeping';
 import { useLearned } from './learned';
 import { useNotices } from './notices';
-import * as words from '../locale/en/log';
+import * as words from '../locale/en/log-tests';
 
 /** Drop and wake tests and the calibration they give; it is put in force whenever a test changes. */
 export const useTests = defineStore('tests', () => {

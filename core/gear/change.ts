@@ -1,6 +1,7 @@
 import { applyEdit } from '../edits/edits';
 import { usable, type Box } from '../rig/parts/box';
 import type { Rig } from '../rig/parts/schema';
+import { withItsCast } from '../motion/plan';
 import { carries, marginsOf, weakestOf, type Fished, type Gear, type Line, type Margin } from './margins';
 
 /** One change of what is in hand, the cheaper ones first. */
@@ -47,7 +48,7 @@ export function* changesOf(fished: Fished, gear: Gear, box: Box | null): Generat
   for (const share of SHORTER) {
     const castM = Math.round(share * plan.castM);
     if (castM < SHORTEST_CAST_M || castM <= plan.tipHeightM) continue;
-    yield { change: { kind: 'cast', castM }, fished: { ...fished, plan: { ...plan, castM } }, gear };
+    yield { change: { kind: 'cast', castM }, fished: { ...fished, plan: withItsCast({ ...plan, castM }) }, gear };
   }
   const softer = fanned(rig);
   if (softer) yield { change: { kind: 'guard', rig: softer }, fished: { ...fished, rig: softer }, gear };

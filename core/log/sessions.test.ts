@@ -1,16 +1,13 @@
 import { describe, expect, test } from '@jest/globals';
 import { factorsAt, predict, priorBelief } from '../motion/calibration';
-import { secondsToBottom, steadyFall } from '../motion/fall';
-import { mediumAt } from '../motion/medium';
-import { rigBody } from '../rig/body/body';
+import { SURE_FACTORS } from '../motion/path-bands';
 import type { Rig } from '../rig/parts/schema';
 import { hiddenTruth, type HiddenTruth } from '../testing/fixtures/hidden-truth';
 import { jig } from '../testing/fixtures/rigs';
+import { secondsDown, timedSession } from '../testing/fixtures/timed-session';
 import { runs } from '../testing/runs';
 import { predictedFor, taughtBy, USUAL_REACTION_S, type TimedTest } from './timed-tests';
 
-const medium = mediumAt(16);
-const DEPTH_M = 3;
 const WORLDS = runs(400);
 /** Binomial spread of a share of 0.8, twice over, and five per cent. */
 const OFF = 0.05 + (process.env['SOAK'] ? 0.03 : 0.08);
@@ -21,38 +18,15 @@ const CRAW_ON_HALF = jig({ oz: 0.5, trailer: 'flapper-craw' });
 const worm = (softness: 'soft' | 'tough'): Rig =>
   jig({ trailer: 'stick-worm', strands: 0, oz: 0.125, more: { softness } });
 
-const secondsIn = (world: HiddenTruth, rig: Rig): number => {
-  const body = rigBody(rig);
-  return secondsToBottom(body, medium, steadyFall(body, medium, 0, world.of(rig)), DEPTH_M)!;
-};
-
-/** Drops of one session: one tape, one hand; each reading off by a watch. */
-function session(world: HiddenTruth, rigs: readonly Rig[], day: string, times: number): TimedTest[] {
-  const [tape, hand] = [Math.exp(0.05 * world.normal()), USUAL_REACTION_S + 0.07 * world.normal()];
-  return rigs.map((rig, at) => ({
-    id: `${day}-${at}`,
-    at: `${day}T10:${10 + at}:00+00:00`,
-    changedAt: `${day}T10:00:00.000Z`,
-    what: 'drop',
-    rig,
-    temperatureC: 16,
-    depthM: DEPTH_M,
-    reactionS: USUAL_REACTION_S,
-    readings: Array.from({ length: times }, () => ({
-      value: secondsIn(world, rig) * tape + hand + 0.15 * world.normal(),
-    })),
-  }));
-}
-
 /** How often the truth of a rig lies in its band after some tests. */
 function heldShare(rig: Rig, testsIn: (world: HiddenTruth) => readonly TimedTest[]): number {
   let held = 0;
   for (let seed = 1; seed <= WORLDS; seed++) {
     const world = hiddenTruth(seed * 15_485_863);
     const { belief } = taughtBy(testsIn(world));
-    const of = predictedFor(session(world, [rig], '2026-10-01', 1)[0]!);
+    const of = predictedFor(timedSession(world, [rig], '2026-10-01', 1)[0]!);
     const { band } = predict(belief ?? priorBelief(), of)!;
-    const truth = secondsIn(world, rig);
+    const truth = secondsDown(rig, world.of(rig));
     if (truth >= band[0] && truth <= band[1]) held++;
   }
   return held / WORLDS;
@@ -64,13 +38,13 @@ const expectEighty = (held: number): void => {
 
 describe('one tape and one hand a session', () => {
   test('the band after ten drops of a session holds the truth as often as it says', () => {
-    expectEighty(heldShare(CRAW, (world) => session(world, [CRAW], '2026-09-20', 10)));
+    expectEighty(heldShare(CRAW, (world) => timedSession(world, [CRAW], '2026-09-20', 10)));
   });
   test('so it does for another rig, after two sessions of two lures', () => {
     expectEighty(
       heldShare(CRAW_ON_HALF, (world) => [
-        ...session(world, [CRAW, jig()], '2026-09-20', 3),
-        ...session(world, [CRAW], '2026-09-21', 3),
+        ...timedSession(world, [CRAW, jig()], '2026-09-20', 3),
+        ...timedSession(world, [CRAW], '2026-09-21', 3),
       ]),
     );
   });
@@ -81,12 +55,12 @@ describe('one tape and one hand a session', () => {
       return Math.log(band[1] / band[0]);
     };
     const sure = { ...hiddenTruth(3), normal: () => 0 };
-    const one = widthAfter(session(sure, [CRAW], '2026-09-20', 5));
-    const more = widthAfter(session(sure, [CRAW], '2026-09-20', 15));
+    const one = widthAfter(timedSession(sure, [CRAW], '2026-09-20', 5));
+    const more = widthAfter(timedSession(sure, [CRAW], '2026-09-20', 15));
     const other = widthAfter([
-      ...session(sure, [CRAW], '2026-09-20', 5),
-      ...session(sure, [CRAW], '2026-09-21', 5),
-      ...session(sure, [CRAW], '2026-09-22', 5),
+      ...timedSession(sure, [CRAW], '2026-09-20', 5),
+      ...timedSession(sure, [CRAW], '2026-09-21', 5),
+      ...timedSession(sure, [CRAW], '2026-09-22', 5),
     ]);
     expect(more).toBeGreaterThan(0.85 * one);
     expect(other).toBeLessThan(more);
@@ -96,16 +70,10 @@ describe('one tape and one hand a session', () => {
 describe('two batches of a kind', () => {
   test('a floating worm that was timed does not move a salted one out of its band', () => {
     const floats = jig({ trailer: 'stick-worm', strands: 0, oz: 0.125, more: { softness: 'tough' } });
-    const body = rigBody(floats);
     // its plastic is a tenth lighter than its kind's
     const logs = { 'batch:stick-worm/127/tough//': Math.log(0.9) } as const;
-    const seconds = secondsToBottom(
-      body,
-      medium,
-      steadyFall(body, medium, 0, factorsAt(logs, floats.trailer ?? null)),
-      DEPTH_M,
-    )!;
-    const [base] = session({ ...hiddenTruth(1), normal: () => 0 }, [floats], '2026-09-20', 5);
+    const seconds = secondsDown(floats, { ...SURE_FACTORS, ...factorsAt(logs, floats.trailer ?? null) });
+    const [base] = timedSession({ ...hiddenTruth(1), normal: () => 0 }, [floats], '2026-09-20', 5);
     const timed = {
       ...base!,
       readings: Array.from({ length: 5 }, () => ({ value: seconds + USUAL_REACTION_S })),
@@ -124,11 +92,11 @@ describe('two batches of a kind', () => {
     expect(before.value).toBeLessThan(after.band[1]);
   });
   test('the band of a worm holds its truth after another batch of it was timed', () => {
-    expectEighty(heldShare(worm('soft'), (world) => session(world, [worm('tough')], '2026-09-20', 4)));
+    expectEighty(heldShare(worm('soft'), (world) => timedSession(world, [worm('tough')], '2026-09-20', 4)));
   });
   test('a weighed plastic has no batch to doubt: its band is narrower', () => {
     const widthOf = (rig: Rig): number => {
-      const { band } = predict(priorBelief(), predictedFor(session(hiddenTruth(1), [rig], '2026-09-20', 1)[0]!))!;
+      const { band } = predict(priorBelief(), predictedFor(timedSession(hiddenTruth(1), [rig], '2026-09-20', 1)[0]!))!;
       return Math.log(band[1] / band[0]);
     };
     const weighed = { ...worm('soft'), trailer: { ...worm('soft').trailer!, massG: 11.5 } };

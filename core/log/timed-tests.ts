@@ -18,6 +18,7 @@ import {
   type Predicted,
 } from '../motion/calibration';
 import { secondsToBottom, steadyFall } from '../motion/fall';
+import { ASIDE_SD } from '../motion/fall-bands';
 import { holdSpeedMps } from '../motion/level';
 import { mediumAt } from '../motion/medium';
 import { lineSchema } from '../motion/plan';
@@ -109,9 +110,8 @@ const ASIDE_ON_TOP = 0.25;
 const onTopM = (test: TimedTest): number => (test.what === 'aside' ? ASIDE_ON_TOP * test.depthM : 0);
 /** A compared value in the unit it was read in: seconds, m/s at the surface, or m aside. */
 export const asRead = (test: TimedTest, value: number): number => Math.max(0, value - onTopM(test));
-/** How far from where it landed a place is read, m, and what else carries a fall aside, as a share of its way. @source adr-0037 */
+/** How far from where it landed a place is read, m. @source adr-0037 */
 const READ_M = 0.1;
-const CARRIED_SHARE = 0.05;
 
 /** What a test measured, in the unit it is compared in: seconds to the bottom, m/s at the surface, or m aside with a share of the depth on top. */
 export interface Measured {
@@ -140,7 +140,7 @@ export function measuredBy(test: TimedTest): Measured | null {
 function measuredAside(test: Extract<TimedTest, { what: 'aside' }>, mean: number, values: readonly number[]): Measured {
   const value = mean + onTopM(test);
   const eachM = Math.max(READ_M, spreadOf(values)) / Math.sqrt(values.length);
-  const noiseSd = Math.hypot(eachM, CARRIED_SHARE * test.depthM) / value;
+  const noiseSd = Math.hypot(eachM, ASIDE_SD * test.depthM) / value;
   const reach = Math.exp(BAND_80_SD * noiseSd);
   return { value, noiseSd, band: [value / reach, value * reach], times: values.length };
 }

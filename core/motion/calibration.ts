@@ -260,7 +260,7 @@ export const isBelief = (value: unknown): value is Belief => {
 /** Puts a posterior in force in this thread from now on; null for the prior. */
 export function calibrateBy(belief: Belief | null): void {
   if (belief === null) return putInForce(null);
-  const tested = new Set<string>(belief.keys);
+  const tested = new Set<string>(belief.keys.filter((key) => key.startsWith('batch:')));
   const known = new Map<string, KnownFactors>();
   const between = (a: FactorKey | null, b: FactorKey | null): number => {
     const [row, column] = [a, b].map((key) => (key === null ? -1 : belief.keys.indexOf(key)));
@@ -269,8 +269,8 @@ export function calibrateBy(belief: Belief | null): void {
   putInForce({
     of(plastic) {
       // plastics of a kind that nobody tested are known alike
-      const batch = plastic === null ? '' : `batch:${plasticKey(plastic)}`;
-      const name = plastic === null ? '' : tested.has(batch) ? batch : plastic.kind;
+      const batch = plastic === null || tested.size === 0 ? null : keyOf('batch', plastic);
+      const name = batch !== null && tested.has(batch) ? batch : (plastic?.kind ?? '');
       const of = known.get(name) ?? knownOf(belief, plastic);
       known.set(name, of);
       return of;

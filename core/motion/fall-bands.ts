@@ -14,7 +14,11 @@ import { linearBand, logBand } from './path-bands';
 export function fallBandMps(body: RigBody, medium: Medium, fall: SteadyFall, semiTight = 0): Band {
   if (!(fall.speedMps > 0)) return [0, 0];
   const speedOf = (factors: DragFactors): number => steadyFall(body, medium, semiTight, factors, fall.pathMps).speedMps;
-  return logBand(body, speedOf) ?? [0, fall.speedMps];
+  const band = logBand(body, speedOf);
+  if (band !== null) return band;
+  // lighter than it is taken for it may float
+  const [low, high] = linearBand(body, speedOf) ?? [0, 0];
+  return [Math.max(0, low), high];
 }
 
 /** 80 % band of the seconds to the bottom, s; null for a rig that does not sink. */
@@ -30,7 +34,7 @@ export const landsBandS = (
   );
 
 /** What else carries a fall aside, as a share of its speed: a bent wire, a skirt with a side. Estimate. @source adr-0037 */
-const ASIDE_SD = 0.05;
+export const ASIDE_SD = 0.05;
 
 /**
  * 80 % band of how far a fall drifts sideways for each metre it falls, dimensionless: on a scale that begins at nought, since nobody knows the angle

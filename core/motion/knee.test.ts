@@ -9,7 +9,7 @@ import { DEFAULT_WATER } from '../water/schema';
 import { steadyFall } from './fall';
 import { KneeBalance, lureXM, lureZM, type Knee } from './knee';
 import { mediumAt } from './medium';
-import { parsePlan, type RetrievePlan } from './plan';
+import { parsePlan, withItsCast, type RetrievePlan } from './plan';
 import { lureOf, towedAreas, towlineOf } from './towed';
 
 const DEEP = { ...DEFAULT_WATER, temperatureC: 20, depthM: 40, cover: [] };
@@ -114,6 +114,29 @@ describe('the line remembers', () => {
     expect(three[0]).toBe(25);
     expect(none[0]).toBeLessThan(24.8);
   });
+  test('line that is given while the line is still bent lets it fall too, and further than without', () => {
+    const at = (slackM: number): number => {
+      const kill: RetrievePlan['steps'][number] = slackM > 0 ? { do: 'kill', s: 3, slackM } : { do: 'kill', s: 3 };
+      const steps: RetrievePlan['steps'] = [
+        { do: 'countdown', s: 4 },
+        { do: 'reel', mPerS: 0.5, s: 1 },
+        kill,
+        { do: 'reel', mPerS: 0.5 },
+      ];
+      const { path, knees } = run(plan({ steps }));
+      expect(knees.some(([timeS]) => timeS > 4.5 && timeS <= 5)).toBe(true);
+      return path.find(([timeS]) => timeS >= 8 - 1e-6)![2];
+    };
+    expect(at(2)).toBeGreaterThan(at(0) + 0.1);
+  });
+  test('line given at the splash is for a count that follows it: whoever reels first has taken it in', () => {
+    const steps: RetrievePlan['steps'] = [
+      { do: 'reel', mPerS: 0.5, s: 4 },
+      { do: 'countdown', s: 4 },
+      { do: 'reel', mPerS: 0.5 },
+    ];
+    expect(run(plan({ steps, slackM: 5 })).midCastDepthM).toBe(run(plan({ steps })).midCastDepthM);
+  });
   test('a pitch is let fall straight, unless somebody says less', () => {
     const pitched = (more: Partial<RetrievePlan>): number => {
       const steps: RetrievePlan['steps'] = [
@@ -187,6 +210,19 @@ describe('line that is given, as it is asked for', () => {
       { do: 'reel', mPerS: 0.5 },
     ];
     expect(refused({ steps })).toEqual([['steps[1].slackM', 'slack-beyond-cast']]);
+  });
+  test('a cast that gets shorter gives no more than it has, and can be read again', () => {
+    const steps: RetrievePlan['steps'] = [
+      { do: 'countdown', s: 9, slackM: 20 },
+      { do: 'reel', mPerS: 0.5 },
+    ];
+    const shorter = withItsCast({ ...steadyPlan(), steps, slackM: 12, castM: 10 });
+    expect([shorter.slackM, shorter.steps[0]]).toEqual([10, { do: 'countdown', s: 9, slackM: 10 }]);
+    expect(parsePlan(shorter).ok).toBe(true);
+    const pitched = withItsCast({ ...shorter, steps: [{ do: 'pitch', m: 6 }, ...steps] });
+    expect([pitched.castM, pitched.slackM, parsePlan(pitched).ok]).toEqual([6, 6, true]);
+    const fits = { ...steadyPlan(), slackM: 2 };
+    expect(withItsCast(fits)).toBe(fits);
   });
   test('a count without end, and a rod held at the water, are computed all the same', () => {
     const long = run(steadyPlan(0.5, 300));

@@ -134,9 +134,14 @@ export function castOf({ castM, steps: [first] }: Pick<RetrievePlan, 'castM' | '
 export const slackAtSplashM = ({ slackM: given, steps: [first] }: Pick<RetrievePlan, 'slackM' | 'steps'>): number =>
   given ?? (first && isCast(first) ? Infinity : 0);
 
-/** A plan whose cast is as long as the pitch or skip it begins with. */
-export const withItsCast = (plan: RetrievePlan): RetrievePlan =>
-  castOf(plan) === plan.castM ? plan : { ...plan, castM: castOf(plan) };
+/** A plan whose cast is as long as the pitch or skip it begins with, and gives no more line than it has. */
+export function withItsCast(plan: RetrievePlan): RetrievePlan {
+  const castM = castOf(plan);
+  const isBeyond = (of: object): of is { readonly slackM: number } => 'slackM' in of && (of.slackM as number) > castM;
+  if (castM === plan.castM && !isBeyond(plan) && !plan.steps.some(isBeyond)) return plan;
+  const within = <Of extends object>(of: Of): Of => (isBeyond(of) ? { ...of, slackM: castM } : of);
+  return { ...within(plan), castM, steps: plan.steps.map(within) };
+}
 
 /** Steps that fish: after a pitch the last reel only winds in what was worked where it fell. */
 export const fishingSteps = ({ steps }: Pick<RetrievePlan, 'steps'>): RetrieveStep[] => {

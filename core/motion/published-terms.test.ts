@@ -7,7 +7,7 @@ import { groundOf } from './ground';
 import { mediumAt } from './medium';
 import type { RetrievePlan, RetrieveStep } from './plan';
 import { retrieve, shakeDepth } from './retrieve';
-import { over } from './tow';
+import { over } from './towing';
 import { acrossLineMps, lureOf, towedAreas, towlineOf, towPullN, type TowedAreas, type Towline } from './towed';
 
 // every coefficient as it stands in the decisions (adr-0010, 0025, 0028), by formulas written here once more

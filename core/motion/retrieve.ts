@@ -1,10 +1,12 @@
 import { fallenM, steadyFall, type SteadyFall } from './fall';
 import type { Ground } from './ground';
 import { depthAtX, PathLog, type PathPoint } from './path';
-import { isByRod, lastReelOf, slackAtSplashM, type RetrievePlan, type RetrieveStep } from './plan';
+import { isByRod, isCast, lastReelOf, slackAtSplashM, type RetrievePlan, type RetrieveStep } from './plan';
 import { KneeBalance } from './knee';
-import { lineOutM, over, tow, towBent, type Pull, type State, type Towing } from './tow';
+import { tow } from './tow';
+import { towBent } from './tow-bent';
 import { towedAreas, type Lure, type Towline } from './towed';
+import { lineOutM, over, type Pull, type State, type Towing } from './towing';
 
 /** Points of a fall, s. */
 const FALL_STEP_S = 0.25;
@@ -68,8 +70,8 @@ export function retrieve(lure: Lure, plan: RetrievePlan, ground: Ground, line: T
   const towing: Towing = { lure, ground, line, driftMps, state, log, fall, balance, ...ends };
 
   const last = lastReelOf(plan.steps);
-  // line given at the splash is there for the first count
-  const firstFall = plan.steps.findIndex((step) => step.do === 'countdown');
+  // line given at the splash is there for a count that follows it; whoever reels first takes it in
+  const afterSplash = plan.steps.findIndex((step) => !isCast(step));
   const marks: StepMark[] = [];
   const round = (from: number): void => {
     for (const [at, step] of plan.steps.entries()) {
@@ -78,7 +80,7 @@ export function retrieve(lure: Lure, plan: RetrievePlan, ground: Ground, line: T
       // the last reel goes on to the end, unless it is timed and other steps follow it
       const toTheEnd = at === last && (at === plan.steps.length - 1 || !('s' in step));
       marks.push({ step: at, fromS: state.timeS });
-      doStep(towing, step, toTheEnd ? Infinity : undefined, at === firstFall ? slackAtSplashM(plan) : 0);
+      doStep(towing, step, toTheEnd ? Infinity : undefined, at === afterSplash ? slackAtSplashM(plan) : 0);
     }
   };
   round(0);
@@ -170,9 +172,12 @@ function fallOnLine(towing: Towing, seconds: number, givenM: number): void {
     state.timeS += seconds;
     return log?.note(state);
   }
-  if (state.knee !== null) return sink(towing, seconds);
+  if (state.knee !== null && givenM === 0) return sink(towing, seconds);
+  // what lies in a bend is taken first, then what is given
   const from = { ...state };
-  const outM = lineOutM(from, line.tipM) + Math.max(LEAST_GIVEN_M, givenM);
+  const isOutM = state.knee ? state.knee.upperM + state.knee.lowerM : lineOutM(from, line.tipM);
+  const outM = isOutM + Math.max(LEAST_GIVEN_M, givenM);
+  state.knee = null;
   const placeAt = (afterS: number): { xM: number; zM: number } => {
     const xM = from.xM + driftMps * afterS;
     return { xM, zM: Math.min(ground.depthAt(xM), from.zM + fallenM(lure.body, lure.medium, fall, afterS)) };

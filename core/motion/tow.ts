@@ -1,67 +1,16 @@
 import type { Ground } from './ground';
-import { TOUCH_M, type PathLog, type PathPoint } from './path';
-import type { SteadyFall } from './fall';
-import { bentM, kneeXM, kneeZM, lureXM, lureZM, type BentPull, type Knee, type KneeBalance } from './knee';
-import { acrossLineMps, towedAreas, type Bowed, type Lure, type TowedAreas, type Towline } from './towed';
+import { TOUCH_M, type PathPoint } from './path';
+import { meanPull, towBent } from './tow-bent';
+import { acrossLineMps, towedAreas, type Lure, type Towline } from './towed';
+import { over, SHORT_STEP_M, SLOWEST_MPS, type Pull, type State, type Towing } from './towing';
 
 /** Longest step in open water, s. */
 const LONG_STEP_S = 5;
 /** Length of a step of the integration elsewhere, s; near the rod, where the line steepens, less: a share of the way that is left. */
 const STEP_S = 0.5;
 const STEP_SHARE = 0.2;
-/** Longest step near surface, bottom or cover, m, and shortest step right under the rod, m. */
-const SHORT_STEP_M = 0.25;
+/** Shortest step right under the rod, m. */
 const LEAST_STEP_M = 0.02;
-/** The line is in once no more than this is left of it beyond the height of the tip, m; or after this long, s. */
-const LINE_IN_M = 0.05;
-const LONGEST_S = 1200;
-
-/** Where a lure is: seconds since the splash, m from the rod, m down. */
-export interface State {
-  timeS: number;
-  xM: number;
-  zM: number;
-  /** where the line is bent; null where it leads straight to the lure */
-  knee: Knee | null;
-}
-
-/** How a pull varies while one step lasts: its mean, or the phases of a shake. */
-export interface Pull {
-  readonly towMps: number;
-  readonly areas: TowedAreas;
-  /** of the place before: where the search for the next begins */
-  readonly bowed?: Bowed;
-}
-
-/** A lure on its line, on the move. */
-export interface Towing {
-  readonly lure: Lure;
-  readonly ground: Ground;
-  readonly line: Towline;
-  /** how fast the rod leaves the water it stands over, m/s: a boat that drifts away, a current that runs away from it */
-  readonly driftMps: number;
-  readonly state: State;
-  /** null when only the end counts */
-  readonly log: PathLog | null;
-  /** null where nothing is let go, and no line is bent */
-  readonly fall: SteadyFall | null;
-  readonly balance: KneeBalance | null;
-  /** nothing is looked at after so long, s, nor once it has come so near, m */
-  readonly longestS?: number;
-  readonly untilM?: number;
-}
-
-/** Line that is out, straight from the tip, m. */
-export const lineOutM = ({ xM, zM }: Pick<State, 'xM' | 'zM'>, tipM: number): number => Math.hypot(xM, zM + tipM);
-
-/** Whether a cast has come back. */
-export const over = ({
-  state,
-  line,
-  longestS = LONGEST_S,
-  untilM = -1,
-}: Pick<Towing, 'state' | 'line' | 'longestS' | 'untilM'>): boolean =>
-  lineOutM(state, line.tipM) <= line.tipM + LINE_IN_M || state.timeS >= longestS || state.xM <= untilM;
 
 /** A lure about the rod tip: line that is out, and how far below the horizontal it leads. */
 interface Hung {
@@ -89,7 +38,7 @@ const zOf = ({ lengthM, sine }: Hung, tipM: number): number => lengthM * sine - 
  */
 export function tow(towing: Towing, pulls: readonly Pull[], seconds: number): void {
   const { state, line, log } = towing;
-  const fastestMps = Math.max(...pulls.map(({ towMps }) => towMps), STEP_SHARE);
+  const fastestMps = Math.max(...pulls.map(({ towMps }) => towMps), SLOWEST_MPS);
   let left = state.knee === null ? seconds : towBent(towing, meanPull(towing, pulls), seconds);
   let now = hungAt(state.xM, state.zM, line.tipM);
   let from = rates(towing, pulls, now);
@@ -117,87 +66,6 @@ export function tow(towing: Towing, pulls: readonly Pull[], seconds: number): vo
     [now, from] = [held, to];
     left -= dt;
   }
-}
-
-/** A bent line is taken in at the mean of its pulls: the lure feels the beat of a shake only once the line leads straight to it. */
-function meanPull({ lure }: Towing, pulls: readonly Pull[]): BentPull {
-  if (pulls.length === 1) return pulls[0]!;
-  const towMps = pulls.reduce((sum, pull) => sum + pull.towMps, 0) / pulls.length;
-  return { towMps, areas: towedAreas(lure, towMps) };
-}
-
-/** Longest step while the line is bent, s, and what counts as straight: line in the bend, and line below it, m. */
-const BENT_STEP_S = 0.3;
-/** So far in a step, as a share of the lower line, does the lure swing about its knee. */
-const TURN_SHARE = 0.3;
-const STRAIGHT_M = 0.01;
-const LEAST_LOWER_M = 0.03;
-
-/**
- * Pulls, or lets fall, on a bent line until it is straight, by the midpoint rule in lengths and angles of its two pieces, so that line that is not
- * reeled in stays out.
- * @returns seconds that are left once it is straight; 0 where the time was over first
- */
-export function towBent(towing: Towing, pull: BentPull, seconds: number): number {
-  const { state, line, log, ground, balance } = towing;
-  const knee = state.knee!;
-  const [rates, half]: Knee[] = [{ ...knee }, { ...knee }];
-  const fallMps = Math.max(STEP_SHARE, towing.fall!.speedMps);
-  let left = seconds;
-  while (left > 1e-9 && !over(towing)) {
-    // a short lower line turns quickly
-    const turnsS = (TURN_SHARE * knee.lowerM) / fallMps;
-    const dt = Math.min(left, BENT_STEP_S, turnsS, SHORT_STEP_M / Math.max(pull.towMps, STEP_SHARE));
-    balance!.movesOf(knee, pull, rates!);
-    addTo(half!, knee, rates!, dt / 2);
-    balance!.movesOf(half!, pull, rates!);
-    addTo(knee, knee, rates!, dt);
-    holdBent(knee, ground, line.tipM);
-    state.timeS += dt;
-    state.xM = Math.max(0, lureXM(knee));
-    state.zM = Math.max(0, lureZM(knee, line.tipM));
-    left -= dt;
-    log?.note(state);
-    log?.knees.push([state.timeS, kneeXM(knee), Math.max(0, kneeZM(knee, line.tipM))]);
-    if (bentM(knee, line.tipM) < STRAIGHT_M || knee.lowerM < LEAST_LOWER_M) {
-      state.knee = null;
-      return Math.max(0, left);
-    }
-  }
-  return 0;
-}
-
-function addTo(into: Knee, from: Knee, rates: Knee, seconds: number): void {
-  into.upperM = from.upperM + rates.upperM * seconds;
-  into.upperRad = from.upperRad + rates.upperRad * seconds;
-  into.lowerM = from.lowerM + rates.lowerM * seconds;
-  into.lowerRad = from.lowerRad + rates.lowerRad * seconds;
-}
-
-/** Halvings in which a bent line is laid on the bottom. */
-const LAID_ROUNDS = 24;
-/** Keeps knee and lure between surface and bottom: lengths stay, angles change. */
-function holdBent(knee: Knee, ground: Ground, tipM: number): void {
-  knee.upperRad = Math.max(knee.upperRad, Math.asin(Math.min(1, tipM / knee.upperM)));
-  const isBelow = (): boolean => lureZM(knee, tipM) > ground.depthAt(lureXM(knee));
-  if (lureZM(knee, tipM) < 0) {
-    knee.lowerRad = Math.asin(Math.max(-1, (tipM - knee.upperM * Math.sin(knee.upperRad)) / knee.lowerM));
-  }
-  if (!isBelow()) return;
-  // the lure lies where the lower line reaches the bottom; a knee that is too deep itself is drawn up with it
-  let [clear, below] = [Math.min(knee.lowerRad, 0), knee.lowerRad];
-  knee.lowerRad = clear;
-  if (isBelow()) {
-    const kneeM = ground.depthAt(kneeXM(knee));
-    knee.upperRad = Math.asin(Math.min(1, (Math.max(0, kneeM - TOUCH_M) + tipM) / knee.upperM));
-    if (isBelow()) return;
-  }
-  for (let round = 0; round < LAID_ROUNDS; round++) {
-    knee.lowerRad = (clear + below) / 2;
-    if (isBelow()) below = knee.lowerRad;
-    else clear = knee.lowerRad;
-  }
-  knee.lowerRad = clear;
 }
 
 /** Whether a step ends in open water, well clear of surface, bottom and cover. */

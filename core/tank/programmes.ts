@@ -1,4 +1,4 @@
-import { isCast, type RetrievePlan, type RetrieveStep } from '../motion/plan';
+import { isCast, PLAN_LIMITS, withItsCast, type RetrievePlan, type RetrieveStep } from '../motion/plan';
 
 /** What a programme is fitted to. SI. */
 export interface FittedTo {
@@ -40,13 +40,11 @@ export interface Programme {
 const SINKS_MPS = 0.45;
 const MOST_S = 60;
 const half = (seconds: number): number => Math.round(seconds * 2) / 2;
-/** Line that is given on the way down, m: no more than the shortest cast of a programme has. */
-const MOST_GIVEN_M = 5;
 /** Down to the bottom it is let go on an open spool, which gives line. */
 const toBottom = ({ depthM }: FittedTo): RetrieveStep => ({
   do: 'countdown',
   s: half(Math.min(MOST_S, depthM / SINKS_MPS)),
-  slackM: Math.min(MOST_GIVEN_M, depthM),
+  slackM: Math.min(PLAN_LIMITS.slackM.max, depthM),
 });
 const part = ({ depthM }: FittedTo, share: number): RetrieveStep => ({
   do: 'countdown',
@@ -145,5 +143,5 @@ export function planWith(plan: RetrievePlan, id: ProgrammeId, to: FittedTo): Ret
   // what was pitched to is cast to again where a programme is not pitched
   const usualM = plan.steps[0] && isCast(plan.steps[0]) ? CAST_M : plan.castM;
   const { castM = usualM, tipHeightM = plan.tipHeightM, steps } = PROGRAMMES[id];
-  return { ...plan, castM, tipHeightM, steps: [...steps(to)] };
+  return withItsCast({ ...plan, castM, tipHeightM, steps: [...steps(to)] });
 }

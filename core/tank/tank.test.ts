@@ -241,6 +241,9 @@ describe('programmes', () => {
     for (const depthM of [0.3, 2, 30]) {
       const plan = planWith({ ...DEFAULT_PLAN, windMps: 3 }, id, { depthM, paceMps: 0.65 });
       expect(planSchema.safeParse(plan).success).toBe(true);
+      // however deep the water, no more line is given than the cast has
+      const deep = planWith(DEFAULT_PLAN, id, { depthM: 60, paceMps: 0.6 });
+      expect(planSchema.safeParse(deep).success).toBe(true);
       expect([plan.line, plan.windMps]).toEqual([DEFAULT_PLAN.line, 3]);
       expect(PROGRAMMES[id].id).toBe(id);
     }

@@ -16,6 +16,7 @@ test('a retrieve in numbers, in the units of the reader', () => {
   expect(planText(plan, 'us')).toBe(
     'Count down 3 s, reel at 2.5 ft/s for 5 s, stop dead for 0.5 s, rest 1 s on a tight line, lift it 1.6 ft and let it drop, shake 3 times a second at 2.0 ft/s to the end; tip 3.3 ft up, 15 lb fluorocarbon.',
   );
+  expect(planText({ ...plan, slackM: 2 }, 'metric')).toMatch(/^Give 2 m of line at the splash, count down 3 s/);
   const given = {
     ...plan,
     steps: [{ do: 'countdown', s: 6, slackM: 3 }, { do: 'kill', s: 2, slackM: 1 }, plan.steps.at(-1)!],

@@ -56,9 +56,14 @@ function counted(steps: readonly string[]): string[] {
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
 /** A retrieve in numbers: `Count down 3 s, reel at 2.2 ft/s to the end; tip 3 ft up, 15 lb fluorocarbon`. */
-export const planText = ({ steps, tipHeightM, line }: RetrievePlan, system: UnitSystem): string =>
+export const planText = ({ steps, slackM, tipHeightM, line }: RetrievePlan, system: UnitSystem): string =>
   phrases.planOf(
-    capital(counted(steps.map((step) => stepText(step, system))).join(', ')),
+    capital(
+      counted([
+        ...(slackM ? [phrases.giveAtSplash(shown('depth', slackM, system))] : []),
+        ...steps.map((step) => stepText(step, system)),
+      ]).join(', '),
+    ),
     shown('depth', tipHeightM, system),
     shown('lineStrength', massKgFromLb(line.lb), system),
     NAME[line.kind],

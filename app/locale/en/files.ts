@@ -11,6 +11,8 @@ export const rowsAside = (count: number): string =>
   plural(count, { one: '1 row set aside', other: `${count} rows set aside` });
 export const savedFromScreen = (held: string | number): string =>
   `The store could not be read, so the file holds what is on the screen: ${held}. It was read back and is whole.`;
+export const broughtBack = 'Everything is as it was before. What was entered since can come back too.';
+export const notBroughtBack = 'Nothing was put back, and nothing was touched. It can be tried again.';
 export const savedWhole = (held: string | number): string => `Saved and read back whole: ${held}.`;
 export const whatFilesHold = 'a box, tickets, a day, a log or a backup';
 export const line = (lines: string | number): string => `line ${lines}`;

@@ -82,7 +82,6 @@ export const castAndLine = 'Cast, line and water';
 export const cast = 'Cast';
 export const lineGiven = 'Line given';
 export const givenAtSplash = 'Line given at the splash';
-export const slackBeyondCast = (most: string): string => `A cast of ${most} has no more line to give.`;
 export const tip = 'Rod tip above water';
 export const lineKind = 'Line';
 export const lineStrength = 'Strength';

@@ -6,14 +6,15 @@ import { useUnits } from '../../composables/useUnits';
 import { useWater } from '../../stores/water';
 import TestFrame from './TestFrame.vue';
 import { useTestRig } from './useTestRig';
-import * as words from '../../locale/en/log';
+import * as words from '../../locale/en/log-tests';
 
 /** Reads how far aside a lure lands that falls on a slack line: what the angle of its fall is told by. */
 const emit = defineEmits<{ keep: [test: TimedTest]; cancel: [] }>();
 const water = useWater();
 const { show } = useUnits();
-const { choices, chosen, rig, temperatureC, isPractice, base } = useTestRig();
-const { depthM: DEPTH, temperatureC: TEMPERATURE, asideM: ASIDE, times: MOST } = TEST_LIMITS;
+const of = useTestRig();
+const { rig, base } = of;
+const { depthM: DEPTH, asideM: ASIDE, times: MOST } = TEST_LIMITS;
 const depthM = ref(Math.min(DEPTH.max, Math.max(1, water.water.depthM)));
 const asideM = ref(0.3);
 const readings = ref<TimedTest['readings']>([]);
@@ -30,44 +31,29 @@ const keep = (): void => void (draft.value && emit('keep', draft.value));
 
 <template>
   <TestFrame
-    v-model:chosen="chosen"
-    v-model:is-practice="isPractice"
     class="aside"
     :label="words.newAside"
-    :choices="choices"
-    :rig="rig"
+    :of="of"
     :can-keep="draft !== null"
     data-testid="aside-test"
     @keep="keep"
     @cancel="$emit('cancel')"
   >
-    <div class="aside__fields">
+    <template #fields>
       <UnitField v-model="depthM" :label="words.depth" quantity="depth" :min="DEPTH.min" :max="DEPTH.max" />
-      <UnitField
-        v-model="temperatureC"
-        :label="words.waterTemperature"
-        quantity="temperature"
-        :min="TEMPERATURE.min"
-        :max="TEMPERATURE.max"
-      />
-    </div>
+    </template>
     <p>{{ words.asideHow }}</p>
     <form class="aside__read" @submit.prevent="add">
       <UnitField v-model="asideM" :label="words.asideWas" quantity="depth" :min="ASIDE.min" :max="ASIDE.max" />
       <button type="submit" class="press">{{ words.addReading }}</button>
     </form>
     <ol v-if="readings.length > 0" data-testid="readings">
-      <li v-for="(reading, at) in readings" :key="at">{{ words.metresAside(show('depth', reading.value)) }}</li>
+      <li v-for="(reading, at) in readings" :key="at">{{ words.landedAside(show('depth', reading.value)) }}</li>
     </ol>
   </TestFrame>
 </template>
 
 <style scoped>
-.aside__fields {
-  display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(160px, 220px));
-  gap: 10px;
-}
 .aside__read {
   display: flex;
   flex-wrap: wrap;

@@ -7,15 +7,16 @@ import { useSettings } from '../../stores/settings';
 import { useWater } from '../../stores/water';
 import TestFrame from './TestFrame.vue';
 import { useTestRig } from './useTestRig';
-import * as words from '../../locale/en/log';
+import * as words from '../../locale/en/log-tests';
 
 /** Times drops: press when it is let go, press when it touches; three times or more. */
 const LogHand = defineAsyncComponent(() => import('./LogHand.vue'));
 const emit = defineEmits<{ keep: [test: TimedTest]; cancel: [] }>();
 const settings = useSettings();
 const water = useWater();
-const { choices, chosen, rig, temperatureC, isPractice, base } = useTestRig();
-const { depthM: DEPTH, temperatureC: TEMPERATURE, times: MOST } = TEST_LIMITS;
+const of = useTestRig();
+const { rig, isPractice, base } = of;
+const { depthM: DEPTH, times: MOST } = TEST_LIMITS;
 const depthM = ref(Math.min(DEPTH.max, Math.max(1, water.water.depthM)));
 const measuring = ref(false);
 const reactionS = computed(() => settings.settings.reactionS ?? USUAL_REACTION_S);
@@ -76,7 +77,7 @@ const tube = computed(() => {
   const asked = new URLSearchParams({
     rig: JSON.stringify(rig.value),
     depth: depthM.value.toFixed(2),
-    warmth: temperatureC.value.toFixed(1),
+    warmth: of.temperatureC.value.toFixed(1),
   });
   return `http://127.0.0.1:${tubePort.value}/#${asked.toString()}`;
 });
@@ -85,27 +86,17 @@ const keep = (): void => void (draft.value && emit('keep', draft.value));
 
 <template>
   <TestFrame
-    v-model:chosen="chosen"
-    v-model:is-practice="isPractice"
     class="drop"
     :label="words.newDrop"
-    :choices="choices"
-    :rig="rig"
+    :of="of"
     :can-keep="draft !== null"
     data-testid="drop"
     @keep="keep"
     @cancel="$emit('cancel')"
   >
-    <div class="drop__fields">
+    <template #fields>
       <UnitField v-model="depthM" :label="words.depth" quantity="depth" :min="DEPTH.min" :max="DEPTH.max" />
-      <UnitField
-        v-model="temperatureC"
-        :label="words.waterTemperature"
-        quantity="temperature"
-        :min="TEMPERATURE.min"
-        :max="TEMPERATURE.max"
-      />
-    </div>
+    </template>
     <p>
       {{ words.handLate }}
       {{ words.handLateIs(reactionS.toFixed(2), settings.settings.reactionS !== undefined) }}
@@ -151,11 +142,6 @@ const keep = (): void => void (draft.value && emit('keep', draft.value));
 </template>
 
 <style scoped>
-.drop__fields {
-  display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(160px, 220px));
-  gap: 10px;
-}
 .drop__watch {
   display: grid;
   justify-items: center;

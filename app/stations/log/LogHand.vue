@@ -3,7 +3,7 @@ import { computed, onBeforeUnmount, ref } from 'vue';
 import { reactionOf } from '@core';
 import { useKeys } from '../../composables/useKeys';
 import { useSettings } from '../../stores/settings';
-import * as words from '../../locale/en/log';
+import * as words from '../../locale/en/log-tests';
 
 /** How late this hand is: a ring fills, one taps, five times; the middle one counts. */
 const emit = defineEmits<{ done: [] }>();

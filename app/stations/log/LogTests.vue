@@ -17,7 +17,7 @@ import { useNotices } from '../../stores/notices';
 import { useTests } from '../../stores/tests';
 import TestBands from './TestBands.vue';
 import { useTestRig } from './useTestRig';
-import * as words from '../../locale/en/log';
+import * as words from '../../locale/en/log-tests';
 
 /** Drops, falls aside and wakes: made here, and what they made of the bands. */
 const LogDrop = defineAsyncComponent(() => import('./LogDrop.vue'));
@@ -92,7 +92,7 @@ const rows = computed(() =>
 );
 function readingText({ what }: TimedTest, value: number): string {
   if (what === 'drop') return words.reading(value.toFixed(2));
-  return what === 'aside' ? words.metresAside(show('depth', value)) : words.turns(value);
+  return what === 'aside' ? words.landedAside(show('depth', value)) : words.turns(value);
 }
 function turnReading(test: TimedTest, at: number): void {
   const readings = test.readings.map((reading, place) => {

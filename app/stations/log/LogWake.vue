@@ -10,14 +10,15 @@ import { useUnits } from '../../composables/useUnits';
 import { useBox } from '../../stores/box';
 import TestFrame from './TestFrame.vue';
 import { useTestRig } from './useTestRig';
-import * as words from '../../locale/en/log';
+import * as words from '../../locale/en/log-tests';
 
 /** Counts a wake: handle turns in ten seconds at which a lure just breaks the surface. */
 const emit = defineEmits<{ keep: [test: TimedTest]; cancel: [] }>();
 const box = useBox();
 const { system, show } = useUnits();
-const { choices, chosen, rig, temperatureC, isPractice, base } = useTestRig();
-const { castM: CAST, tipM: TIP, turns: TURNS, temperatureC: TEMPERATURE, times: MOST } = TEST_LIMITS;
+const of = useTestRig();
+const { rig, base } = of;
+const { castM: CAST, tipM: TIP, turns: TURNS, times: MOST } = TEST_LIMITS;
 const PER_TURN = { min: 0.2, max: 2 } as const;
 const mPerTurn = ref(box.box.reels[0]?.perTurnM ?? 0.65);
 const castM = ref(20);
@@ -77,18 +78,15 @@ const keep = (): void => void (draft.value && emit('keep', draft.value));
 
 <template>
   <TestFrame
-    v-model:chosen="chosen"
-    v-model:is-practice="isPractice"
     class="wake"
     :label="words.newWake"
-    :choices="choices"
-    :rig="rig"
+    :of="of"
     :can-keep="draft !== null"
     data-testid="wake"
     @keep="keep"
     @cancel="$emit('cancel')"
   >
-    <div class="wake__fields">
+    <template #fields>
       <UnitField
         v-model="mPerTurn"
         :label="words.perTurn"
@@ -98,15 +96,8 @@ const keep = (): void => void (draft.value && emit('keep', draft.value));
       />
       <UnitField v-model="castM" :label="words.cast" quantity="depth" :min="CAST.min" :max="CAST.max" />
       <UnitField v-model="tipM" :label="words.tip" quantity="depth" :min="TIP.min" :max="TIP.max" />
-      <UnitField
-        v-model="temperatureC"
-        :label="words.waterTemperature"
-        quantity="temperature"
-        :min="TEMPERATURE.min"
-        :max="TEMPERATURE.max"
-      />
       <SelectField v-model="lineAt" :label="words.line" :items="lines" />
-    </div>
+    </template>
     <p>{{ words.wakeHow }}</p>
     <button type="button" class="wake__start" :disabled="left !== null" @click="start">
       {{ left === null ? words.startTen : words.tenRuns(left.toFixed(1)) }}
@@ -122,11 +113,6 @@ const keep = (): void => void (draft.value && emit('keep', draft.value));
 </template>
 
 <style scoped>
-.wake__fields {
-  display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(160px, 220px));
-  gap: 10px;
-}
 .wake__start {
   min-height: 92px;
   border: 3px solid rgb(var(--v-theme-oxblood));

@@ -1,19 +1,16 @@
 <script setup lang="ts">
-import type { Rig } from '@core';
+import { TEST_LIMITS } from '@core';
 import RigDrawing from '../../parts/RigDrawing.vue';
 import SelectField from '../../parts/SelectField.vue';
-import * as words from '../../locale/en/log';
+import UnitField from '../../parts/UnitField.vue';
+import type { useTestRig } from './useTestRig';
+import * as words from '../../locale/en/log-tests';
 
-/** What every test begins and ends with: the rig it is of; whether it is practice; kept, or not. */
-defineProps<{
-  label: string;
-  choices: readonly { readonly value: string; readonly title: string }[];
-  rig: Rig | null;
-  canKeep: boolean;
-}>();
-const chosen = defineModel<string>('chosen', { required: true });
-const isPractice = defineModel<boolean>('isPractice', { required: true });
+/** What every test begins and ends with: the rig it is of and its water; whether it is practice; kept, or not. */
+const props = defineProps<{ label: string; of: ReturnType<typeof useTestRig>; canKeep: boolean }>();
 defineEmits<{ keep: []; cancel: [] }>();
+const { choices, chosen, rig, temperatureC, isPractice } = props.of;
+const { temperatureC: TEMPERATURE } = TEST_LIMITS;
 </script>
 
 <template>
@@ -22,6 +19,16 @@ defineEmits<{ keep: []; cancel: [] }>();
     <template v-else>
       <SelectField v-model="chosen" :label="words.testRig" :items="choices" />
       <RigDrawing v-if="rig" :rig="rig" :frame-mm="140" :label="words.testRig" />
+      <div class="test__fields">
+        <slot name="fields" />
+        <UnitField
+          v-model="temperatureC"
+          :label="words.waterTemperature"
+          quantity="temperature"
+          :min="TEMPERATURE.min"
+          :max="TEMPERATURE.max"
+        />
+      </div>
       <slot />
       <v-checkbox v-model="isPractice" :label="words.isPractice" hide-details density="compact" />
       <slot name="practice" />
@@ -42,6 +49,11 @@ defineEmits<{ keep: []; cancel: [] }>();
 }
 .test :deep(ol) {
   padding-left: 22px;
+}
+.test__fields {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(160px, 220px));
+  gap: 10px;
 }
 .test__row {
   display: flex;

@@ -1,6 +1,14 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import { CAST_OVER_TIP_M, LINE_KINDS, massKgFromLb, lbFromMassKg, PLAN_LIMITS, type RetrievePlan } from '@core';
+import {
+  CAST_OVER_TIP_M,
+  LINE_KINDS,
+  massKgFromLb,
+  lbFromMassKg,
+  PLAN_LIMITS,
+  slackAtSplashM,
+  type RetrievePlan,
+} from '@core';
 import SelectField from '../../parts/SelectField.vue';
 import UnitField from '../../parts/UnitField.vue';
 import { useUnits } from '../../composables/useUnits';
@@ -23,17 +31,18 @@ function set(part: Partial<RetrievePlan>): void {
     problem.value = words.castTooShort(show('depth', least));
     return;
   }
-  if ((next.slackM ?? 0) > next.castM) {
-    problem.value = words.slackBeyondCast(show('depth', next.castM));
-    return;
-  }
   problem.value = '';
   void tank.setPlan(part);
 }
-const field = <K extends 'castM' | 'slackM' | 'tipHeightM' | 'driftMps' | 'currentMps' | 'windMps'>(name: K) =>
+const field = <K extends 'castM' | 'tipHeightM' | 'driftMps' | 'currentMps' | 'windMps'>(name: K) =>
   computed({ get: () => plan.value[name] ?? 0, set: (value: number) => set({ [name]: value }) });
 const castM = field('castM');
-const slackM = field('slackM');
+// a pitch is given what is asked of it as long as nobody says otherwise
+const slackM = computed({
+  get: () => Math.min(plan.value.castM, slackAtSplashM(plan.value)),
+  set: (value: number) => set({ slackM: value }),
+});
+const mostGivenM = computed(() => Math.min(PLAN_LIMITS.slackM.max, plan.value.castM));
 const tipM = field('tipHeightM');
 const driftMps = field('driftMps');
 const currentMps = field('currentMps');
@@ -73,7 +82,13 @@ const far = computed({ get: () => bottomAt(1), set: (m: number) => slope(bottomA
     <p v-if="problem" class="cast__problem" role="alert">{{ problem }}</p>
     <div class="cast__fields">
       <UnitField v-model="castM" :label="words.cast" quantity="depth" v-bind="PLAN_LIMITS.castM" />
-      <UnitField v-model="slackM" :label="words.givenAtSplash" quantity="depth" v-bind="PLAN_LIMITS.slackM" />
+      <UnitField
+        v-model="slackM"
+        :label="words.givenAtSplash"
+        quantity="depth"
+        :min="PLAN_LIMITS.slackM.min"
+        :max="mostGivenM"
+      />
       <UnitField v-model="tipM" :label="words.tip" quantity="depth" v-bind="PLAN_LIMITS.tipHeightM" />
       <SelectField v-model="kind" :label="words.lineKind" :items="kinds" />
       <UnitField

@@ -97,7 +97,7 @@ const metresLabel = computed(() => {
 });
 const given = computed({
   get: () => ('slackM' in step.value ? (step.value.slackM ?? 0) : 0),
-  set: (slackM) => put(givingLine(step.value, Math.min(slackM, tank.plan.castM))),
+  set: (slackM) => put(givingLine(step.value, slackM)),
 });
 const rhythm = computed({
   get: () => (step.value.do === 'shake' ? step.value.hz : 0),
@@ -177,7 +177,8 @@ function shift(by: 1 | -1): void {
         v-model="given"
         :label="words.lineGiven"
         quantity="depth"
-        v-bind="PLAN_LIMITS.slackM"
+        :min="PLAN_LIMITS.slackM.min"
+        :max="Math.min(PLAN_LIMITS.slackM.max, tank.plan.castM)"
       />
       <UnitField
         v-if="step.do === 'shake'"

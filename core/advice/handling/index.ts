@@ -2,7 +2,7 @@ import { holds } from '../conditions/condition';
 import { workingWindow } from '../../hold/working-window';
 import { mediumOf } from '../../motion/medium';
 import { onsetOfMps } from '../../motion/kick';
-import { castOf, PLAN_LIMITS, planSchema, type RetrievePlan } from '../../motion/plan';
+import { castOf, PLAN_LIMITS, planSchema, withItsCast, type RetrievePlan } from '../../motion/plan';
 import { wagMatch } from '../../motion/tail';
 import { holdSpeedMps, levelDepthM } from '../../motion/level';
 import { lureOf, towlineOf, type Lure, type Towline } from '../../motion/towed';
@@ -115,7 +115,7 @@ export function handle(compiled: CompiledWater, rig: Rig): Handled {
   plan.steps = withinReach(plan, held);
   return {
     steps: chosen.map(({ choice, id, school }) => ({ choice, rule: id, school: school ?? null })),
-    plan: planSchema.parse(plan),
+    plan: planSchema.parse(withItsCast(plan)),
     trailerHook: of('trailer-hook')?.hook ?? null,
   };
 }

@@ -18,7 +18,7 @@ import {
 } from '../conditions/of-water';
 import { blades, burned, has, head, jig, plate, roundBlades, shaken, swimsOffBottom } from './of-rig';
 import { onWater, school } from '../conditions/on-water';
-import type { RetrievePlan } from '../../motion/plan';
+import { PLAN_LIMITS, type RetrievePlan } from '../../motion/plan';
 import { lengthMFromFt, lengthMFromIn } from '../../units/units';
 import type { HandlingRule, Held } from './handling-rule';
 
@@ -30,12 +30,11 @@ const pace = ({ paceMps }: Held): number => paceMps ?? 0.5;
 /** Seconds to let it sink before it is brought back at a depth, near enough: half a metre a second. @source craft-practice */
 const sink = ({ w }: Held): number => Math.round(((w.reel?.depthM ?? w.depthM) / 0.5) * 2) / 2;
 const toBottom = ({ w }: Held): number => Math.min(60, Math.round((w.depthM / 0.45) * 2) / 2);
-/** Line given on the way to the bottom, m: what sinks to it is let go on an open spool. @source craft-practice */
-const MOST_GIVEN_M = 20;
+/** What sinks to the bottom is let go on an open spool, which gives it line on the way. @source craft-practice */
 const letDown = (h: Held): RetrievePlan['steps'][number] => ({
   do: 'countdown',
   s: toBottom(h),
-  slackM: Math.min(MOST_GIVEN_M, h.w.depthM),
+  slackM: Math.min(PLAN_LIMITS.slackM.max, h.w.depthM),
 });
 /** Slow-rolled speeds and burned ones, m/s. @source craft-practice */
 const ROLL_MPS = 0.45;

@@ -5,6 +5,7 @@ export const falls = (rigTitles: string | number, speed: string | number, inUnit
 export const schoolOf = (question: string | number, inUnits: string | number): string =>
   `${question}: the school “${inUnits}”`;
 export const countDown = (seconds: string | number): string => `count down ${seconds}`;
+export const giveAtSplash = (line: string): string => `give ${line} of line at the splash`;
 export const countDownGiving = (seconds: string | number, line: string): string =>
   `count down ${seconds} on an open spool, ${line} of line at most`;
 export const reelAtEnd = (speed: string | number): string => `reel at ${speed} to the end`;
