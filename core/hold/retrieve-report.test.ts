@@ -84,14 +84,14 @@ describe('the window of speeds', () => {
 
 describe('every number of a retrieve, by its value', () => {
   test.each([
-    [{}, { midCastDepthM: 2.6424, secondsInBand: null, holdSpeedMps: 0.5117, contacts: 0 }],
+    [{}, { midCastDepthM: 2.643, secondsInBand: null, holdSpeedMps: 0.5117, contacts: 0 }],
     [
       { band: { fromM: 1, toM: 2 } },
-      { midCastDepthM: 2.6424, secondsInBand: 8.9165, holdSpeedMps: 0.6795, contacts: 0 },
+      { midCastDepthM: 2.643, secondsInBand: 8.9153, holdSpeedMps: 0.6795, contacts: 0 },
     ],
     [
       { cover: [{ kind: 'open' as const, density: 'medium' as const, topM: 0.5 }] },
-      { midCastDepthM: 2.6424, secondsInBand: null, holdSpeedMps: 0.5117, contacts: 0 },
+      { midCastDepthM: 2.643, secondsInBand: null, holdSpeedMps: 0.5117, contacts: 0 },
     ],
     [{ depthM: 1 }, { midCastDepthM: 1, secondsInBand: null, holdSpeedMps: 0.7861, contacts: 1 }],
   ])('half a metre a second after six seconds, in %j', (part, has) => {

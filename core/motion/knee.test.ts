@@ -195,6 +195,20 @@ describe('the line remembers', () => {
   });
 });
 
+test('where steps happen to end does not show: settings a thousandth apart run within three millimetres', () => {
+  const midM = (planned: RetrievePlan): number =>
+    run(planned, jig({ style: 'swim', trailer: 'paddle-tail' })).midCastDepthM!;
+  const tries: readonly ((x: number) => number)[] = [
+    (x) => midM(steadyPlan(0.75, 13 + 2 * x)),
+    (x) => midM(steadyPlan(0.75, 2, { line: { kind: 'fluorocarbon', lb: 20 + 5 * x } })),
+  ];
+  for (const depthAt of tries) {
+    const depths = Array.from({ length: 401 }, (_, at) => depthAt(at / 400));
+    const steps = depths.slice(1).map((depth, at) => Math.abs(depth - depths[at]!));
+    expect(Math.max(...steps)).toBeLessThan(0.003);
+  }
+});
+
 describe('line that is given, as it is asked for', () => {
   const refused = (more: object): unknown => {
     const read = parsePlan({ ...steadyPlan(), ...more });

@@ -26,25 +26,35 @@ const LEAST_LOWER_M = 0.03;
 export function towBent(towing: Towing, pull: BentPull, seconds: number): number {
   const { state, line, log, ground, balance } = towing;
   const knee = state.knee!;
-  const [rates, half]: Knee[] = [{ ...knee }, { ...knee }];
+  const [rates, half, from] = [{ ...knee }, { ...knee }, { ...knee }];
+  let bent = bentM(knee, line.tipM);
   const fallMps = Math.max(SLOWEST_MPS, towing.fall!.speedMps);
   let left = seconds;
   while (left > 1e-9 && !over(towing)) {
     // a short lower line turns quickly
     const turnsS = (TURN_SHARE * knee.lowerM) / fallMps;
-    const dt = Math.min(left, BENT_STEP_S, turnsS, SHORT_STEP_M / Math.max(pull.towMps, SLOWEST_MPS));
-    balance!.movesOf(knee, pull, rates!);
-    addTo(half!, knee, rates!, dt / 2);
-    balance!.movesOf(half!, pull, rates!);
-    addTo(knee, knee, rates!, dt);
+    let dt = Math.min(left, BENT_STEP_S, turnsS, SHORT_STEP_M / Math.max(pull.towMps, SLOWEST_MPS));
+    Object.assign(from, knee);
+    balance!.movesOf(from, pull, rates);
+    addTo(half, from, rates, dt / 2);
+    balance!.movesOf(half, pull, rates);
+    addTo(knee, from, rates, dt);
     holdBent(knee, ground, line.tipM);
+    // it ends where the bend does, wherever in the step that is: what follows must not hang on how steps happen to fall
+    const before = bent;
+    bent = bentM(knee, line.tipM);
+    if (bent < STRAIGHT_M && before > STRAIGHT_M) {
+      dt *= (before - STRAIGHT_M) / (before - bent);
+      addTo(knee, from, rates, dt);
+      holdBent(knee, ground, line.tipM);
+    }
     state.timeS += dt;
     state.xM = Math.max(0, lureXM(knee));
     state.zM = Math.max(0, lureZM(knee, line.tipM));
     left -= dt;
     log?.note(state);
     log?.knees.push([state.timeS, kneeXM(knee), Math.max(0, kneeZM(knee, line.tipM))]);
-    if (bentM(knee, line.tipM) < STRAIGHT_M || knee.lowerM < LEAST_LOWER_M) {
+    if (bent < STRAIGHT_M || knee.lowerM < LEAST_LOWER_M) {
       state.knee = null;
       return Math.max(0, left);
     }
