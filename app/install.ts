@@ -8,6 +8,8 @@ import * as words from './locale/en/frame';
 const ASK_EVERY_MS = 3_600_000;
 /** Longest that is waited for what is still to be stored before a page starts anew, ms: it is noted anyway. */
 const LAST_WRITE_MS = 1500;
+/** How often a waiting version is asked in again until it has come, ms. */
+const ASK_IN_EVERY_MS = 2000;
 
 async function startAnew(): Promise<void> {
   await Promise.race([keeper.flush(), new Promise((resolve) => setTimeout(resolve, LAST_WRITE_MS))]);
@@ -32,13 +34,18 @@ export function install(before: ServiceWorker | null): void {
     isUpdate = true;
   });
   const notices = useNotices();
+  let known: ServiceWorkerRegistration | null = null;
   /**
    * Asks the new version in once no page is being opened: an old worker that is asked for a file while it makes room is started again,
-   * and the new one waits until it rests (seen in Chromium 156).
+   * and the new one waits until it rests (seen in Chromium 156). A page at work may still ask it for one; so it is asked until it came.
    */
-  function take(): void {
-    void onceAllAreOpen(() => takeIn(false));
+  async function askIn(): Promise<void> {
+    await takeIn(false);
+    setTimeout(() => {
+      if (known?.waiting) void askIn();
+    }, ASK_IN_EVERY_MS);
   }
+  const take = (): void => void onceAllAreOpen(askIn);
   const takeIn = registerSW({
     immediate: true,
     onNeedRefresh: () =>
@@ -49,6 +56,7 @@ export function install(before: ServiceWorker | null): void {
       }),
     onRegisteredSW(_url, registration) {
       if (!registration) return;
+      known = registration;
       // no server, no signal: there is nothing new then
       setInterval(() => void registration.update().catch(() => undefined), ASK_EVERY_MS);
     },

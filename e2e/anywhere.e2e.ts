@@ -106,6 +106,9 @@ test.describe('with no server and no signal', () => {
 
 test.describe('a new version', () => {
   test.use({ serviceWorkers: 'allow', baseURL: 'http://127.0.0.1:4398' });
+  let server: ChildProcess | null = null;
+  // a test that failed leaves no server on its port
+  test.afterEach(() => void server?.kill());
   test(
     'waits until it is taken, then every open page starts anew with it and nothing entered is lost',
     DESK,
@@ -115,8 +118,9 @@ test.describe('a new version', () => {
       const home = mkdtempSync(join(tmpdir(), 'pandero-update-'));
       cpSync('dist', join(home, 'dist'), { recursive: true });
       cpSync('dist-server', join(home, 'dist-server'), { recursive: true });
-      const server = spawn(process.execPath, [join(home, 'dist-server/serve.js'), '--port', '4398']);
-      await new Promise<void>((resolve) => server.stdout.once('data', () => resolve()));
+      const started = spawn(process.execPath, [join(home, 'dist-server/serve.js'), '--port', '4398']);
+      server = started;
+      await new Promise<void>((resolve) => started.stdout.once('data', () => resolve()));
       await page.goto('/#/water?world=brindle-mere');
       await expect.poll(() => page.evaluate(() => navigator.serviceWorker.controller !== null)).toBe(true);
       const other = await context.newPage();
@@ -157,7 +161,6 @@ test.describe('a new version', () => {
       await expect(page.getByRole('textbox', { name: /Water temperature/ })).toHaveValue('62');
       await expect(other.getByRole('heading', { name: '66 parts in your box' })).toBeVisible();
       expect(await (await page.request.get('/')).text()).toContain('Later Pandero');
-      server.kill();
     },
   );
 });
