@@ -20,7 +20,7 @@ export {
   rodText,
 } from './units/display';
 export { inUnits } from './units/in-text';
-export { seekRules } from './handbook/search';
+export { seekRules, seekSections } from './handbook/search';
 
 // water
 export * from './water/schema';
@@ -59,7 +59,7 @@ export { parseRig, uncutTrailer, PART_LIMITS, type Rig } from './rig/parts/schem
 export * from './rig/parts/box';
 export { diffBox, type BoxDiff } from './rig/parts/box-diff';
 export { computedMassG, countedMassG, massContradiction, WEIGHED_TRAYS } from './rig/body/part-mass';
-export { catalogueBox, catalogueFor, fibreGuard, plainHead } from './rig/parts/catalogue';
+export { catalogueBox, catalogueFor, DEFAULT_SKIRT, fibreGuard, plainHead } from './rig/parts/catalogue';
 export { rigBody, type RigBody } from './rig/body/body';
 export { VANE_START_BAND } from './rig/body/frame';
 export { rigOutline, trailerFromMm } from './rig/outline/rig-outline';
@@ -139,6 +139,7 @@ export { NOT_REELED, type ReeledBands } from './advice/measures/retrieve-measure
 export { ruleScorer, wantScorer } from './advice/search/score';
 export { bandsMet, meets } from './advice/rules/want-fit';
 export { candidateClasses } from './advice/candidates/candidate-classes';
+export { rigOfParts } from './advice/candidates/rig-of-parts';
 export { questionOf, schoolAnswers, type SchoolAnswers } from './advice/conditions/schools';
 export { waterFacts } from './advice/conditions/water-facts';
 export { FAULT_IDS, type Fault } from './advice/checks';
@@ -257,4 +258,11 @@ export { ratesReport } from './reports/rates-report';
 export * from './wording/log';
 export { LOG_COLUMNS, type LogColumn, isLogCsv, readLogCsv, writeLogCsv } from './formats/log-csv';
 export { asSentence, readSentence, sentenceLines, type Reading } from './formats/nmea/sentence';
-export { afterReading, depthBelowSurfaceM, recordingInSteps, type Recording } from './formats/nmea/recording';
+export {
+  afterReading,
+  boatGate,
+  depthBelowSurfaceM,
+  recordingInSteps,
+  withoutPlace,
+  type Recording,
+} from './formats/nmea/recording';

@@ -11,6 +11,7 @@ export const SOURCES = {
   'hoerner-1965': 'Hoerner (1965), Fluid-Dynamic Drag: bodies of revolution, plates and cylinders across the flow.',
   'white-2006':
     'White (2006), Viscous Fluid Flow, 3rd ed.: curve fit for a cylinder across the flow, Cd = 1 + 10 Re^(-2/3).',
+  'lamb-1932': 'Lamb (1932), Hydrodynamics, 6th ed., art. 114: water that moves with a spheroid.',
   'brown-lawler-2003':
     'Brown & Lawler (2003), J. Environ. Eng. 129: drag of spheres up to Re 2e5, fitted to the corrected data of a century.',
   'blasius-1908': 'Blasius (1908), Z. Math. Phys. 56: laminar friction on a flat plate, 1.33 / sqrt(Re).',
@@ -50,6 +51,7 @@ export const SOURCES = {
   'adr-0025': 'Estimate: docs/adr/0025-mechanics-version-3.md',
   'adr-0026': 'Estimate: docs/adr/0026-the-tank.md',
   'adr-0027': 'Estimate: docs/adr/0027-map-and-year.md',
+  'adr-0038': 'Judgement: docs/adr/0038-one-posture-for-all-heads.md',
   'adr-0037': 'Estimate: docs/adr/0037-mechanics-version-4.md',
   'adr-0035': 'Judgement: docs/adr/0035-cuts-worth-the-scissors.md',
   'adr-0036': 'Judgement: docs/adr/0036-a-score-that-adds-up.md',

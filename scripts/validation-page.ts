@@ -140,8 +140,8 @@ Ours as lines, sixty links with springs as dots.
 
 ## Not compared
 
-The angle of a fall: nobody has published it; what stands behind it is what anglers see of a chunk, and 5° either way. A head below 1/8 oz: one
-coefficient holds for all sizes, so that a bare ball of 1/16 oz falls 5 % slower than it should. Drops that users time are data of their own.
+The angle of a fall: nobody has published it; what stands behind it is what anglers see of a chunk, one angle for all heads,
+and 15° either way (ADR 38). Drops that users time are data of their own.
 
 ## How far a fall drifts
 

@@ -40,11 +40,11 @@ export function mergeBuilds(base: Build | null, mine: Build, theirs: Build): Mer
         }),
   };
   const clashes = [
-    ...named.clashes.map((clash) => ({ ...clash, path: 'name' })),
-    ...rig.clashes.map((clash) => ({ ...clash, path: clash.path === '' ? 'rig' : `rig.${clash.path}` })),
+    ...named.clashes.map((clash) => ({ ...clash, path: ['name'] })),
+    ...rig.clashes.map((clash) => ({ ...clash, path: ['rig', ...clash.path] })),
   ];
   if (parseWith(buildSchema, merged).ok) return { value: merged, clashes };
   // cuts that cannot both be made: mine lies on the bench, theirs is one step back
   const apart: Build = { ...merged, rig: mine.rig, past: asPast([...theirs.past, theirs.rig]), future: [] };
-  return { value: apart, clashes: [{ path: 'rig', mine: mine.rig, theirs: theirs.rig }] };
+  return { value: apart, clashes: [{ path: ['rig'], mine: mine.rig, theirs: theirs.rig }] };
 }

@@ -3,8 +3,9 @@ import { SCORE_NUMBER, WANT_NUMBER } from '../locale/en/numbers';
 import { READOUT_TEXT } from '../locale/en/readouts';
 import { inUnits } from '../units/in-text';
 import { HANDBOOK, ruleInUnits } from './handbook';
-import { seekRules } from './search';
-import { SCHOOL_WORDS } from '../locale/en/schools';
+import { questionOf } from '../advice/conditions/schools';
+import { seekRules, seekSections } from './search';
+import { QUESTION_TITLE, SCHOOL_WORDS } from '../locale/en/schools';
 import { CONTRADICTION_TEXT } from '../locale/en/contradictions';
 
 const RULES = HANDBOOK.flatMap(({ rules }) => rules);
@@ -15,8 +16,19 @@ describe('what anglers type is found', () => {
     (typed) => expect(seekRules(typed, 'us')!.length).toBeGreaterThan(0),
   );
   test('a bladed jig is a vibrating jig, and its plate', () => {
-    for (const { id, says, when, does } of seekRules('bladed jig', 'us')!)
-      expect([id, says, when, does].join(' ').toLowerCase()).toMatch(/vibrating|plate/);
+    // by its own words, or by the question its school answers
+    for (const { id, says, when, does, school } of seekRules('bladed jig', 'us')!)
+      expect([id, says, when, does, school ? QUESTION_TITLE[questionOf(school)] : ''].join(' ').toLowerCase()).toMatch(
+        /vibrating|plate/,
+      );
+  });
+  test('sections are found by their names, and schools by their question', () => {
+    expect(seekSections('trailer hook').map(({ id }) => id)).toHaveLength(1);
+    expect(seekSections('swim').every(({ title }) => /swim/i.test(title))).toBe(true);
+    expect([seekSections(''), seekSections('zeppelin')]).toEqual([[], []]);
+    const [question] = Object.entries(QUESTION_TITLE).find(([, title]) => /plate/i.test(title))!;
+    const found = seekRules(QUESTION_TITLE[question as keyof typeof QUESTION_TITLE], 'us')!;
+    expect(found.some(({ school }) => school !== null && questionOf(school) === question)).toBe(true);
   });
   test('all that is typed has to be met', () => {
     const both = seekRules('crawfish rock', 'us')!;

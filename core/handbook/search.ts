@@ -1,6 +1,7 @@
 import type { UnitSystem } from '../units/display';
+import { questionOf } from '../advice/conditions/schools';
+import { QUESTION_TITLE, SCHOOL_WORDS } from '../locale/en/schools';
 import { HANDBOOK, ruleInUnits, type HandbookRule } from './handbook';
-import { SCHOOL_WORDS } from '../locale/en/schools';
 
 /** What anglers type, and the words our rules use for it. A rule is found by any of them. */
 const ALSO: readonly (readonly [typed: string, ...words: string[]])[] = [
@@ -58,7 +59,23 @@ function termsOf(typed: string): readonly (readonly string[])[] {
 }
 
 const haystack = ({ id, says, when, does, school }: HandbookRule): string =>
-  [id.replace(/-/g, ' '), says, when, does ?? '', school ? SCHOOL_WORDS[school].name : ''].join(' ').toLowerCase();
+  [
+    id.replace(/-/g, ' '),
+    says,
+    when,
+    does ?? '',
+    ...(school ? [SCHOOL_WORDS[school].name, QUESTION_TITLE[questionOf(school)]] : []),
+  ]
+    .join(' ')
+    .toLowerCase();
+const speaksOf = (text: string, terms: readonly (readonly string[])[]): boolean =>
+  terms.every((words) => words.some((word) => text.includes(word)));
+
+/** Sections of the handbook whose name is what is typed, or the beginning of it; none where nothing is typed. */
+export function seekSections(typed: string): (typeof HANDBOOK)[number][] {
+  const terms = termsOf(typed);
+  return terms.length === 0 ? [] : HANDBOOK.filter(({ title }) => speaksOf(title.toLowerCase(), terms));
+}
 
 /**
  * Rules that speak of what is typed, in the order of the handbook; anglers' other words for a thing are understood.
@@ -69,8 +86,5 @@ export function seekRules(typed: string, system: UnitSystem): readonly HandbookR
   if (terms.length === 0) return null;
   return HANDBOOK.flatMap(({ rules }) => rules)
     .map((rule) => ruleInUnits(rule, system))
-    .filter((rule) => {
-      const text = haystack(rule);
-      return terms.every((words) => words.some((word) => text.includes(word)));
-    });
+    .filter((rule) => speaksOf(haystack(rule), terms));
 }

@@ -99,10 +99,13 @@ interface Known {
   readonly depthM: number;
 }
 
-/** Settings to evaluate in ascending order: those that exist, and a geometric grid over the range. */
+/** Settings to evaluate in ascending order: those that exist, and a geometric grid over the range where they lie further apart than its places. */
 function placesOf({ from, to, steps }: Knob): number[] {
   const start = Math.max(from, to / 400);
-  const between = Array.from({ length: SCANNED }, (_, at) => start * (to / start) ** (at / (SCANNED - 1)));
+  const apart = (to / start) ** (1 / (SCANNED - 1));
+  const between = Array.from({ length: SCANNED }, (_, at) => start * apart ** at).filter(
+    (value) => !steps.some((step) => step > 0 && Math.max(step / value, value / step) < Math.sqrt(apart)),
+  );
   const inside = [from, ...steps, ...between, to].filter((value) => value >= from && value <= to);
   return [...new Set(inside)].sort((a, b) => a - b);
 }
@@ -111,7 +114,7 @@ function placesOf({ from, to, steps }: Knob): number[] {
  * Turns one setting until the rig runs at a depth half way back. The whole range is scanned, since a programme of steps need not run deeper all the
  * way: every place where it crosses the depth is looked into, the least setting first, and the answer is run before it is given.
  * @param depthM  wanted, m
- * @returns       the least value that is met within 2 cm, or why there is none; `nearest` is what exists next to it
+ * @returns       the first place from below where the scan finds it crossed, met within 2 cm, or why there is none; `nearest` is what exists next to it
  */
 export function solveRetrieve(rig: Rig, plan: RetrievePlan, water: Water | null, by: SolveFor, depthM: number): Solved {
   const knob = KNOBS[by](rig);
@@ -143,12 +146,13 @@ export function solveRetrieve(rig: Rig, plan: RetrievePlan, water: Water | null,
     if (!isCrossed && !isNear) continue;
     if (before === undefined) return { ...answer, value: place.value, why: null };
     // between them it crosses the depth, or comes upon a stretch where it stays there
-    const isBefore = (m: number): boolean =>
-      isCrossed ? m < depthM === before.depthM < depthM : Math.abs(m - depthM) > CLOSE_M;
-    const value = narrowed(before.value, place.value, (middle) => {
-      const middleM = depthAt(middle);
-      return middleM !== null && isBefore(middleM);
-    });
+    const offM = (value: number): number | null => {
+      const metM = depthAt(value);
+      if (metM === null) return null;
+      return isCrossed ? metM - depthM : Math.abs(metM - depthM) - CLOSE_M;
+    };
+    const off = (of: Known): number => (isCrossed ? of.depthM - depthM : missM(of) - CLOSE_M);
+    const value = narrowed([before.value, off(before)], [place.value, off(place)], offM);
     const metM = depthAt(value);
     if (metM !== null && Math.abs(metM - depthM) <= MET_M) return { ...answer, value, why: null };
     jump = [before, place];
@@ -170,13 +174,37 @@ export function solveRetrieve(rig: Rig, plan: RetrievePlan, water: Water | null,
 
 const rounded = (value: number): number => Number(value.toFixed(2));
 
-/** Bisection between a setting where something holds and one where it does not; returns the first value at which it no longer holds. */
-function narrowed(from: number, to: number, holds: (at: number) => boolean): number {
-  let [low, high] = [from, to];
-  for (let round = 0; round < ROUNDS; round++) {
-    const middle = (low + high) / 2;
-    if (holds(middle)) low = middle;
-    else high = middle;
+/** Near enough to the depth to stop looking, m. */
+const FOUND_M = 1e-5;
+
+/** A setting, and how far it is off: of one sign on one side, of the other or nought on the other. */
+type Off = readonly [value: number, offM: number];
+
+/**
+ * The setting between two at which what is off changes its sign, from the side of the second: false position, with the half of an end that stays (Illinois), and
+ * bisection where a setting has no depth.
+ */
+function narrowed(from: Off, to: Off, offAt: (value: number) => number | null): number {
+  let [low, lowOff] = from;
+  let [high, highOff] = to;
+  const isLow = (off: number): boolean => Math.sign(off) === Math.sign(from[1]);
+  let nearM = Math.abs(highOff);
+  let stayed = 0;
+  for (let round = 0; round < ROUNDS && high - low > 1e-9 * high && nearM > FOUND_M; round++) {
+    const straight = high - (highOff * (high - low)) / (highOff - lowOff);
+    // a bracket that hardly shrinks from one side is halved now and then: depths may jump
+    const middle = round % 4 === 3 || !(straight > low && straight < high) ? (low + high) / 2 : straight;
+    const off = offAt(middle);
+    if (off !== null && isLow(off)) {
+      [low, lowOff] = [middle, off];
+      if (stayed === 1) highOff /= 2;
+      stayed = 1;
+    } else {
+      [high, highOff] = [middle, off ?? highOff];
+      nearM = off === null ? Infinity : Math.abs(off);
+      if (stayed === -1) lowOff /= 2;
+      stayed = -1;
+    }
   }
   return high;
 }

@@ -2,6 +2,7 @@ import { TRAILER_AXIAL_CD, TRAILER_NORMAL_CD, type HeadBody, type RigBody } from
 import { trailerBody } from '../rig/body/trailer-body';
 import { trailsOf, type Trails } from '../rig/body/trails';
 import { PLAIN_CHUNK } from '../rig/parts/plain-chunk';
+import { POSTURE_DEG } from '../tackle/heads';
 import { radFromDeg } from '../units/units';
 import { areasWithoutSkirt } from './fall-areas';
 import type { Medium } from './medium';
@@ -9,12 +10,16 @@ import type { Medium } from './medium';
 /** A skirt counts as an ordinary one, whichever is worn: drag area at half a metre a second, and how far behind the head it pulls. @source adr-0025 */
 const SKIRT_M2 = 2.3e-4;
 const SKIRT_BEHIND_M = 0.015;
-/** What rights a head by itself, over what a plain chunk behind it does: keeps the rest in proportion. Estimate, +-50 %. @source adr-0025 */
+/**
+ * What rights a rig beside what trails behind it, over what a plain chunk does. Fitted: with nothing of it a head without plastic would lie across its
+ * fall, with less a flapper falls 8 % faster than anglers count it, and with more it fishes lighter than they call it. +-50 %. @source adr-0038
+ */
 const OWN_RIGHTING = 6;
 /** A tightening line levels the known rig: 100 degrees a unit of share, up to broadside. @source adr-0003 */
 const LEVELLING_DEG_PER_SHARE = 100;
 
-/** The trailer whose fall is known by eye. */
+/** The trailer whose fall is known by eye, and how it hangs behind any head. */
+const POSTURE_RAD = radFromDeg(POSTURE_DEG);
 const CHUNK = trailerBody(PLAIN_CHUNK);
 const CHUNK_AXIAL_M2 = TRAILER_AXIAL_CD * CHUNK.sectionM2;
 const CHUNK_NORMAL_M2 = TRAILER_NORMAL_CD * CHUNK.planformM2;
@@ -28,7 +33,7 @@ type Dragged = Parameters<typeof areasWithoutSkirt>[0];
 
 /** Moment of the weight behind the head over the pressure, m³. A steady fall has the pressure of weight over drag: so it is drag x lever. */
 function weightM3(body: Dragged, { massKgM, volumeM4 }: Trails, submergedKg: number, densityKgM3: number): number {
-  const { dragM2, skirtShare, liftM2 } = areasWithoutSkirt(body, body.head.postureRad);
+  const { dragM2, skirtShare, liftM2 } = areasWithoutSkirt(body, POSTURE_RAD);
   const drag = dragM2 + skirtShare * SKIRT_M2;
   return (Math.sqrt(drag * drag + liftM2 * liftM2) * (massKgM - densityKgM3 * volumeM4)) / submergedKg;
 }
@@ -67,7 +72,7 @@ function known({ head, hook }: RigBody, densityKgM3: number): Known {
   };
   const streaming = streamingM3(head, trails);
   const weight = weightM3(dragged, trails, submergedKg, densityKgM3);
-  const own = OWN_RIGHTING * (trails.crossM3 * Math.sin(head.postureRad) + streaming - weight);
+  const own = OWN_RIGHTING * (trails.crossM3 * Math.sin(POSTURE_RAD) + streaming - weight);
   const now = { hookKg: hook.massKg, densityKgM3, cross: trails.crossM3, streaming, weight, own };
   knownOf.set(head, now);
   return now;
@@ -91,13 +96,13 @@ function balancedRad(of: Known, knownRad: number, held: number, hangs: number, c
 /**
  * Angle between body axis and motion of a rig that falls: where what turns the head is in balance with what trails behind it.
  *   turning = crossM3 s² + (streaming + own) s,  s = sin(angle), all over the pressure
- * What turns a head of a style, and what a line does at its tie, is taken so that a plain chunk of three inches hangs as anglers see it: at the posture
- * of the head, and flatter by 100 degrees a unit of what the line carries; no rig is levelled by more. A long body behind the head, or one that kicks,
- * then falls nose first, a short one flatter. Does not depend on the skirt.
+ * What turns a rig, and what a line does at its tie, is taken so that a plain chunk of three inches hangs as anglers see it: 25 degrees out of its fall
+ * behind any head, and flatter by 100 degrees a unit of what the line carries; no rig is levelled by more. A long body behind the head, or one that
+ * kicks, then falls nose first, a short one flatter. Does not depend on the skirt.
  * @param semiTight      share of the weight the line carries, 0 to 0.6
  * @param postureFactor  its logarithm, rad, is added
  * @returns              rad, 0 to pi/2
- * @source adr-0025
+ * @source adr-0025, adr-0038
  */
 export function fallAngleRad(body: RigBody, medium: Medium, semiTight: number, postureFactor = 1): number {
   const { head, skirt, trails } = body;
@@ -105,14 +110,14 @@ export function fallAngleRad(body: RigBody, medium: Medium, semiTight: number, p
   const submergedKg = body.massKg - (skirt?.massKg ?? 0) - densityKgM3 * (body.volumeM3 - (skirt?.volumeM3 ?? 0));
   const levelledRad = radFromDeg(LEVELLING_DEG_PER_SHARE) * semiTight;
   const turnedBy = Math.log(postureFactor);
-  if (submergedKg <= 0) return withinQuarter(head.postureRad + levelledRad + turnedBy);
+  if (submergedKg <= 0) return withinQuarter(POSTURE_RAD + levelledRad + turnedBy);
   const of = known(body, densityKgM3);
   const held = of.own + streamingM3(head, trails);
   const hangs = weightM3(body, trails, submergedKg, densityKgM3);
-  const slackRad = balancedRad(of, head.postureRad, held, hangs, trails.crossM3);
+  const slackRad = balancedRad(of, POSTURE_RAD, held, hangs, trails.crossM3);
   if (semiTight === 0) return withinQuarter(slackRad + turnedBy);
   // the line takes its share of the weight off the fall, not off what trails: against the pressure that weighs the more
   const more = 1 / (1 - semiTight);
-  const tightRad = balancedRad(of, head.postureRad + levelledRad, held, hangs, trails.crossM3, more);
+  const tightRad = balancedRad(of, POSTURE_RAD + levelledRad, held, hangs, trails.crossM3, more);
   return withinQuarter(Math.min(slackRad + levelledRad, tightRad) + turnedBy);
 }

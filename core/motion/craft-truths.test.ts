@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { rigBody } from '../rig/body/body';
 import type { Rig } from '../rig/parts/schema';
+import { HEAD_STYLES } from '../tackle/heads';
 import { jig } from '../testing/fixtures/rigs';
 import { ftFromLengthM } from '../units/units';
 import { steadyFall } from './fall';
@@ -70,9 +71,14 @@ describe('what slows a jig and what does not', () => {
     const trimmed = { ...rig, skirt: { ...rig.skirt!, lengthMm: 37 } };
     expect(Math.abs(ftps(trimmed) / ftps(rig) - 1)).toBeLessThan(0.12);
   });
-  test('a swim head, which falls on its side, is slower than a football of its weight', () => {
-    expect(ftps(jig({ style: 'swim' }))).toBeLessThan(ftps(jig({ style: 'football' })));
-  });
+  test.each([null, 'chunk', 'flapper-craw', 'paddle-tail', 'finesse-worm'] as const)(
+    'heads of one weight fall within 11 %% of each other, whatever is behind them (%p)',
+    (trailer) => {
+      const speeds = HEAD_STYLES.map((style) => ftps(jig({ style, trailer })));
+      expect(Math.max(...speeds) / Math.min(...speeds)).toBeLessThan(1.11);
+      expect(new Set(speeds).size).toBe(HEAD_STYLES.length);
+    },
+  );
 });
 
 describe('cold and plastic', () => {

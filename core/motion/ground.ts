@@ -52,11 +52,26 @@ export function groundOf(
     depthAt,
     liesAtRad(lengthM, tipM, angleRad) {
       let lies = 0;
-      const isShort = ([xM, depthM]: Corner): boolean => Math.hypot(xM, depthM + tipM) < lengthM;
+      const reach2 = lengthM * lengthM;
       for (let at = 1; at < corners.length; at++) {
-        // a stretch with both ends nearer than the line is long is not reached by its end
-        if (isShort(corners[at - 1]!) && isShort(corners[at]!)) continue;
-        for (const found of crossingsRad(corners[at - 1]!, corners[at]!, lengthM, tipM)) {
+        const [fromX, fromM] = corners[at - 1]!;
+        const [toX, toM] = corners[at]!;
+        // beyond its end, or with both ends nearer than the line is long, a stretch is not reached by its end
+        if (fromX > lengthM) break;
+        const [az, toZ] = [fromM + tipM, toM + tipM];
+        if (fromX * fromX + az * az < reach2 && toX * toX + toZ * toZ < reach2) continue;
+        // |a + s b|² = length²
+        const [bx, bz] = [toX - fromX, toZ - az];
+        const square = bx * bx + bz * bz;
+        const half = fromX * bx + az * bz;
+        const under = half * half - square * (fromX * fromX + az * az - reach2);
+        if (under < 0) continue;
+        const root = Math.sqrt(under);
+        for (let side = -1; side <= 1; side += 2) {
+          const s = (-half + side * root) / square;
+          const xM = fromX + s * bx;
+          if (s < 0 || s > 1 || xM < 0) continue;
+          const found = Math.atan2(az + s * bz, xM);
           if (found < angleRad && found > lies) lies = found;
         }
       }
@@ -74,20 +89,3 @@ export function groundOf(
 
 /** Further than a line leads, m. */
 const FAR_M = 200;
-
-type Corner = readonly [xM: number, depthM: number];
-
-/** Angles below the horizontal at which a line of some length from the tip comes to a stretch of bottom, rad; only in front of the rod. */
-function crossingsRad([fromX, fromM]: Corner, [toX, toM]: Corner, lengthM: number, tipM: number): number[] {
-  const [ax, az] = [fromX, fromM + tipM];
-  const [bx, bz] = [toX - fromX, toM - fromM];
-  // |a + s b|² = length²
-  const [square, half, rest] = [bx * bx + bz * bz, ax * bx + az * bz, ax * ax + az * az - lengthM * lengthM];
-  const under = half * half - square * rest;
-  if (under < 0) return [];
-  const root = Math.sqrt(under);
-  return [(-half - root) / square, (-half + root) / square].flatMap((s) => {
-    const xM = ax + s * bx;
-    return s < 0 || s > 1 || xM < 0 ? [] : [Math.atan2(az + s * bz, xM)];
-  });
-}

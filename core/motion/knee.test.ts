@@ -108,10 +108,10 @@ describe('the line remembers', () => {
       const [, xM, zM] = path.find(([timeS]) => timeS >= 6 - 1e-6)!;
       return [xM, zM];
     };
-    const [none, one, three] = [at(0), at(1), at(3)];
+    const [none, one, four] = [at(0), at(1), at(4)];
     expect(one[1]).toBeGreaterThan(none[1]);
-    expect(three[1]).toBeGreaterThan(one[1]);
-    expect(three[0]).toBe(25);
+    expect(four[1]).toBeGreaterThan(one[1]);
+    expect(four[0]).toBe(25);
     expect(none[0]).toBeLessThan(24.8);
   });
   test('line that is given while the line is still bent lets it fall too, and further than without', () => {

@@ -84,7 +84,7 @@ describe('whatever is cast', () => {
         const lure = lureOf(rigBody(rig), medium, 0.2);
         const speed = holdSpeedMps(lure, line, 12.5, depthM);
         if (speed === null) return;
-        expect(levelDepthM(lure, line, 12.5, speed)).toBeCloseTo(depthM, 3);
+        expect(Math.abs(levelDepthM(lure, line, 12.5, speed) - depthM)).toBeLessThan(0.002);
       }),
     );
   });

@@ -17,8 +17,6 @@ export interface HeadRow {
   readonly shape: readonly [length: number, width: number, height: number];
   /** drag coefficient along the axis, on frontal area; a ball has that of a sphere of its size, from every side */
   readonly cdAxial: number | 'sphere';
-  /** how far the body hangs out of its line of fall on a slack line, degrees */
-  readonly postureDeg: number;
   /** nose a head of this style has unless said otherwise */
   readonly nose: Nose;
   /** angle of the line tie above the shank, degrees; 0 lies at the tip of the nose */
@@ -33,7 +31,6 @@ export const HEADS: Readonly<Record<HeadStyle, HeadRow>> = {
     traits: [],
     shape: [1, 1, 1],
     cdAxial: 'sphere',
-    postureDeg: 15,
     nose: 'round',
     tieDeg: 60,
     tieAt: 0.35,
@@ -43,7 +40,6 @@ export const HEADS: Readonly<Record<HeadStyle, HeadRow>> = {
     traits: [],
     shape: [1.35, 0.95, 0.8],
     cdAxial: 0.42,
-    postureDeg: 25,
     nose: 'round',
     tieDeg: 45,
     tieAt: 0.25,
@@ -53,7 +49,6 @@ export const HEADS: Readonly<Record<HeadStyle, HeadRow>> = {
     traits: ['nose-tie'],
     shape: [1.6, 0.85, 0.75],
     cdAxial: 0.35,
-    postureDeg: 20,
     nose: 'pointed',
     tieDeg: 20,
     tieAt: 0.08,
@@ -63,7 +58,6 @@ export const HEADS: Readonly<Record<HeadStyle, HeadRow>> = {
     traits: [],
     shape: [0.8, 1.75, 0.75],
     cdAxial: 0.55,
-    postureDeg: 10,
     nose: 'round',
     tieDeg: 60,
     tieAt: 0.4,
@@ -73,7 +67,6 @@ export const HEADS: Readonly<Record<HeadStyle, HeadRow>> = {
     traits: ['nose-tie', 'reeled'],
     shape: [1.7, 0.65, 0.95],
     cdAxial: 0.3,
-    postureDeg: 35,
     nose: 'pointed',
     tieDeg: 30,
     tieAt: 0.06,
@@ -83,7 +76,6 @@ export const HEADS: Readonly<Record<HeadStyle, HeadRow>> = {
     traits: [],
     shape: [1.1, 0.95, 0.95],
     cdAxial: 0.45,
-    postureDeg: 25,
     nose: 'round',
     tieDeg: 90,
     tieAt: 0.45,
@@ -93,7 +85,6 @@ export const HEADS: Readonly<Record<HeadStyle, HeadRow>> = {
     traits: ['nose-tie'],
     shape: [1.8, 0.8, 0.8],
     cdAxial: 0.28,
-    postureDeg: 15,
     nose: 'pointed',
     tieDeg: 0,
     tieAt: 0,
@@ -111,6 +102,12 @@ export const METAL_DENSITY_KG_M3: Readonly<Record<Metal, number>> = {
   bismuth: 9_780,
   brass: 8_500,
 };
+
+/**
+ * How far a head with a plain chunk behind it hangs out of its line of fall on a slack line, degrees: by eye, and one for all styles, since what is known to
+ * turn a head (its own shape, guard, bend of the hook) would tilt no two of them by more than three degrees apart. @source adr-0038
+ */
+export const POSTURE_DEG = 25;
 
 /** Share of the plan area that meets the water broadside. @source adr-0003 */
 export const HEAD_BROADSIDE_SHARE = 0.7;

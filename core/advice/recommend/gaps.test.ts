@@ -12,7 +12,7 @@ describe('filling the gaps of a box', () => {
     // neighbours are tried for a pick, so that it may be a little better
     const best = Math.max(...picks.map(({ score }) => score));
     expect(own!.score).toBeLessThanOrEqual(best + 1e-9);
-    expect(own!.score).toBeGreaterThan(best - 0.03);
+    expect(own!.score).toBeGreaterThan(best - 0.05);
     expect(own!.buy).toEqual([]);
   });
   test('every kind there is has no gap', () => {
@@ -27,11 +27,18 @@ describe('filling the gaps of a box', () => {
     expect(fill!.score).toBeGreaterThanOrEqual(0.97 * bestScore);
   });
   test('a box that only lacks a trailer is told so', () => {
-    const best = advise(NORTH_ARM, catalogueBox(), 1).picks[0]!.rig;
+    const best = fillGaps(NORTH_ARM, emptyBox()).fill!.rig;
     const box: Box = {
       ...emptyBox(),
       heads: [{ ...plainHead(best.head.style, best.head.weightOz, false), ...best.head, guard: best.guard ?? null }],
-      skirts: [{ material: best.skirt!.material, strands: 50, lengthMm: 55, colour: best.skirt!.colour }],
+      skirts: [
+        {
+          material: best.skirt!.material,
+          strands: best.skirt!.strands,
+          lengthMm: best.skirt!.fullMm ?? best.skirt!.lengthMm,
+          colour: best.skirt!.colour,
+        },
+      ],
     };
     expect(fillGaps(NORTH_ARM, box).fill!.buy).toEqual(['trailers']);
   });

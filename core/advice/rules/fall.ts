@@ -17,11 +17,11 @@ const ftps = lengthMFromFt;
 
 /** How fast a jig may fall: cold fish want it slow; the speeds are those of dressed jigs that anglers call right. @source craft-practice */
 export const FALL_BANDS = [
-  { id: 'fall-ice-cold', when: colderThan(45), from: ftps(0.8), to: ftps(1.35) },
-  { id: 'fall-cold', when: colderThan(55), from: ftps(1), to: ftps(1.6) },
-  { id: 'fall-cool', when: colderThan(65), from: ftps(1.25), to: ftps(1.9) },
-  { id: 'fall-mild', when: colderThan(75), from: ftps(1.5), to: ftps(2.2) },
-  { id: 'fall-warm', when: always, from: ftps(1.65), to: ftps(2.5) },
+  { id: 'fall-ice-cold', when: colderThan(45), from: ftps(0.8), to: ftps(1.42) },
+  { id: 'fall-cold', when: colderThan(55), from: ftps(1), to: ftps(1.7) },
+  { id: 'fall-cool', when: colderThan(65), from: ftps(1.25), to: ftps(2.1) },
+  { id: 'fall-mild', when: colderThan(75), from: ftps(1.5), to: ftps(2.3) },
+  { id: 'fall-warm', when: always, from: ftps(1.65), to: ftps(2.6) },
 ] as const satisfies readonly BandRule[];
 
 export const FALL_SHIFTS = [

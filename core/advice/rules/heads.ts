@@ -181,7 +181,7 @@ export const HEAD_RULES = [
     when: all(onBottom, colderThan(50), not(inCover)),
     school: 'swim-bottom:creep',
     target: { head: ['swim'], weight: ['1/2', '3/4'] },
-    weight: 2.6,
+    weight: 4.4,
   },
   {
     id: 'heavy-swim-crept-over-clean-ground',

@@ -134,7 +134,7 @@ describe('what it costs', () => {
   const water = withIntent({ fall: { from: 0.2, to: 0.3 } });
   test('it names the difference, the band of the water and why it lies there', () => {
     expect(wantBecause(asked(water, 'fall')!, water, 'us')).toMatch(
-      /^It is what you asked for\. Slower than this water asks \(1\.3 to 2\.0 ft\/s\): .+\.$/,
+      /^It is what you asked for\. Slower than this water asks \(1\.3 to 2\.2 ft\/s\): .+\.$/,
     );
     const fast = withIntent({ fall: { from: 0.9, to: 1 } });
     expect(intentCost(asked(fast, 'fall')!, fast, 'metric')).toMatch(/^Faster than this water asks/);

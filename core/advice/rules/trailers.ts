@@ -133,7 +133,7 @@ export const TRAILER_RULES = [
     id: 'bug-for-every-day',
     when: all(onBottom, mood('neutral'), clearTo(inches(12))),
     target: { trailer: ['flat-bug'] },
-    weight: 1.2,
+    weight: 1.3,
   },
   {
     id: 'movers-in-shallow-murk',
@@ -151,7 +151,7 @@ export const TRAILER_RULES = [
     id: 'soft-twin-tail-on-clear-cold-stone',
     when: all(stone, onBottom, clearTo(feet(7)), colderThan(60)),
     target: { head: ['football'], trailer: ['twin-tail-grub'] },
-    weight: 1.6,
+    weight: 2.2,
   },
   {
     id: 'worm-is-no-football-trailer',

@@ -7,6 +7,7 @@ export const asStyleHas = 'as the style has it';
 export const hook = 'Hook';
 export const wire = 'Wire';
 export const keeper = 'Keeper';
+export const usualKeeper = 'not said: a barb';
 export const finesseVersion = 'finesse version';
 export const sideCams = 'side cams';
 export const material = 'Material';

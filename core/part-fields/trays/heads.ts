@@ -86,7 +86,7 @@ export const HEADS: readonly FieldRow[] = [
     column: 'keeper',
     of: choiceOf(KEEPERS, NAME),
     example: 'barb',
-    form: ofPart(says.keeper, NAME.barb),
+    form: ofPart(says.keeper, says.usualKeeper),
   },
   {
     place: 'guard.fibres',

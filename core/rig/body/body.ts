@@ -20,7 +20,6 @@ export interface HeadBody {
   /** drag area along the axis (coefficient x frontal area) and across it */
   readonly axialM2: number;
   readonly broadsideM2: number;
-  readonly postureRad: number;
 }
 
 /** A skirt as the water meets it; strands that were cut away are gone. SI. */
@@ -110,7 +109,6 @@ export function headBody(head: Pick<Head, 'style' | 'weightOz' | 'metal'>): Head
     heightM,
     axialM2: cd * frontM2,
     broadsideM2: isBall ? cd * frontM2 : HEAD_BROADSIDE_SHARE * (Math.PI / 4) * lengthM * widthM,
-    postureRad: radFromDeg(row.postureDeg),
   };
 }
 

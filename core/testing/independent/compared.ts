@@ -2,6 +2,7 @@ import { steadyFall } from '../../motion/fall';
 import { mediumAt } from '../../motion/medium';
 import { rigBody } from '../../rig/body/body';
 import { frameBody } from '../../rig/body/frame';
+import { UNIT_FACTORS } from '../../rig/body/known-factors';
 import { wireAcrossM } from '../../rig/body/wire';
 import { STEEL_DENSITY_KG_M3 } from '../../tackle/hooks';
 import { GRAVITY_MPS2, lengthMFromMm } from '../../units/units';
@@ -78,10 +79,11 @@ function rods(): Compared[] {
     const volumeM3 = (Math.PI / 4) * d * d * lengthM;
     const massKg = STEEL_DENSITY_KG_M3 * volumeM3;
     const base = rigBody({ ...jig({ trailer: null, strands: 0 }), guard: null });
-    const nothing = { axialM2: 0, broadsideM2: 0, postureRad: Math.PI / 2 };
+    const nothing = { axialM2: 0, broadsideM2: 0 };
+    const broadside = { ...UNIT_FACTORS, posture: Math.exp(Math.PI / 2) };
     const body = { ...base, massKg, volumeM3, head: { ...base.head, ...nothing } };
     const wire = { alongM2: 0, acrossM2: wireAcrossM(d) * lengthM };
-    const ours = steadyFall({ ...body, wire }, medium).speedMps;
+    const ours = steadyFall({ ...body, wire }, medium, 0, broadside).speedMps;
     let theirs = 0.3;
     for (let round = 0; round < 40; round++) {
       const cd = whiteCd((theirs * d) / medium.kinematicM2ps);
