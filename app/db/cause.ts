@@ -1,5 +1,12 @@
 import { issue, type Issue } from '@core';
 
+/** A row that is no document of its kind: trying again would not make it one. */
+export class NotOfItsKind extends Error {
+  constructor(readonly issues: readonly Issue[]) {
+    super(issues.map(({ code }) => code).join(' '));
+  }
+}
+
 /** State of the store as a whole: open, blocked by another tab, taken over by a newer version of the app, deleted. */
 export type StoreState =
   | 'open'

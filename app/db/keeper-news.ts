@@ -22,8 +22,8 @@ export interface UnreadNote {
 export type KeeperNews =
   /** a change of this tab could not be stored; it is tried again */
   | { readonly what: 'not-stored'; readonly issues: readonly Issue[] }
-  /** it is not stored: there are too many of its kind; it can be tried again once some are deleted */
-  | { readonly what: 'refused'; readonly issues: readonly Issue[]; again(): void }
+  /** it is not stored: there are too many of its kind, and it can be tried again once some are deleted; or it is none of its kind, and cannot */
+  | { readonly what: 'refused'; readonly issues: readonly Issue[]; readonly again: (() => void) | null }
   /** everything that waited is stored now */
   | { readonly what: 'stored-at-last' }
   /** both tabs changed the same field: this tab's stands */

@@ -144,7 +144,7 @@ describe('two tabs', () => {
     await other.keeper.put('water', warm(21), row);
     expect((await db.waters.get('a'))!.value.temperatureC).toBe(21);
     const [news] = other.news;
-    expect(news).toMatchObject({ what: 'clash', clashes: [{ path: 'value.temperatureC', mine: 21, theirs: 9 }] });
+    expect(news).toMatchObject({ what: 'clash', clashes: [{ path: ['value', 'temperatureC'], mine: 21, theirs: 9 }] });
     if (news?.what === 'clash') news.takeTheirs();
     await soon();
     expect((await db.waters.get('a'))!.value.temperatureC).toBe(9);
@@ -185,7 +185,8 @@ describe('two tabs', () => {
               const lost = changed && !ofBoth && stored.value[name] !== last.value[name];
               const told = sides.some(({ side }) =>
                 side.news.some(
-                  (news) => news.what === 'clash' && news.clashes.some(({ path }) => path === `value.${name}`),
+                  (news) =>
+                    news.what === 'clash' && news.clashes.some(({ path }) => path.join('.') === `value.${name}`),
                 ),
               );
               if (lost) expect(told).toBe(true);
@@ -391,6 +392,20 @@ describe('a store that fails', () => {
     expect((await refusing.keeper.put('build', build, null)).ok).toBe(false);
     expect([refusing.keeper.pending.size, place!.length, said(refusing)]).toEqual([0, 0, ['refused']]);
   });
+  test('what is no document of its kind is never stored: the one before stays, and it is said', async () => {
+    const one = tab();
+    await one.keeper.put('build', build, null);
+    const broken = { ...build, past: { 0: 'a list no more' } } as never;
+    const kept = await one.keeper.put('build', broken, build);
+    expect(kept).toMatchObject({ ok: false, issues: [{ path: 'past' }] });
+    expect(await db.builds.get('b')).toEqual(build);
+    expect([one.keeper.pending.size, place!.length, said(one)]).toEqual([0, 0, ['refused']]);
+    // nothing to try again: it would be none the next time either
+    expect(one.news[0]).toMatchObject({ again: null });
+    // and what is right again is stored
+    expect((await one.keeper.put('build', { ...build, name: 'right' }, build)).ok).toBe(true);
+    expect((await db.builds.get('b'))!.name).toBe('right');
+  });
   test('what was refused is at hand still, and stored once there is room for it', async () => {
     let isFull = true;
     const found = { code: 'too-many-kept', path: '', data: { got: 2, limit: 1, what: 'builds' } } as const;
@@ -402,7 +417,7 @@ describe('a store that fails', () => {
     await refusing.keeper.put('build', build, null);
     isFull = false;
     const [news] = refusing.news;
-    if (news?.what === 'refused') news.again();
+    if (news?.what === 'refused') news.again!();
     await soon();
     expect(await db.builds.get('b')).toEqual(build);
   });

@@ -1,6 +1,6 @@
 import { shallowReactive } from 'vue';
 import { fail, ok, sameJson, withTheirs, type Decision, type Issue, type Result } from '@core';
-import { causeOf, type StoreState } from './cause';
+import { causeOf, NotOfItsKind, type StoreState } from './cause';
 import type { Journal, Note } from './journal';
 import type { KeeperNews, Pending, UnreadNote } from './keeper-news';
 import { laterKinds } from './fetch-kinds';
@@ -98,17 +98,26 @@ export function createKeeper({ shelf, journal, state, retryMs = RETRY_MS }: Part
     return work;
   }
 
+  /** What is no document of its kind is never stored, whoever made it: the one before stays. */
+  async function checkedWrite(waiting: Waiting): Promise<Decision<Rows[KindName]>> {
+    const { kind, key, row } = waiting;
+    const checked = row === null ? null : kindOf(kind).check(row);
+    if (checked && !checked.ok) throw new NotOfItsKind(checked.issues);
+    return shelf.write(kind, key, waiting as never);
+  }
+
   async function writeOnce(id: string, waiting: Waiting): Promise<void> {
     writing.set(id, waiting);
     let decision: Decision<Rows[KindName]>;
     try {
-      decision = await shelf.write(waiting.kind, waiting.key, waiting as never);
+      decision = await checkedWrite(waiting);
     } catch (error) {
       writing.delete(id);
       running.delete(id);
+      if (error instanceof NotOfItsKind) return onRefusal(id, waiting, error.issues, false);
       const cause = causeOf(error, state());
       // only a limit of ours stays what it is; a store that cannot take it now may later
-      if (cause.code === 'too-many-kept') onRefusal(id, waiting, [cause]);
+      if (cause.code === 'too-many-kept') onRefusal(id, waiting, [cause], true);
       else onFailure([cause], waiting);
       return;
     }
@@ -131,8 +140,8 @@ export function createKeeper({ shelf, journal, state, retryMs = RETRY_MS }: Part
     );
   }
 
-  /** There is no room for one more of its kind: trying again would not help, and whoever asked is told. */
-  function onRefusal(id: string, waiting: Waiting, issues: readonly Issue[]): void {
+  /** Trying again by itself would not help, and whoever asked is told: there is no room for one more of its kind, or it is none. */
+  function onRefusal(id: string, waiting: Waiting, issues: readonly Issue[], isWorthAnother: boolean): void {
     if (pending.get(id) === waiting) {
       pending.delete(id);
       journal.settle(waiting);
@@ -140,7 +149,8 @@ export function createKeeper({ shelf, journal, state, retryMs = RETRY_MS }: Part
     turned(id);
     for (const done of waiting.settled.splice(0)) done(fail(issues));
     const { kind, key, base, row } = waiting;
-    listener({ what: 'refused', issues, again: () => void change(kind, key, base as never, row as never) });
+    const again = isWorthAnother ? () => void change(kind, key, base as never, row as never) : null;
+    listener({ what: 'refused', issues, again });
     if (pending.has(id)) void write(id);
   }
 
@@ -258,7 +268,6 @@ export function createKeeper({ shelf, journal, state, retryMs = RETRY_MS }: Part
     pending,
     flush,
     recover,
-    /** settles once what earlier tabs noted is on the screen */
     recovered: (): Promise<void> => recovery,
     overlaid,
     put: <K extends KindName>(kind: K, row: Rows[K], base: Rows[K] | null): Promise<Result<Rows[K] | null>> =>
@@ -272,9 +281,7 @@ export function createKeeper({ shelf, journal, state, retryMs = RETRY_MS }: Part
     /** grows with every change and every answer of the store to one */
     turnOf: (kind: KindName, key: string): number => turns.get(idOf(kind, key)) ?? 0,
     /** The store was read: what is made from now on belongs to this epoch. */
-    setEpoch(next: string): void {
-      epoch = next;
-    },
+    setEpoch: (next: string): void => void (epoch = next),
     /** Everything was cleared or replaced: what waits belongs to what is gone. */
     forget(next: string): void {
       epoch = next;
@@ -285,9 +292,7 @@ export function createKeeper({ shelf, journal, state, retryMs = RETRY_MS }: Part
       tries = 0;
       journal.forgetAll();
     },
-    onNews(next: (news: KeeperNews) => void): void {
-      listener = next;
-    },
+    onNews: (next: (news: KeeperNews) => void): void => void (listener = next),
     /** Tells whoever sits in front of the page what went wrong where a document is followed. */
     report: (news: KeeperNews): void => listener(news),
   };

@@ -54,6 +54,8 @@ export const useBench = defineStore('bench', () => {
   onBeginAnew('bench', reload);
   /** the rig under a drag, before it is let go */
   const dragged = shallowRef<Rig | null>(null);
+  /** what is being dragged, and to what */
+  const moving = shallowRef<{ readonly edit: EditId; readonly value: number | string } | null>(null);
   /** speed at which it is looked at, m/s; null for what this water and rig ask */
   const chosenMps = ref<number | null>(null);
   /** the version read-outs are compared with */
@@ -139,6 +141,7 @@ export const useBench = defineStore('bench', () => {
     const edited = applyEdit(build.value.rig, build.value.base, id, value);
     if (!edited.ok) return;
     dragged.value = edited.rig;
+    moving.value = { edit: id, value };
     // the picture goes first: the numbers are counted in a task of their own, and of what lies there by then
     reading ??= setTimeout(() => void readDragged(), Math.max(0, readNextAt - performance.now()));
   }
@@ -155,6 +158,7 @@ export const useBench = defineStore('bench', () => {
   }
   /** Gives a drag up: the build stays as it was. */
   function cancelDrag(): void {
+    moving.value = null;
     dragged.value = null;
     read.value = null;
   }
@@ -185,6 +189,12 @@ export const useBench = defineStore('bench', () => {
     const removed = await keeper.remove('build', gone);
     if (!removed.ok) return;
     notices.say(words.buildDeleted, () => keeper.put('build', gone, null));
+  }
+  /** What the build answers of 100 on the water at hand; null where the best there is has not been found yet. */
+  function scoreOf(): number | null {
+    const scale = knownWaterBest(water.water);
+    if (!build.value || scale === null) return null;
+    return Math.round(100 * judgeRig(water.water, build.value.rig, null, scale).score);
   }
   /** Writes the ticket of the build as it is. */
   function writeTicket(): string {
@@ -227,5 +237,7 @@ export const useBench = defineStore('bench', () => {
     rename,
     remove,
     writeTicket,
+    scoreOf,
+    moving,
   };
 });

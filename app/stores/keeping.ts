@@ -41,7 +41,10 @@ export const useKeeping = defineStore('keeping', () => {
         notices.takeBack('not-stored');
         return notices.say(words.storedAtLast);
       case 'refused':
-        return void notices.complain(news.issues, { action: { label: words.tryAgain, run: news.again } });
+        return void notices.complain(
+          news.issues,
+          news.again ? { action: { label: words.tryAgain, run: news.again } } : {},
+        );
       case 'unreadable':
         return void setNotesAside(news.notes);
       case 'unreadable-rows':

@@ -21,9 +21,9 @@ const shown = (value: unknown): string => {
   return text.length > 40 ? `${text.slice(0, 40)}…` : text;
 };
 const clashText = ({ path, mine, theirs }: Clash): string =>
-  path === '' || typeof mine === 'object' || typeof theirs === 'object'
-    ? path.split('.').at(-1) || words.allOfIt
-    : words.thereAndHere(path.split('.').at(-1)!, shown(theirs), shown(mine));
+  path.length === 0 || typeof mine === 'object' || typeof theirs === 'object'
+    ? (path.at(-1) ?? words.allOfIt)
+    : words.thereAndHere(path.at(-1)!, shown(theirs), shown(mine));
 
 /** Says what another tab did to what was changed here, with the way to the other outcome. */
 export function tellTabNews(

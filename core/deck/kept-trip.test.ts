@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { DEMO_BOX } from '../../demo/brindle-mere';
 import { DEMO_WEEKEND } from '../../demo/weekend';
+import { withTheirs } from '../keeping/merge';
 import { parseWith } from '../parse';
 import type { Box } from '../rig/parts/box';
 import { fibreGuard } from '../rig/parts/catalogue';
@@ -146,8 +147,25 @@ describe('two hands on one day', () => {
     const mine = { ...SATURDAY, changedAt: '2026-09-27T06:00:00.000Z', plan: plan('mine'), rods: 5 };
     const theirs = { ...SATURDAY, changedAt: '2026-09-27T07:00:00.000Z', plan: plan('theirs'), rods: 6 };
     const { value, clashes } = mergeTrips(SATURDAY, mine, theirs);
-    expect([value.plan?.of, value.rods, clashes.map(({ path }) => path)]).toEqual(['theirs', 5, ['rods']]);
+    expect([value.plan?.of, value.rods, clashes.map(({ path }) => path)]).toEqual(['theirs', 5, [['rods']]]);
     expect(parseWith(keptTripSchema, value)).toMatchObject({ ok: true });
+  });
+  test('minutes of one stop changed in both: the other hand’s can be taken, and the day stays a day, whatever its ids look like', () => {
+    for (const id of ['one', 'a.b', 'x/y', '__proto__']) {
+      const [first, ...rest] = SATURDAY.stops;
+      const base: KeptTrip = { ...SATURDAY, stops: [{ ...first!, id }, ...rest] };
+      const at = (minutes: number): KeptTrip => ({ ...base, stops: [{ ...base.stops[0]!, minutes }, ...rest] });
+      const { value, clashes } = mergeTrips(base, at(20), at(90));
+      expect(clashes).toEqual([{ path: ['stops', id, 'minutes'], mine: 20, theirs: 90 }]);
+      const taken = withTheirs(value, clashes);
+      expect(taken.stops.map(({ minutes }) => minutes)).toEqual([90, ...rest.map(({ minutes }) => minutes)]);
+      expect(taken.stops.map((stop) => stop.id)).toEqual(base.stops.map((stop) => stop.id));
+      expect(parseWith(keptTripSchema, taken)).toMatchObject({ ok: true });
+    }
+  });
+  test('a stop that is gone by the time the other hand’s is taken has nowhere to go, and nothing else is touched', () => {
+    const clash = { path: ['stops', 'nobody', 'minutes'], mine: 1, theirs: 2 };
+    expect(withTheirs(SATURDAY, [clash])).toEqual(SATURDAY);
   });
 });
 

@@ -47,5 +47,5 @@ export function decide<Row>(
   if (stored === null || sameJson(stored, base)) return { as: 'write', row, clashes: [], merged: false };
   const { value, clashes } = merge(base, row, stored);
   if (isValid(value)) return { as: 'write', row: value, clashes, merged: true };
-  return { as: 'write', row, clashes: [{ path: '', mine: row, theirs: stored }], merged: true };
+  return { as: 'write', row, clashes: [{ path: [], mine: row, theirs: stored }], merged: true };
 }

@@ -86,7 +86,7 @@ describe('two changes to one document', () => {
     const theirs = { rig: { nose: 0, tail: 5, core: { mm: 25 } }, name: 'b' };
     expect(mergeFields(base, mine, theirs)).toEqual({
       value: { rig: { nose: 12, tail: 3, core: { mm: 25 } }, name: 'b' },
-      clashes: [{ path: 'rig.tail', mine: 3, theirs: 5 }],
+      clashes: [{ path: ['rig', 'tail'], mine: 3, theirs: 5 }],
     });
   });
   test('a field taken away by one stays away', () => {
@@ -114,7 +114,7 @@ describe('what a change does to the store', () => {
       'changed elsewhere in the same field',
       change({ n: 1 }, { n: 2 }),
       { n: 3 },
-      { as: 'write', row: { n: 2 }, clashes: [{ path: 'n', mine: 2, theirs: 3 }] },
+      { as: 'write', row: { n: 2 }, clashes: [{ path: ['n'], mine: 2, theirs: 3 }] },
     ],
     ['deleted elsewhere', change({ n: 1 }, { n: 2 }), null, { as: 'gone-meanwhile' }],
     ['deleted here', change({ n: 1 }, null), { n: 1 }, { as: 'delete' }],
@@ -129,7 +129,7 @@ describe('what a change does to the store', () => {
     expect(decide(change({ n: 1 }, { n: 8 }), { n: 1, m: 7 }, 'e', strict)).toMatchObject({
       as: 'write',
       row: { n: 8 },
-      clashes: [{ path: '' }],
+      clashes: [{ path: [] }],
     });
   });
 });
@@ -159,7 +159,7 @@ describe('two hands on one build', () => {
   });
   test('the same cut: mine stands, it is said, and one step back is theirs', () => {
     const { value, clashes } = mergeBuilds(base, cut(base, 3, { cutNoseMm: 12 }), cut(base, 2, { cutNoseMm: 5 }));
-    expect(clashes).toEqual([{ path: 'rig.trailer.cutNoseMm', mine: 12, theirs: 5 }]);
+    expect(clashes).toEqual([{ path: ['rig', 'trailer', 'cutNoseMm'], mine: 12, theirs: 5 }]);
     expect([value.rig.trailer!.cutNoseMm, undone(value, at(9)).rig.trailer!.cutNoseMm]).toEqual([12, 5]);
   });
   test('a name here and a version there are both kept', () => {
@@ -174,7 +174,7 @@ describe('two hands on one build', () => {
     const mine = cut(base, 3, { cutNoseMm: long * 0.45 });
     const theirs = cut(base, 2, { cutTailMm: long * 0.45 });
     const { value, clashes } = mergeBuilds(base, mine, theirs);
-    expect(clashes).toMatchObject([{ path: 'rig' }]);
+    expect(clashes).toMatchObject([{ path: ['rig'] }]);
     expect(value.rig).toEqual(mine.rig);
     expect(undone(value, at(9)).rig).toEqual(theirs.rig);
   });

@@ -34,8 +34,8 @@ export function sameJson(a: unknown, b: unknown): boolean {
 
 /** A field that two hands changed to different values since both read it. */
 export interface Clash {
-  /** dotted; empty for the whole */
-  readonly path: string;
+  /** names of fields from the outside in, and ids of things in lists; empty for the whole */
+  readonly path: readonly string[];
   readonly mine: unknown;
   readonly theirs: unknown;
 }
@@ -55,36 +55,50 @@ export interface Merged<T> {
  */
 export function mergeFields<T>(base: T | null, mine: T, theirs: T): Merged<T> {
   const clashes: Clash[] = [];
-  const merge = (was: unknown, my: unknown, their: unknown, path: string): unknown => {
+  const merge = (was: unknown, my: unknown, their: unknown, path: readonly string[]): unknown => {
     if (sameJson(my, their) || sameJson(their, was)) return my;
     if (sameJson(my, was)) return their;
     if (isFields(my) && isFields(their)) {
       const before: Fields = isFields(was) ? was : {};
       const names = [...new Set([...Object.keys(their), ...Object.keys(my)])];
       const fields = names.map((name) => {
-        const at = path === '' ? name : `${path}.${name}`;
-        return [name, merge(before[name], my[name], their[name], at)] as const;
+        return [name, merge(before[name], my[name], their[name], [...path, name])] as const;
       });
       return Object.fromEntries(fields.filter(([, value]) => value !== undefined));
     }
     clashes.push({ path, mine: my, theirs: their });
     return my;
   };
-  const value = merge(base ?? undefined, mine, theirs, '') as T;
+  const value = merge(base ?? undefined, mine, theirs, []) as T;
   return { value, clashes };
 }
 
-/** A document with the other hand's values wherever both had changed one. */
+/** A document with the other hand's values wherever both had changed one; a list of things with ids stays a list, and is walked by id. */
 export function withTheirs<Row>(row: Row, clashes: readonly Clash[]): Row {
   let taken: unknown = row;
-  for (const { path, theirs } of clashes) taken = path === '' ? theirs : withField(taken, path.split('.'), theirs);
+  for (const { path, theirs } of clashes) taken = withField(taken, path, theirs);
   return taken as Row;
 }
 
-function withField(value: unknown, [name, ...rest]: readonly string[], theirs: unknown): unknown {
-  const around = { ...(value as Record<string, unknown>) };
-  const inner = rest.length === 0 ? theirs : withField(around[name!] ?? {}, rest, theirs);
-  if (inner === undefined) delete around[name!];
-  else around[name!] = inner;
-  return around;
+const hasId = (value: unknown, id: string): boolean => isFields(value) && value['id'] === id;
+
+function withField(value: unknown, path: readonly string[], theirs: unknown): unknown {
+  const [name, ...rest] = path;
+  if (name === undefined) return theirs;
+  if (Array.isArray(value)) {
+    const list: readonly unknown[] = value;
+    const at = list.findIndex((one) => hasId(one, name));
+    // what is not in the list any more is put back where the whole of it is theirs; a field of it has nowhere to go
+    if (at < 0) return rest.length === 0 && hasId(theirs, name) ? [...list, theirs] : list;
+    const inner = withField(list[at], rest, theirs);
+    return inner === undefined
+      ? list.filter((_, other) => other !== at)
+      : list.map((one, other) => (other === at ? inner : one));
+  }
+  // by entries, so that a field of any name is one
+  const around = new Map(Object.entries(isFields(value) ? value : {}));
+  const inner = withField(around.get(name), rest, theirs);
+  if (inner === undefined) around.delete(name);
+  else around.set(name, inner);
+  return Object.fromEntries(around);
 }
