@@ -3,9 +3,11 @@ import { DEMO_WEEKEND } from './weekend';
 
 /** The made-up boat of Brindle Mere on its Saturday: from stop to stop in the order of the day, a step each second. */
 
-/** Seconds spent at a stop, and on the way to the next: a morning in a few minutes. */
+/** Seconds spent at a stop, and on the way to the next, at a speed a boat can go: a morning in some ten minutes. */
 const AT_STOP_S = 25;
-const ON_THE_WAY_S = 10;
+const LEAST_ON_THE_WAY_S = 10;
+const FULL_SPEED_MPS = 35;
+const M_PER_DEGREE = 111_320;
 
 interface Step {
   readonly lat: number;
@@ -15,14 +17,24 @@ interface Step {
 }
 const stops = DEMO_WEEKEND[1]!.stops;
 
+/** From each stop to the next, and when the boat comes there. */
+const legs = stops.map((from, at) => {
+  const to = stops[(at + 1) % stops.length]!;
+  const north = to.lat! - from.lat!;
+  const east = (to.lon! - from.lon!) * Math.cos((from.lat! * Math.PI) / 180);
+  const onTheWayS = Math.max(LEAST_ON_THE_WAY_S, Math.ceil((M_PER_DEGREE * Math.hypot(north, east)) / FULL_SPEED_MPS));
+  return { from, to, onTheWayS };
+});
+const round = legs.reduce((sum, { onTheWayS }) => sum + AT_STOP_S + onTheWayS, 0);
+
 /** Where the boat is after so many seconds; after the last stop it begins again. */
 export function stepAt(second: number): Step {
-  const round = stops.length * (AT_STOP_S + ON_THE_WAY_S);
   const s = second % round;
-  const place = Math.floor(s / (AT_STOP_S + ON_THE_WAY_S));
-  const within = s - place * (AT_STOP_S + ON_THE_WAY_S);
-  const [from, to] = [stops[place]!, stops[(place + 1) % stops.length]!];
-  const share = Math.max(0, (within - AT_STOP_S) / ON_THE_WAY_S);
+  let within = s;
+  let place = 0;
+  while (within >= AT_STOP_S + legs[place]!.onTheWayS) within -= AT_STOP_S + legs[place++]!.onTheWayS;
+  const { from, to, onTheWayS } = legs[place]!;
+  const share = Math.max(0, (within - AT_STOP_S) / onTheWayS);
   const mix = (a: number, b: number): number => a + (b - a) * share;
   // waves and an uneven bottom: the same every time
   const wave = 0.08 * Math.sin(second / 3) + 0.05 * Math.sin(second / 7);

@@ -1,5 +1,13 @@
 import { createSocket, type Socket } from 'node:dgram';
-import { afterReading, depthBelowSurfaceM, readSentence, sentenceLines, type Reading } from '../core';
+import {
+  afterReading,
+  boatGate,
+  depthBelowSurfaceM,
+  readSentence,
+  sentenceLines,
+  withoutPlace,
+  type Reading,
+} from '../core';
 
 /** Where sentences of a sounder arrive. */
 export interface SounderAddress {
@@ -19,6 +27,8 @@ export type SounderNews =
 const TELL_EVERY_MS = 200;
 /** Silence after which what was told last stands no longer, ms. */
 const QUIET_MS = 5000;
+/** A field that was not told for so long is told no more, while others go on, ms. */
+const STALE_MS = 10_000;
 /** Talkers whose pieces are put together at once; more than a boat has. */
 const TALKERS = 32;
 /** Largest datagram that is looked at, bytes. */
@@ -46,6 +56,9 @@ export function createSounderLine(
   /** pieces of sentences by who sends them: two talkers do not meet in one sentence */
   const feeds = new Map<string, (data: string) => void>();
   let state: Reading = {};
+  /** when each field was told last */
+  const toldAt = new Map<keyof Reading, number>();
+  const isThere = boatGate();
   let [heard, corrupt, foreign] = [0, 0, 0];
   let isNew = false;
   let heardAt = 0;
@@ -73,8 +86,14 @@ export function createSounderLine(
     if (sentence.kind === 'corrupt' || sentence.kind === 'noise') return void corrupt++;
     if (sentence.kind === 'foreign') return void foreign++;
     heard++;
-    state = afterReading(state, sentence.reading);
     heardAt = Date.now();
+    const { lat, lon } = sentence.reading;
+    const isJump = lat !== undefined && lon !== undefined && !isThere(lat, lon, heardAt / 1000);
+    if (isJump) corrupt++;
+    const reading = isJump ? withoutPlace(sentence.reading) : sentence.reading;
+    for (const name of Object.keys(reading) as (keyof Reading)[]) toldAt.set(name, heardAt);
+    const fresh = Object.entries(state).filter(([name]) => heardAt - toldAt.get(name as keyof Reading)! <= STALE_MS);
+    state = afterReading(Object.fromEntries(fresh), reading);
     isNew = true;
     isQuiet = false;
   }

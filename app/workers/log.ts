@@ -1,5 +1,6 @@
 import {
   analysisOf,
+  atALook,
   comparedIn,
   fail,
   finishedIn,
@@ -15,6 +16,7 @@ import {
   sniff,
   spellsOf,
   taughtBy,
+  type AtALook,
   type Comparison,
   type Favoured,
   type Grouping,
@@ -57,6 +59,7 @@ export interface OutingRow {
   /** where one was, stop by stop */
   readonly stops: readonly string[];
   readonly isDemo: boolean;
+  readonly look: AtALook;
 }
 
 interface Reads {
@@ -157,6 +160,7 @@ function listed(
       odd: odditiesOf(outing, nowMs, ordered.slice(Math.max(0, at - 3), at + 4)),
       stops: [...new Set(outing.events.flatMap(({ stop }) => (stop ? [stop] : [])))],
       isDemo: outing.isDemo === true,
+      look: atALook(outingOf(outing)),
     };
   });
 }

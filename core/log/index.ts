@@ -36,12 +36,13 @@ export {
   unite,
   type KeptOuting,
 } from './kept-outing';
-export { odditiesOf, outingSums, type Oddity } from './oddities';
+export { atALook, odditiesOf, outingSums, type AtALook, type Oddity } from './oddities';
 export { ownLogOf } from './own-log';
 export { betaMean, gammaMean, SETTLED } from './pooled';
 export {
   compared,
   grouped,
+  mostToSay,
   ratesBy,
   sumsOf,
   trailerHookVerdict,

@@ -86,7 +86,7 @@ export function mergeKeptOutings(base: KeptOuting | null, mine: KeptOuting, thei
     if (sameJson(my, their) || sameJson(their, was)) return my;
     if (sameJson(my, was)) return their;
     // the rod in hand is nobody's work
-    if (field !== 'rod') clashes.push({ path: field, mine: my, theirs: their });
+    if (field !== 'rod') clashes.push({ path: [field], mine: my, theirs: their });
     return my;
   };
   const [before, own, other] = [
@@ -111,7 +111,7 @@ export function mergeKeptOutings(base: KeptOuting | null, mine: KeptOuting, thei
   const ordered = inOrder(events);
   // the list as a whole, so that the other hand’s can be taken in its place
   if (theirOwn.size > 0)
-    clashes.push({ path: 'events', mine: ordered, theirs: ordered.map((event) => theirOwn.get(event) ?? event) });
+    clashes.push({ path: ['events'], mine: ordered, theirs: ordered.map((event) => theirOwn.get(event) ?? event) });
   const rod = of('rod', (one) => one.rod);
   const [from, to] = [of('from', (one) => one.from), of('to', (one) => one.to)];
   const last = ordered.at(-1)?.at;

@@ -1,5 +1,6 @@
+import type { TrailerKind } from '../tackle/trailers';
 import { lastMoment, type KeptOuting } from './kept-outing';
-import { msOf } from './schema';
+import { msOf, type EventKind, type Outing } from './schema';
 import type { Spell } from './spells';
 
 const MS_PER_HOUR = 3_600_000;
@@ -70,4 +71,36 @@ export function outingSums(spells: readonly Spell[]): {
   const sum = (field: 'hours' | 'bites' | 'hooked' | 'landed'): number =>
     spells.reduce((total, spell) => total + spell[field], 0);
   return { hours: sum('hours'), bites: sum('bites'), hooked: sum('hooked'), landed: sum('landed') };
+}
+
+/** An outing at one look: when it bit and when a fish was landed, in shares of its time, how warm the water was, and what was behind the heads. */
+export interface AtALook {
+  readonly bites: readonly number[];
+  readonly landed: readonly number[];
+  readonly temperatureC: number | null;
+  /** kinds of trailers in the order they were tied on, each once; null for none behind a head */
+  readonly trailers: readonly (TrailerKind | null)[];
+}
+/** More of them are one dark line; and as finely as a list draws them. */
+const MOST_MARKS = 60;
+const FINENESS = 1000;
+
+/** @returns of an outing of no length no marks */
+export function atALook({ from, to, events }: Pick<Outing, 'from' | 'to' | 'events'>): AtALook {
+  const [start, end] = [msOf(from), msOf(to ?? events.at(-1)?.at ?? from)];
+  const shareOf = (at: string): number =>
+    Math.round(FINENESS * Math.min(1, Math.max(0, (msOf(at) - start) / (end - start)))) / FINENESS;
+  const marks = (...kinds: readonly EventKind[]): number[] =>
+    end > start
+      ? events
+          .filter(({ what }) => kinds.includes(what))
+          .slice(0, MOST_MARKS)
+          .map(({ at }) => shareOf(at))
+      : [];
+  return {
+    bites: marks('bite', 'hooked'),
+    landed: marks('landed'),
+    temperatureC: events.find(({ water }) => water !== undefined)?.water?.temperatureC ?? null,
+    trailers: [...new Set(events.flatMap(({ rig }) => (rig ? [rig.trailer?.kind ?? null] : [])))],
+  };
 }

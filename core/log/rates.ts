@@ -140,6 +140,19 @@ export interface Comparison {
   readonly unlike: readonly Unlike[];
 }
 
+/** Hours below which nothing is said of a group in a sentence. */
+const LEAST_HOURS = 5;
+/**
+ * The two groups a log has most to say of: the one that is bitten most often, and of the others the one that was fished longest.
+ * @returns null where no two were fished for five hours
+ */
+export function mostToSay(groups: readonly GroupRate[]): { readonly one: string; readonly other: string } | null {
+  const fished = groups.filter(({ value, hours }) => value !== UNKNOWN && hours >= LEAST_HOURS);
+  const [one] = [...fished].sort((a, b) => b.bitesPerHour - a.bitesPerHour);
+  const [other] = fished.filter(({ value }) => value !== one?.value).sort((a, b) => b.hours - a.hours);
+  return one && other ? { one: one.value, other: other.value } : null;
+}
+
 /** Where most hours of some spells were spent. */
 function mostOf(spells: readonly Spell[], of: (spell: Spell) => string): string {
   const hours = new Map<string, number>();

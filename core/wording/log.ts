@@ -104,6 +104,16 @@ export function comparisonText(one: string, other: string, { chance, hoursToSett
   return words.beatsText(first, second, percent(leads), settled);
 }
 
+/** What a log says of two trailers, as a person would say it: how much more often, how sure, and what is missing. */
+export function headlineText(one: string, other: string, { chance, ratio, hoursToSettle }: Comparison): string {
+  if (chance === null || ratio === null) return words.nothingAlike(words.withTrailer(one), words.withTrailer(other));
+  const isOne = chance >= 0.5;
+  const [first, second] = (isOne ? [one, other] : [other, one]).map(words.withTrailer) as [string, string];
+  const [leads, times] = isOne ? [chance, ratio] : [1 - chance, 1 / ratio];
+  if (leads >= SETTLED) return words.bitesSettled(first, second, words.howMuchMore(times));
+  return words.bitesSoFar(first, second, percent(leads), words.settlesAfter(hoursToSettle));
+}
+
 /** As closely as a thumb tells it on the water. */
 const aboutMm = (mm: number, system: UnitSystem): number =>
   system === 'us' ? (Math.round((mm / 25.4) * 4) / 4) * 25.4 : Math.round(mm);

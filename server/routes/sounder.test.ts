@@ -52,6 +52,24 @@ describe('a sounder', () => {
     expect(last!['lat']).toBeCloseTo(stepAt(0).lat, 4);
     expect(last).toMatchObject({ day: '2026-09-26', temperatureC: 13.2 });
   });
+  test('a depth that is told no more is gone while the place goes on', async () => {
+    const { line, send } = await opened();
+    const news: SounderNews[] = [];
+    line.listen((one) => news.push(one));
+    const text = (second: number): string[] => sentencesAt(second).map((one) => `${one}\r\n`);
+    await send(text(0).join(''));
+    await until(() => readings(news).some(({ depthM }) => depthM !== null));
+    const clock = Date.now;
+    try {
+      // eleven seconds on, by the clock of the machine
+      Date.now = () => clock() + 11_000;
+      await send(text(11).find((one) => one.includes('RMC'))!);
+      await until(() => readings(news).at(-1)!['depthM'] === null);
+      expect(readings(news).at(-1)!['lat']).toBeCloseTo(stepAt(11).lat, 4);
+    } finally {
+      Date.now = clock;
+    }
+  });
   test('a thousand sentences a second: five tellings a second at most; what is wrong is counted, and no error', async () => {
     const { line, send } = await opened();
     const news: SounderNews[] = [];

@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { finished } from '../../advice/search/progress';
 import { checkFile } from '../check';
-import { depthBelowSurfaceM, recordingInSteps, TRACK_POINTS } from './recording';
+import { boatGate, depthBelowSurfaceM, recordingInSteps, TRACK_POINTS } from './recording';
 import { asSentence, checksumOf, readSentence, sentenceLines } from './sentence';
 
 const reading = (line: string): unknown => {
@@ -96,7 +96,9 @@ describe('a recording', () => {
         .map((part, place) => String(Math.floor(place === 0 ? part % 24 : part)).padStart(2, '0'))
         .join('');
       return [
-        asSentence(`GPRMC,${clock},A,45${String(at % 60).padStart(2, '0')}.000,N,03000.000,W,,,260926,,`),
+        asSentence(
+          `GPRMC,${clock},A,4500.${String(5 * Math.abs(30 - (at % 60))).padStart(3, '0')},N,03000.000,W,,,260926,,`,
+        ),
         asSentence(`SDDPT,${(3 + (at % 10) / 10).toFixed(1)},`),
         ...(at % 10 === 0 ? [asSentence('YXMTW,14.0,C'), '$GPGSV,1', '$SDDPT,1*00'] : []),
       ].join('\r\n');
@@ -105,7 +107,7 @@ describe('a recording', () => {
     const found = finished(recordingInSteps(lines(5000), 0.3));
     expect(found).toMatchObject({ day: '2026-09-26', startS: 82_800, corrupt: 500, noise: 0, foreign: { GSV: 500 } });
     const [first] = found.track;
-    expect(first).toEqual([0, 45, -30, null, null]);
+    expect([first![0], first![1]!.toFixed(4), ...first!.slice(2)]).toEqual([0, '45.0025', -30, null, null]);
     const last = found.track.at(-1)!;
     expect(last[0]).toBeGreaterThan(4900);
     expect(last[3]!).toBeGreaterThanOrEqual(3.3 - 1e-9);
@@ -138,5 +140,42 @@ describe('a recording', () => {
       issues: [],
     });
     expect(checkFile('$GPGSV,1\r\n$GPGSV,2').issues).toMatchObject([{ code: 'no-readings' }]);
+  });
+});
+
+describe('what cannot be', () => {
+  test.each(['$SDDPT,99999,0', '$SDDPT,4,300', '$SDDBT,,f,600,M,,F', '$YXMTW,99999,C', '$YXMTW,-40,C'])(
+    '%s is no reading',
+    (line) => expect(reading(line)).toBe('corrupt'),
+  );
+  test.each(['$SDDPT,120.5,-0.4', '$YXMTW,-0.5,C', '$YXMTW,34,C'])('%s is one', (line) =>
+    expect(reading(line)).not.toBe('corrupt'),
+  );
+  test('a jump no boat makes is set aside; told again and again one is there after all', () => {
+    const isThere = boatGate();
+    expect(isThere(45, -90, 0)).toBe(true);
+    // thirty metres in a second, and half a degree in a second
+    expect(isThere(45.0003, -90, 1)).toBe(true);
+    expect(isThere(45.5, -90, 2)).toBe(false);
+    expect(isThere(45.0004, -90, 3)).toBe(true);
+    expect([isThere(46, -91, 4), isThere(46, -91, 5), isThere(46, -91, 6), isThere(46, -91, 7)]).toEqual([
+      false,
+      false,
+      true,
+      true,
+    ]);
+    // across the line of the date it is a step
+    const east = boatGate();
+    expect([east(10, 179.9999, 0), east(10, -179.9999, 1)]).toEqual([true, true]);
+  });
+  test('in a recording the place stays where it was, and the jump is counted', () => {
+    const line = (s: number, lat: string): string =>
+      asSentence(`GPRMC,0600${String(s).padStart(2, '0')},A,${lat},N,09000.00,W,0.0,0.0,010626,,`);
+    const text = [line(0, '4500.00'), line(1, '4730.00'), line(2, '4500.01')].join('\r\n');
+    let step = recordingInSteps(text).next();
+    const steps = recordingInSteps(text);
+    for (step = steps.next(); !step.done; step = steps.next());
+    expect(step.value.track.map(([, lat]) => lat?.toFixed(3))).toEqual(['45.000', '45.000']);
+    expect(step.value.corrupt).toBe(1);
   });
 });

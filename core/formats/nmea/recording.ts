@@ -6,6 +6,33 @@ export type State = Reading;
 /** The state after another reading. */
 export const afterReading = (state: State, reading: Reading): State => ({ ...state, ...reading });
 
+/** Faster than this no boat goes, m/s; and so often a place has to be told before it is believed that one is there after all. */
+const FASTEST_MPS = 45;
+const BELIEVED_AFTER = 3;
+const M_PER_DEGREE = 111_320;
+
+/**
+ * Holds places against the one before: a jump no boat makes is set aside, unless it is told again and again.
+ * @returns takes a place and the second it was told at; whether it is where one can be
+ */
+export function boatGate(): (lat: number, lon: number, atS: number) => boolean {
+  let last: { readonly lat: number; readonly lon: number; readonly atS: number } | null = null;
+  let off = 0;
+  return (lat, lon, atS) => {
+    const around = Math.abs(lon - (last?.lon ?? lon));
+    const east = Math.min(around, 360 - around) * Math.cos((lat * Math.PI) / 180);
+    const m = M_PER_DEGREE * Math.hypot(lat - (last?.lat ?? lat), east);
+    // a fix a second wobbles by some metres whatever the boat does
+    const isThere = last === null || m <= 30 + FASTEST_MPS * Math.abs(atS - last.atS) || ++off >= BELIEVED_AFTER;
+    if (isThere) [last, off] = [{ lat, lon, atS }, 0];
+    return isThere;
+  };
+}
+/** A reading without its place. */
+export function withoutPlace({ lat: _lat, lon: _lon, ...rest }: Reading): Reading {
+  return rest;
+}
+
 /** Depth below the surface of a state, m: with the offset of the transducer, where one was told or is known. */
 export function depthBelowSurfaceM({ depthM, offsetM }: State, mountedM = 0): number | null {
   if (depthM === undefined) return null;
@@ -54,6 +81,7 @@ export function* recordingInSteps(text: string, mountedM = 0): Generator<number,
   let past = 0;
   let [sentences, readings, corrupt, noise] = [0, 0, 0, 0];
   const foreign: Record<string, number> = {};
+  const isThere = boatGate();
   const hear = (line: string): void => {
     const sentence = readSentence(line);
     sentences++;
@@ -64,15 +92,17 @@ export function* recordingInSteps(text: string, mountedM = 0): Generator<number,
       return;
     }
     readings++;
-    state = afterReading(state, sentence.reading);
-    const { timeS } = sentence.reading;
+    const { timeS, lat, lon } = sentence.reading;
+    const isJump = lat !== undefined && lon !== undefined && !isThere(lat, lon, past + (timeS ?? lastS));
+    if (isJump) corrupt++;
+    state = afterReading(state, isJump ? withoutPlace(sentence.reading) : sentence.reading);
     if (timeS !== undefined) {
       // past midnight the clock begins anew
       if (startS !== null && timeS < lastS - DAY_S / 2) past += DAY_S;
       startS ??= timeS;
       lastS = timeS;
     }
-    if (sentence.reading.depthM === undefined && sentence.reading.lat === undefined) return;
+    if (sentence.reading.depthM === undefined && (lat === undefined || isJump)) return;
     if (seen++ % every !== 0) return;
     points.push([
       Number((past + lastS - (startS ?? lastS)).toFixed(1)),

@@ -17,10 +17,18 @@ export type Sentence =
   | { readonly kind: 'reading'; readonly of: string; readonly reading: Reading }
   /** a sentence of another kind: no error */
   | { readonly kind: 'foreign'; readonly of: string }
-  /** its checksum is wrong */
+  /** its checksum is wrong, or it says what cannot be */
   | { readonly kind: 'corrupt' }
   /** no sentence at all */
   | { readonly kind: 'noise' };
+
+/** What no sounder on fresh or coastal water measures: a sentence that says more is one that was read or measured wrongly. */
+const PLAUSIBLE = { depthM: [0, 500], offsetM: [-20, 20], temperatureC: [-2, 45] } as const;
+const isPlausible = (reading: Reading): boolean =>
+  Object.entries(PLAUSIBLE).every(([name, [least, most]]) => {
+    const value = reading[name as keyof typeof PLAUSIBLE];
+    return value === undefined || (value >= least && value <= most);
+  });
 
 /** Longest sentence the standard allows, with room for those who add to it. */
 const MOST_LETTERS = 200;
@@ -112,7 +120,9 @@ export function readSentence(line: string): Sentence {
   if (!/^[A-Z]{2}[A-Z0-9]{3}$/.test(address))
     return { kind: address === '' ? 'noise' : 'foreign', of: address } as Sentence;
   const reader = READERS[of];
-  return reader ? { kind: 'reading', of, reading: reader(fields) } : { kind: 'foreign', of };
+  if (!reader) return { kind: 'foreign', of };
+  const reading = reader(fields);
+  return isPlausible(reading) ? { kind: 'reading', of, reading } : { kind: 'corrupt' };
 }
 
 /** A sentence with its checksum. */

@@ -146,3 +146,23 @@ export const settlesAfter = (count: number | null): string =>
   count === null
     ? 'No number of hours anybody fishes would settle it.'
     : `About ${Math.ceil(count)} h more on each would settle it.`;
+
+/** @param title  of a trailer, or that there is none */
+export const withTrailer = (title: string): string => (title === noTrailerAtAll ? title : `a ${title}`);
+/** How much more often in words, of a ratio of at least one. */
+export const howMuchMore = (times: number): string =>
+  times >= 2.6
+    ? 'nearly three times as often as, or more than,'
+    : times >= 1.8
+      ? 'about twice as often as'
+      : times >= 1.35
+        ? 'about half again as often as'
+        : times >= 1.15
+          ? 'about a quarter more often than'
+          : 'a little more often than';
+export const bitesSettled = (first: string, second: string, more: string): string =>
+  `With ${first} you are bitten ${more} with ${second} in the same kind of water, and that is settled.`;
+export const bitesSoFar = (first: string, second: string, chance: string, after: string): string =>
+  `So far ${first} is bitten more often than ${second}, with a chance of ${chance} that it stays so. ${after}`;
+export const nothingAlike = (one: string, other: string): string =>
+  `Nothing can be said of ${one} against ${other} yet: they were never fished in the same kind of water.`;
