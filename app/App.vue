@@ -8,6 +8,8 @@ import { PAGES } from './shell/pages';
 import { useKeys } from './composables/useKeys';
 import { breath } from './first/breath';
 import { readStore } from './first/ground';
+import { readRunningOuting } from './live/useRunningOuting';
+import { IS_OPENED_PLAIN } from './router';
 import { db } from './db/database';
 import { keep } from './db/keep';
 import { loadDemoWorld } from './stores/demo-world';
@@ -35,12 +37,21 @@ watch(
 const ready = ref(false);
 const help = ref(false);
 
+/** Whoever is out goes on where the keys are. */
+async function goOnOut(): Promise<void> {
+  if (!IS_OPENED_PLAIN) return;
+  await router.isReady();
+  // a store that cannot be read is told where it is read
+  const running = await readRunningOuting().catch(() => null);
+  if (running !== null && router.currentRoute.value.path === '/water') await router.replace('/log');
+}
+
 /** Longest the first view waits for the store, ms: what is entered meanwhile is kept all the same. */
 const WAIT_MS = 1500;
 
 onMounted(async () => {
   const loaded = readStore();
-  await Promise.race([loaded, new Promise((resolve) => setTimeout(resolve, WAIT_MS))]);
+  await Promise.race([Promise.all([loaded, goOnOut()]), new Promise((resolve) => setTimeout(resolve, WAIT_MS))]);
   // the frame of the page in one task, the station in the next
   await breath();
   ready.value = true;
@@ -86,18 +97,6 @@ useKeys({
 </template>
 
 <style scoped>
-.skip {
-  position: absolute;
-  left: -999px;
-  top: 0;
-  z-index: 3000;
-  padding: 10px 16px;
-  background: rgb(var(--v-theme-oxblood));
-  color: rgb(var(--v-theme-on-primary));
-}
-.skip:focus {
-  left: 0;
-}
 #main:focus {
   outline: none;
 }

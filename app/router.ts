@@ -2,6 +2,9 @@ import { createRouter, createWebHashHistory } from 'vue-router';
 import { PAGES } from './shell/pages';
 import { SHOWN } from './stations/table';
 
+/** Opened without a page in its address: where one goes then is up to what one was doing. Asked before the router writes its own there. */
+export const IS_OPENED_PLAIN = ['', '#', '#/'].includes(window.location.hash);
+
 /** The hash lets any static host serve the pages. */
 export const router = createRouter({
   history: createWebHashHistory(),

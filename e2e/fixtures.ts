@@ -136,13 +136,15 @@ export const cutOff = (page: Page): Promise<string[]> =>
       if (!own || style.visibility === 'hidden' || element.classList.contains('visually-hidden')) return false;
       const box = element.getBoundingClientRect();
       if (box.width === 0 || box.height === 0) return false;
-      // cut by itself or by what is around it
+      // cut by itself or by what is around it; what can be scrolled to is not cut
+      let isReached = false;
       for (let around: HTMLElement | null = element; around; around = around.parentElement) {
         const { overflowX, overflowY } = getComputedStyle(around);
         const edge = around.getBoundingClientRect();
         const clips = (value: string): boolean => value === 'hidden' || value === 'clip';
         if (clips(overflowY) && box.bottom > edge.bottom + 3) return true;
-        if (clips(overflowX) && box.right > edge.right + 3) return true;
+        if (overflowX === 'auto' || overflowX === 'scroll') isReached = true;
+        if (!isReached && clips(overflowX) && box.right > edge.right + 3) return true;
         if (around.classList.contains('page')) break;
       }
       return false;

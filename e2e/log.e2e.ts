@@ -280,3 +280,61 @@ test(
     await expectAxeClean(page);
   },
 );
+
+test(
+  'whoever is out sees it on every page, comes back to the keys, and ties on any rig of the box in two taps',
+  DECK,
+  async ({ page, context }) => {
+    test.slow();
+    await openDemoWorld(page);
+    await begin(page);
+    await goTo(page, 'Water');
+    const mark = page.getByTestId('out-since');
+    await expect(mark).toHaveText(/\d\d:\d\d/);
+    // another page of the same store knows, and opens where the keys are; a page that was asked for is that page
+    const other = await context.newPage();
+    await other.goto('/');
+    await expect(other.getByTestId('log-out')).toBeVisible();
+    await other.goto('/#/box');
+    await expect(other.getByTestId('out-since')).toBeVisible();
+    await expect(other).toHaveURL(/#\/box/);
+    await other.close();
+
+    await goTo(page, 'Log');
+    await page.getByRole('button', { name: 'One rod more' }).tap();
+    const list = page.getByTestId('box-rig');
+    await list.getByRole('button').nth(1).tap();
+    await list.getByRole('button').nth(2).tap();
+    await expect
+      .poll(async () => (await running(page))!.events.at(-1))
+      .toMatchObject({ what: 'tie-on', rig: { trailer: {} } });
+    // re-tie names each rig once
+    await page.getByRole('button', { name: 'Re-tie', exact: true }).tap();
+    const offered = await page
+      .getByRole('dialog')
+      .locator('option')
+      .evaluateAll((options) => options.map(({ textContent }) => (textContent ?? '').replace(/^.*?: /, '')));
+    expect(offered.length).toBeGreaterThan(0);
+    expect(new Set(offered).size).toBe(offered.length);
+    await page.getByRole('button', { name: 'Never mind' }).tap();
+
+    // a fish: its form stands above the keys and is not covered by them; a length can be typed
+    await press(page, 'nip');
+    await press(page, 'nip');
+    await press(page, 'landed');
+    const length = page.getByTestId('fish-length');
+    await length.scrollIntoViewIfNeeded();
+    const [field, key] = [(await length.boundingBox())!, (await page.getByTestId('key-bite').boundingBox())!];
+    expect(field.y + field.height).toBeLessThanOrEqual(key.y);
+    await length.tap();
+    await length.fill('17 1/2');
+    await length.press('Enter');
+    await expect.poll(async () => (await running(page))!.events.at(-1)).toMatchObject({ lengthMm: 444.5 });
+    await length.fill('900');
+    await length.press('Enter');
+    await expect(page.getByRole('alert')).toContainText('A length from');
+    expect((await running(page))!.events.at(-1)).toMatchObject({ lengthMm: 444.5 });
+    await page.getByRole('button', { name: 'End the outing' }).tap();
+    await expect(mark).toBeHidden();
+  },
+);

@@ -5,6 +5,7 @@ import { db } from '../db/database';
 import { keeper } from '../db/our-keeper';
 import { useNotices } from '../stores/notices';
 import { useWater } from '../stores/water';
+import { useWatersBefore } from '../stores/waters-before';
 import { useTakeWater } from './useTakeWater';
 
 beforeEach(async () => {
@@ -16,6 +17,8 @@ beforeEach(async () => {
 afterEach(async () => {
   await keeper.flush();
   disposePinia(getActivePinia()!);
+  // what followed the store ends with what it had begun to read
+  await new Promise((resolve) => setTimeout(resolve, 50));
 });
 
 const muddy = { ...DEFAULT_WATER, visibilityM: 0.2, temperatureC: 8 };
@@ -47,4 +50,18 @@ test('the water at hand is taken in silence; what is no water is told and not ta
   take({ ...DEFAULT_WATER, temperatureC: 99 }, 'taken');
   expect(notices.notice).toBeNull();
   expect(water.water.temperatureC).toBe(DEFAULT_WATER.temperatureC);
+});
+
+test('what it was can be gone back to long after, and back again; another water and a cleared store know nothing of it', async () => {
+  const [water, take] = [useWater(), useTakeWater()];
+  water.change({ depthM: 3, mood: 'inactive' });
+  const own = water.water;
+  take(muddy, 'taken');
+  const before = useWatersBefore();
+  expect(before.ofThis.map((row) => row.water)).toEqual([own]);
+  before.goBack(before.ofThis[0]!);
+  expect(water.water).toEqual(own);
+  expect(before.ofThis.map((row) => row.water)).toEqual([{ ...muddy }]);
+  await water.startAnother('blank', { place: 'Tarn', day: null });
+  expect(before.ofThis).toEqual([]);
 });

@@ -1,21 +1,24 @@
 import type { Water } from '@core';
 import { useNotices } from '../stores/notices';
 import { useWater } from '../stores/water';
+import { useWatersBefore } from '../stores/waters-before';
 
-/** Takes another water in place of the one at hand, and says so; what it was comes back with one tap. */
+/** Takes another water in place of the one at hand, and says so; what it was comes back with one tap, and later from the list of waters. */
 export function useTakeWater(): (there: Water, says: string) => void {
   const store = useWater();
   const notices = useNotices();
+  const before = useWatersBefore();
   return (there, says) => {
-    const { key, water: before } = store;
-    const changed = (Object.keys({ ...before, ...there }) as (keyof Water)[]).filter((of) => there[of] !== before[of]);
-    const partOf = (water: Water): Partial<Water> => Object.fromEntries(changed.map((of) => [of, water[of]]));
+    const { key, water } = store;
+    const changed = (Object.keys({ ...water, ...there }) as (keyof Water)[]).filter((of) => there[of] !== water[of]);
+    const partOf = (from: Water): Partial<Water> => Object.fromEntries(changed.map((of) => [of, from[of]]));
     if (changed.length === 0) return;
+    before.remember();
     const issues = store.change(partOf(there));
     if (issues.length > 0) return void notices.complain(issues);
     notices.say(says, async () => {
       // another water may be at hand by then
-      if (store.key === key) store.change(partOf(before));
+      if (store.key === key) store.change(partOf(water));
     });
   };
 }

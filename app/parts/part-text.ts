@@ -154,9 +154,17 @@ export function partTitles(
 ): readonly string[] {
   const titles = rows.map(({ tray, part }) => partTitle(tray, part, system));
   const details = rows.map(({ tray, part }) => tellPart(tray, part, system).about.split(', '));
+  // what all that read the same have in common tells none of them from the others
+  const alike = new Map<string, { rows: number; readonly having: Map<string, number> }>();
+  titles.forEach((title, at) => {
+    const group = alike.get(title) ?? { rows: 0, having: new Map<string, number>() };
+    group.rows++;
+    for (const detail of new Set(details[at])) group.having.set(detail, (group.having.get(detail) ?? 0) + 1);
+    alike.set(title, group);
+  });
   return titles.map((title, at) => {
-    const alike = details.filter((_, other) => titles[other] === title);
-    const own = details[at]!.filter((detail) => !alike.every((of) => of.includes(detail)));
+    const { rows: count, having } = alike.get(title)!;
+    const own = details[at]!.filter((detail) => having.get(detail) !== count);
     return own.length === 0 ? title : `${title} (${own.join(', ')})`;
   });
 }

@@ -1,7 +1,8 @@
 <script setup lang="ts">
-import { onBeforeUnmount, onMounted, ref } from 'vue';
+import { computed, onBeforeUnmount, onMounted, ref } from 'vue';
 import { useRoute } from 'vue-router';
 import { useStages } from '../composables/useStages';
+import { useRunningOuting } from '../live/useRunningOuting';
 import { isAt, STATIONS } from './pages';
 import { useSettings } from '../stores/settings';
 import AppFiles from './AppFiles.vue';
@@ -14,6 +15,10 @@ const route = useRoute();
 /** navigation first, settings a moment later: two short tasks instead of one long task */
 const stage = useStages(1);
 const settings = useSettings();
+/** whoever is out sees it on every page, and since when */
+const running = useRunningOuting();
+const isOut = (name: string): boolean => running.value !== null && name === 'log';
+const since = computed(() => running.value?.from.slice(11, 16) ?? '');
 const isHere = (name: string): boolean => isAt(route.name, name);
 /** what lies above the stations on a phone has to know how high they stand: long words and large letters take more rows */
 const stations = ref<HTMLElement | null>(null);
@@ -40,8 +45,12 @@ onBeforeUnmount(() => heights.disconnect());
         :class="{ 'header__station--here': isHere(station.name) }"
         :aria-current="isHere(station.name) ? 'page' : undefined"
       >
-        <span class="header__key" aria-hidden="true">{{ station.key }}</span>
+        <span v-if="!isOut(station.name)" class="header__key" aria-hidden="true">{{ station.key }}</span>
         {{ station.title }}
+        <small v-if="isOut(station.name)" class="header__out number" data-testid="out-since">
+          <span class="visually-hidden">{{ words.outSince }}</span>
+          {{ since }}
+        </small>
       </RouterLink>
     </nav>
     <div v-if="stage > 0" class="header__tools">
@@ -110,7 +119,7 @@ onBeforeUnmount(() => heights.disconnect());
   align-items: center;
   gap: 7px;
   min-height: 54px;
-  padding: 0 15px;
+  padding: 0 12px;
   border-left: 1px solid rgb(var(--v-theme-rule));
   font: 600 18px var(--v-font-heading);
 }
@@ -120,6 +129,15 @@ onBeforeUnmount(() => heights.disconnect());
 .header__key {
   font-size: 12px;
   color: rgb(var(--v-theme-ink-soft));
+}
+.header__out {
+  padding: 1px 6px;
+  border: 2px solid rgb(var(--v-theme-oxblood));
+  font-size: 13px;
+  color: inherit;
+}
+.header__station--here .header__out {
+  border-color: currentcolor;
 }
 .header .header__station--here,
 .header .header__station--here .header__key {
@@ -198,6 +216,10 @@ onBeforeUnmount(() => heights.disconnect());
   }
   .header__key {
     display: none;
+  }
+  .header__out {
+    padding: 0 3px;
+    font-size: 11px;
   }
 }
 </style>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { nextTick, onMounted, ref } from 'vue';
 import type { StationName } from '../station-names';
 import { PAGES, STATIONS } from './pages';
 import { useFocusBack } from '../composables/useFocusBack';
@@ -6,6 +7,9 @@ import * as words from '../locale/en/shell';
 
 useFocusBack();
 const open = defineModel<boolean>({ required: true });
+/** it opens at its top: a button at its end that took the focus would scroll there */
+const heading = ref<HTMLElement | null>(null);
+onMounted(() => nextTick(() => heading.value?.focus()));
 
 const titleOf = (name: StationName): string => STATIONS.find((station) => station.name === name)!.title;
 const KEYS = [
@@ -23,7 +27,7 @@ const KEYS = [
 <template>
   <v-dialog v-model="open" :aria-label="words.keyboardAndHelp">
     <v-card class="help">
-      <h2>{{ words.keyboardAndHelp }}</h2>
+      <h2 ref="heading" tabindex="-1">{{ words.keyboardAndHelp }}</h2>
       <dl class="help__keys">
         <template v-for="{ key, does } in KEYS" :key="key">
           <dt class="number">{{ key }}</dt>
@@ -44,7 +48,7 @@ const KEYS = [
         <RouterLink to="/handbook" @click="open = false">{{ words.theHandbook }}</RouterLink>
         {{ words.handbookHelp }}
       </p>
-      <v-btn class="act" autofocus @click="open = false">{{ words.close }}</v-btn>
+      <v-btn class="act" @click="open = false">{{ words.close }}</v-btn>
     </v-card>
   </v-dialog>
 </template>
@@ -55,6 +59,13 @@ const KEYS = [
   display: grid;
   gap: 10px;
   justify-items: start;
+}
+.help h2:focus {
+  outline: none;
+}
+.help a {
+  color: rgb(var(--v-theme-oxblood));
+  font-weight: 600;
 }
 .help__keys {
   display: grid;

@@ -223,3 +223,7 @@ export const howTableReads =
 export const headWeight = 'Head';
 export const wantedHere = 'wanted here';
 export const cannotBeCut = 'cannot be';
+export const answersSoMany = (met: number, all: number): string => `answers ${met} of ${all}`;
+export const faultCount = (count: number): string =>
+  plural(count, { one: '1 fault', other: count === 0 ? 'no fault' : `${count} faults` });
+export const scoreIs = (score: number): string => `${score} of 100`;

@@ -239,3 +239,6 @@ export const fitting = {
   arms: 'spinner frame',
 } as const;
 export const oneAndTheOther = (parts: readonly string[]): string => parts.join(' and ');
+export const skirtOrBare = 'With a skirt or bare';
+export const withItsSkirt = 'with its skirt';
+export const bareHead = 'bare';

@@ -228,3 +228,5 @@ export const useMyBox = 'Plan from my box';
 export const fish = 'Fish it';
 export const cut = 'Cut';
 export const letter = 'Letter';
+export const toAPhone = 'To a phone, or to somebody';
+export const placesAndTables = 'Places and tables';

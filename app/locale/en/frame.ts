@@ -46,3 +46,4 @@ export const buildChangedElsewhere = 'This build was changed in the other tab.';
 export const buildDeleted = 'Build deleted.';
 export const waterChangedElsewhere = 'This water was changed in the other tab.';
 export const theme = { light: 'light', night: 'night' } as const;
+export const outSince = 'out since';

@@ -11,3 +11,4 @@ export const when = (when: string | number): string => `When ${when}`;
 export const whatItHolds = (rules: number, checks: number): string =>
   `The ${rules} rules by which rigs are judged, and ${checks} checks of any rig. A rule is advice, not law; local rules and your licence come first. Tap a line to read what speaks against it.`;
 export const rulesFound = (count: number): string => plural(count, { one: '1 rule', other: `${count} rules` });
+export const sectionsFound = 'Sections:';

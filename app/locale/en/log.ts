@@ -18,8 +18,16 @@ export const fromBench = 'the bench';
 export const fromTicket = (name: string): string => `ticket: ${name}`;
 export const fromPick = 'the first pick';
 export const nothingToTie =
-  'Write a ticket, cut a rig on the bench or plan a day first: an outing needs to know what is tied on.';
+  'An outing needs to know what is tied on: take a rig of the box, write a ticket, cut one on the bench or plan a day.';
 export const addRod = 'One rod more';
+export const ofTheBox = 'A rig of the box';
+export const fromBox = 'the box';
+export const whichHead = 'Which head?';
+export const whichTrailer = 'What is behind it?';
+export const anotherHead = 'Another head';
+export const noTrailer = 'No trailer';
+export const plannedFor = (day: string): string =>
+  `The plan on the deck is for ${day}: nothing of it is filled in. Its rigs stand in the lists.`;
 export const takeRodAway = 'Take this rod away';
 export const begin = 'Tie on, and begin';
 export const choose = 'choose';
@@ -47,6 +55,8 @@ export const howLong = 'How long?';
 export const longer = 'Longer';
 export const shorter = 'Shorter';
 export const noLength = 'not measured';
+export const lengthIn = (unit: string): string => `How long, ${unit}`;
+export const lengthFrom = (least: string, most: string): string => `A length from ${least} to ${most}.`;
 export const stopAndWater = 'Stop and water';
 export const here = 'Here';
 export const nextStop = 'Next stop';
@@ -224,3 +234,5 @@ export const COLUMN_SAYS: Readonly<Record<LogColumn, string>> = {
   rig: 'the rig that is tied on, as its JSON',
   water: 'the water, as its JSON, where it changed; the last one said holds',
 };
+export const tooFewToSay =
+  'The log is young: two kinds of trailer with five hours each, and it begins to say which is bitten more often.';

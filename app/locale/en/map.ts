@@ -40,3 +40,4 @@ export const shape = 'Shown';
 export const shareOf = (percent: number): string => (percent < 1 ? 'under 1 %' : `${percent} %`);
 export const tableOf = 'First picks, as a table';
 export const withAskedGear = 'Asked with the gear each rig should have, not with your own: picks may differ from it.';
+export const elsewhereIn = (colours: string): string => `elsewhere in ${colours}`;

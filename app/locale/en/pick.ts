@@ -118,3 +118,8 @@ export const lacks = (part: string, points: number): string => `${part}: ${point
 export const bestThereIs = (title: string): string => `The best there is of its family here: ${title}.`;
 export const bandsGiveWay = (wants: string): string =>
   `The best of its family, of every kind and size there is, does not meet all that is asked here either; it gives way on ${wants}.`;
+export const whyFamilies = 'Why these';
+export const sayInWords = 'Say what it should do';
+export const saidInWords = (count: number): string => `Said what it should do: ${count}`;
+export const madeFrom = 'Box, families, schools';
+export const toTheFirstRig = 'To the first rig';

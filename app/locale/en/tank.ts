@@ -178,3 +178,4 @@ export const jumpsPast = (depth: string): string =>
   `It jumps past ${depth}: a little less runs above it, a little more below.`;
 export const castLength = 'How far';
 export const draggedFor = 'How far it is dragged';
+export const ringSays = 'ring: as far as it is seen';

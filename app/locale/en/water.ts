@@ -117,3 +117,6 @@ export const midwater = 'midwater';
 export const allowed = 'allowed';
 export const forbidden = 'forbidden';
 export const yourDepth = 'yours';
+export const beforeThisOne = 'As it was before another was taken';
+export const waterBefore = (what: string, when: string): string => `${what}, until ${when}`;
+export const waterIsBack = 'The water is as it was. The one it had become stands in its place in this list.';

@@ -19,6 +19,7 @@ import BenchReadouts from './BenchReadouts.vue';
 import BenchSays from './BenchSays.vue';
 import BenchSheet from './BenchSheet.vue';
 import BenchStack from './BenchStack.vue';
+import BenchVerdict from './BenchVerdict.vue';
 import BenchTools from './BenchTools.vue';
 import { useEditValue } from './useEditValue';
 import * as words from '../../locale/en/bench';
@@ -179,6 +180,7 @@ onBeforeUnmount(() => window.removeEventListener('keydown', onUndoKey));
       <BenchGlance v-if="narrow && drawn > 1" :of="() => sheet?.$el ?? null" :label="title" />
       <BenchSays :faults="bench.numbers.faults" />
     </div>
+    <BenchVerdict v-if="narrow && drawn > 2" />
     <div class="bench__numbers" tabindex="0" role="region" :aria-label="words.readOuts">
       <BenchReadouts v-if="drawn > 2" :numbers="bench.numbers" :before="bench.before" />
       <GearMargins v-if="drawn > 3" class="bench__gear" :rig="bench.build.rig" :water="water.water" />
@@ -246,7 +248,7 @@ onBeforeUnmount(() => window.removeEventListener('keydown', onUndoKey));
     display: flex;
     flex-direction: column;
     height: auto;
-    padding-bottom: 76px;
+    padding-bottom: 120px;
     /* lines that come and go below the sheet under a drag must not scroll it away from the finger */
     overflow-anchor: none;
   }

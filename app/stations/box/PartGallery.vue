@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue';
 import {
   COLOURS,
+  DEFAULT_SKIRT,
   DRAWN_TRAYS,
   GALLERY,
   galleryWords,
@@ -15,6 +16,7 @@ import {
   compileWater,
 } from '@core';
 import FractionText from '../../parts/FractionText.vue';
+import ChoiceRow from '../../parts/ChoiceRow.vue';
 import OutlineDrawing from '../../parts/OutlineDrawing.vue';
 import { useUnits } from '../../composables/useUnits';
 import SelectField from '../../parts/SelectField.vue';
@@ -47,9 +49,25 @@ function choose(name: string): void {
   colour.value = name;
   if (coloured.value) rememberColour(coloured.value, name);
 }
+/** jigs are bought with their skirt more often than without */
+const isDressed = ref(true);
+const DRESSED = [
+  { value: 'dressed', title: words.withItsSkirt },
+  { value: 'bare', title: words.bareHead },
+] as const;
+const dressed = computed({
+  get: () => (isDressed.value ? 'dressed' : 'bare'),
+  set: (value) => (isDressed.value = value === 'dressed'),
+});
 function inColour(part: AnyPart): AnyPart {
   if (!coloured.value) return part;
   if ('colour' in part) return { ...part, colour: colour.value } as AnyPart;
+  if (props.tray === 'heads') {
+    const { skirt: own, ...head } = part as PartOf<'heads'>;
+    return (
+      isDressed.value ? { ...head, skirt: { ...(own ?? DEFAULT_SKIRT), colour: colour.value } } : head
+    ) as AnyPart;
+  }
   const { skirt } = part as { readonly skirt?: { readonly colour: string } };
   return skirt ? ({ ...part, skirt: { ...skirt, colour: colour.value } } as AnyPart) : part;
 }
@@ -106,8 +124,16 @@ async function add(part: AnyPart): Promise<void> {
       <div class="gallery__head">
         <h2>{{ words.addA }} {{ TRAY_ONE[tray] }}</h2>
         <p role="status">{{ added === 0 ? words.pressASize : words.added(added) }}</p>
+        <ChoiceRow
+          v-if="tray === 'heads'"
+          v-model="dressed"
+          class="gallery__dressed"
+          :label="words.skirtOrBare"
+          :options="DRESSED"
+          bare
+        />
         <SelectField
-          v-if="tray !== 'heads' && coloured"
+          v-if="coloured && (tray !== 'heads' || isDressed)"
           :model-value="colour"
           :items="colours"
           :label="words.inColour"
@@ -117,7 +143,11 @@ async function add(part: AnyPart): Promise<void> {
         <v-btn class="act" @click="open = false">{{ words.done }}</v-btn>
       </div>
       <ul class="gallery__kinds">
-        <li v-for="{ entry, kind, outline, front, sizes } in entries" :key="entry.id">
+        <li
+          v-for="{ entry, kind, outline, front, sizes } in entries"
+          :key="entry.id"
+          :class="{ gallery__plain: !outline }"
+        >
           <div v-if="outline" class="gallery__picture" :class="{ 'gallery__picture--two': front }">
             <OutlineDrawing :outline="outline" :frame-mm="front ? 84 : 138" :label="words.itsOutline(kind.title)" />
             <OutlineDrawing
@@ -208,5 +238,9 @@ async function add(part: AnyPart): Promise<void> {
   .gallery__kinds li {
     grid-template-columns: 96px 1fr;
   }
+}
+/* what has no picture has the whole line for its words */
+.gallery__kinds li.gallery__plain {
+  grid-template-columns: 1fr;
 }
 </style>

@@ -83,6 +83,20 @@ const fitOrStrip = (name: Fitting): Promise<void> =>
 const quantity = computed(() => part.value.quantity);
 const count = (by: number): Promise<void> => change('quantity', Math.max(0, (quantity.value ?? 1) + by));
 const held = useHeld((by) => void count(by));
+/** what can become of a part of a tray; one that was said of it before can be taken back */
+const CAN_BE: Readonly<Record<Tray, readonly ('torn' | 'rusty')[]>> = {
+  heads: ['rusty'],
+  skirts: ['torn'],
+  trailers: ['torn'],
+  blades: ['rusty'],
+  hooks: ['rusty'],
+  lines: ['torn'],
+  rods: [],
+  reels: ['rusty'],
+};
+const states = computed(() =>
+  (['torn', 'rusty'] as const).filter((state) => CAN_BE[tray.value].includes(state) || condition.value === state),
+);
 const condition = computed(() => part.value.condition ?? 'good');
 
 async function duplicate(): Promise<void> {
@@ -121,7 +135,7 @@ async function remove(): Promise<void> {
       <v-btn :aria-label="words.oneMore" v-bind="held(1)">+</v-btn>
       <v-btn v-if="quantity !== 0" @click="change('quantity', 0)">{{ words.usedUp }}</v-btn>
       <v-btn
-        v-for="state in ['torn', 'rusty'] as const"
+        v-for="state in states"
         :key="state"
         :aria-pressed="condition === state"
         :class="{ sheet__on: condition === state }"

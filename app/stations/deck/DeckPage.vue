@@ -3,6 +3,7 @@ import { computed, defineAsyncComponent, onMounted, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { deckNotes, deckProblems, issueText } from '@core';
 import SelectField from '../../parts/SelectField.vue';
+import EmptySketch from '../../parts/EmptySketch.vue';
 import { useNarrow } from '../../composables/useNarrow';
 import { useBox } from '../../stores/box';
 import { useDeck } from '../../stores/deck';
@@ -109,6 +110,7 @@ const useMyBox = (): unknown => deck.change({ box: null, plan: null });
   <section v-if="deck.loaded && !deck.trip" class="deck-empty" :aria-label="words.emptyTitle">
     <h1>{{ words.emptyTitle }}</h1>
     <p>{{ words.emptySays }}</p>
+    <EmptySketch of="deck" />
     <button type="button" class="press act" @click="deck.start()">{{ words.startADay }}</button>
     <ul v-if="deck.all.length > 0">
       <li v-for="row in deck.all" :key="row.id">

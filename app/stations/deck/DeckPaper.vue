@@ -47,18 +47,26 @@ const isHanding = ref(false);
       </div>
       <div class="paper__files">
         <h3>{{ words.paper }}</h3>
-        <ChoiceRow v-model="paper" :label="words.paper" :options="PAPERS" bare />
-        <button type="button" class="press act" :disabled="!kept" @click="files.sheet(paper)">
-          {{ words.printSheet }}
-        </button>
-        <button type="button" class="press" :disabled="!kept" @click="isHanding = true">{{ words.handOver }}</button>
-        <button type="button" class="press" @click="files.tripFile()">{{ words.saveTrip }}</button>
-        <button type="button" class="press" @click="files.gpx()">{{ words.saveGpx }}</button>
-        <button type="button" class="press" @click="files.csv(scores)">{{ words.saveCsv }}</button>
-        <button type="button" class="press" @click="isReading = true">{{ words.stopsFromFile }}</button>
-        <button v-if="deck.trip!.stops.length > 0" type="button" class="press" @click="files.template()">
-          {{ words.csvTemplate }}
-        </button>
+        <div class="paper__row">
+          <ChoiceRow v-model="paper" :label="words.paper" :options="PAPERS" bare />
+          <button type="button" class="press act" :disabled="!kept" @click="files.sheet(paper)">
+            {{ words.printSheet }}
+          </button>
+        </div>
+        <h3>{{ words.toAPhone }}</h3>
+        <div class="paper__row">
+          <button type="button" class="press" :disabled="!kept" @click="isHanding = true">{{ words.handOver }}</button>
+          <button type="button" class="press" @click="files.tripFile()">{{ words.saveTrip }}</button>
+        </div>
+        <h3>{{ words.placesAndTables }}</h3>
+        <div class="paper__row">
+          <button type="button" class="press" @click="isReading = true">{{ words.stopsFromFile }}</button>
+          <button type="button" class="press" @click="files.gpx()">{{ words.saveGpx }}</button>
+          <button type="button" class="press" @click="files.csv(scores)">{{ words.saveCsv }}</button>
+          <button v-if="deck.trip!.stops.length > 0" type="button" class="press" @click="files.template()">
+            {{ words.csvTemplate }}
+          </button>
+        </div>
       </div>
     </div>
     <DeckPlaces v-if="isReading" v-model="isReading" />
@@ -93,7 +101,13 @@ const isHanding = ref(false);
 .paper__files {
   display: grid;
   align-content: start;
-  justify-items: start;
   gap: 8px;
+}
+.paper__row {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 8px;
+  padding-bottom: 6px;
 }
 </style>

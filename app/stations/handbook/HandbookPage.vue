@@ -1,7 +1,17 @@
 <script setup lang="ts">
 import { computed, nextTick, onMounted, ref, watch } from 'vue';
 import { useRoute } from 'vue-router';
-import { FAULT_IDS, HANDBOOK, inUnits, QUESTION_TITLE, questionOf, ruleInUnits, SCHOOL_WORDS, seekRules } from '@core';
+import {
+  FAULT_IDS,
+  HANDBOOK,
+  inUnits,
+  QUESTION_TITLE,
+  questionOf,
+  ruleInUnits,
+  SCHOOL_WORDS,
+  seekRules,
+  seekSections,
+} from '@core';
 import BecauseLine from '../../parts/BecauseLine.vue';
 import FractionText from '../../parts/FractionText.vue';
 import { useGradually } from '../../composables/useGradually';
@@ -17,6 +27,17 @@ const chapterId = ref(HANDBOOK[0]!.id);
 const asked = computed(() => (typeof route.query['rule'] === 'string' ? route.query['rule'] : null));
 const count = HANDBOOK.reduce((sum, { rules }) => sum + rules.length, 0);
 const found = computed(() => seekRules(sought.value ?? '', system.value));
+const sections = computed(() => seekSections(sought.value ?? ''));
+const heading = ref<HTMLElement | null>(null);
+/** A section begins at its top, wherever the page stood. */
+async function openChapter(id: (typeof HANDBOOK)[number]['id']): Promise<void> {
+  sought.value = '';
+  chapterId.value = id;
+  await nextTick();
+  heading.value?.scrollIntoView({ block: 'nearest' });
+  if (heading.value && heading.value.getBoundingClientRect().top < 0) heading.value.scrollIntoView();
+  heading.value?.focus({ preventScroll: true });
+}
 const chapter = computed(() => HANDBOOK.find(({ id }) => id === chapterId.value) ?? HANDBOOK[0]!);
 const rules = computed(() => found.value ?? chapter.value.rules.map((rule) => ruleInUnits(rule, system.value)));
 const shown = useGradually(() => rules.value.length, 0, 12);
@@ -57,15 +78,21 @@ watch(asked, (id) => void goTo(id));
         :key="row.id"
         type="button"
         :aria-current="row.id === chapter.id ? 'true' : undefined"
-        @click="chapterId = row.id"
+        @click="openChapter(row.id)"
       >
         {{ row.title }} <span class="soft number">{{ row.rules.length }}</span>
       </button>
     </nav>
     <section class="handbook__rules" :class="{ 'handbook__rules--wide': found !== null }">
-      <h2>
+      <h2 ref="heading" tabindex="-1">
         <span role="status">{{ found === null ? chapter.title : words.rulesFound(found.length) }}</span>
       </h2>
+      <p v-if="sections.length > 0" class="handbook__sections" data-testid="sections-found">
+        {{ words.sectionsFound }}
+        <button v-for="row in sections" :key="row.id" type="button" class="press" @click="openChapter(row.id)">
+          {{ row.title }} <span class="soft number">{{ row.rules.length }}</span>
+        </button>
+      </p>
       <p v-if="rules.length === 0">
         {{ words.noneFound }}
       </p>
@@ -143,6 +170,24 @@ watch(asked, (id) => void goTo(id));
 }
 .handbook__rules--wide {
   grid-column: 1 / -1;
+}
+.handbook__rules h2 {
+  scroll-margin: 70px 0 0;
+}
+.handbook__rules h2:focus {
+  outline: none;
+}
+.handbook__sections {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 6px 10px;
+  padding: 6px 0;
+}
+.handbook__sections .press {
+  grid-auto-flow: column;
+  gap: 6px;
+  min-height: 44px;
 }
 .handbook article {
   padding: 8px 0 8px 10px;

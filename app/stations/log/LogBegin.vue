@@ -1,16 +1,27 @@
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue';
+import { computed, ref, shallowRef, watch } from 'vue';
+import { rigTitle, sameJson, type Rig } from '@core';
 import SelectField from '../../parts/SelectField.vue';
+import { useUnits } from '../../composables/useUnits';
+import { useBox } from '../../stores/box';
 import { useOutings } from '../../stores/outings';
 import { useWater } from '../../stores/water';
-import { useRigChoices } from './useRigChoices';
+import BoxRig from './BoxRig.vue';
+import { useRigChoices, type RigChoice } from './useRigChoices';
 import * as words from '../../locale/en/log';
 
 /** Begins an outing: what is on each rod. */
 const outings = useOutings();
 const water = useWater();
-const { choices, planned, stops, deck } = useRigChoices();
+const box = useBox();
+const { system } = useUnits();
+const { choices: offered, planned, otherDay, stops, deck } = useRigChoices();
 const MOST_RODS = 8;
+
+/** rigs that were taken from the box for this outing */
+const fromBox = shallowRef<readonly RigChoice[]>([]);
+const choices = computed(() => [...offered.value, ...fromBox.value]);
+const isTaking = ref(false);
 
 const place = ref(water.place);
 /** on each rod a rig by its value; an empty one is not chosen yet */
@@ -19,8 +30,9 @@ watch(
   [planned, choices],
   () => {
     if (rods.value.some((value) => value !== '')) return;
-    const first = planned.value.length > 0 ? planned.value : choices.value.slice(0, 1);
-    rods.value = first.slice(0, MOST_RODS).map(({ value }) => value);
+    const isToday = planned.value.length > 0 && otherDay.value === null;
+    const first = isToday ? planned.value : choices.value.filter(({ value }) => !value.startsWith('plan')).slice(0, 1);
+    rods.value = first.length > 0 ? first.slice(0, MOST_RODS).map(({ value }) => value) : [''];
   },
   { immediate: true },
 );
@@ -31,11 +43,23 @@ const stopItems = computed(() => [
 ]);
 const stop = ref(-1);
 watch(
-  () => deck.trip?.now,
-  (now) => (stop.value = now ?? (planned.value.length > 0 && stops.value.length > 0 ? 0 : -1)),
+  [() => deck.trip?.now, otherDay],
+  ([now, other]) =>
+    (stop.value = other !== null ? -1 : (now ?? (planned.value.length > 0 && stops.value.length > 0 ? 0 : -1))),
   { immediate: true },
 );
 const tied = computed(() => rods.value.flatMap((value) => choices.value.find((one) => one.value === value) ?? []));
+/** A rig of the box goes on the first rod that has none yet, or on one more. */
+function takeFromBox(rig: Rig): void {
+  isTaking.value = false;
+  const known = choices.value.find((one) => sameJson(one.rig, rig));
+  const value = known?.value ?? `box ${fromBox.value.length}`;
+  if (!known) {
+    fromBox.value = [...fromBox.value, { value, title: `${words.fromBox}: ${rigTitle(rig, system.value)}`, rig }];
+  }
+  const free = rods.value.indexOf('');
+  rods.value = free < 0 ? [...rods.value, value] : rods.value.map((was, at) => (at === free ? value : was));
+}
 async function begin(): Promise<void> {
   const at = stops.value[stop.value];
   await outings.start(place.value.trim(), tied.value, at?.name ?? '', at?.water ?? water.water);
@@ -46,8 +70,9 @@ async function begin(): Promise<void> {
   <section class="begin" :aria-label="words.goOut">
     <h2>{{ words.goOut }}</h2>
     <p v-if="choices.length === 0" class="begin__none">{{ words.nothingToTie }}</p>
-    <template v-else>
+    <template v-if="choices.length > 0">
       <p class="soft">{{ words.goOutSays }}</p>
+      <p v-if="otherDay" class="soft" data-testid="other-day">{{ words.plannedFor(otherDay) }}</p>
       <v-text-field v-model="place" :label="words.place" :maxlength="80" hide-details />
       <SelectField v-if="stops.length > 0" v-model="stop" :label="words.stop" :items="stopItems" />
       <div v-for="(_, at) in rods" :key="at" class="begin__rod">
@@ -65,10 +90,22 @@ async function begin(): Promise<void> {
       <button type="button" class="press" :disabled="rods.length >= MOST_RODS" @click="rods.push('')">
         {{ words.addRod }}
       </button>
-      <button type="button" class="press act begin__go" :disabled="tied.length === 0" @click="begin">
-        {{ words.begin }}
-      </button>
     </template>
+    <template v-if="box.box.heads.length > 0 && (rods.length < MOST_RODS || rods.includes(''))">
+      <button type="button" class="press folds" :aria-expanded="isTaking" @click="isTaking = !isTaking">
+        {{ words.ofTheBox }}
+      </button>
+      <BoxRig v-if="isTaking" @take="takeFromBox" />
+    </template>
+    <button
+      v-if="choices.length > 0"
+      type="button"
+      class="press act begin__go"
+      :disabled="tied.length === 0"
+      @click="begin"
+    >
+      {{ words.begin }}
+    </button>
   </section>
 </template>
 

@@ -1,13 +1,15 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent, ref } from 'vue';
-import { momentText } from '@core';
+import { groupTitle, momentText, NO_TRAILER } from '@core';
 import { useNarrow } from '../../composables/useNarrow';
+import { useUnits } from '../../composables/useUnits';
 import { useOutings } from '../../stores/outings';
 import { useNotices } from '../../stores/notices';
 import { onScreen } from '../../db/page-state';
 import { askFiles } from '../../files/ask-files';
 import { saveBlob } from '../../files/save';
 import LogColumns from './LogColumns.vue';
+import EmptySketch from '../../parts/EmptySketch.vue';
 import type { OutingRow } from '../../workers/log';
 import * as words from '../../locale/en/log';
 
@@ -16,6 +18,7 @@ const FileImport = defineAsyncComponent(() => import('../../parts/FileImport.vue
 const LogRecording = defineAsyncComponent(() => import('./LogRecording.vue'));
 const outings = useOutings();
 const notices = useNotices();
+const { show, system } = useUnits();
 defineEmits<{ open: [id: string] }>();
 
 const from = ref('');
@@ -54,6 +57,15 @@ async function save(as: 'json' | 'csv'): Promise<void> {
 }
 /** the list hands its rows on as anything */
 const rowAt = (item: unknown): OutingRow => item as OutingRow;
+const lookSays = ({ look }: OutingRow): string =>
+  [
+    ...(look.temperatureC === null ? [] : [show('temperature', look.temperatureC)]),
+    ...look.trailers.map((kind) => groupTitle('trailer', kind ?? NO_TRAILER, system.value)),
+  ].join(' · ');
+/** a bite is a short stroke along the day, a fish in the hand a tall one */
+const strokes = (at: readonly number[], topY: number): string =>
+  at.map((share) => `M${(share * STRIP_PX).toFixed(1)} 16V${topY}`).join('');
+const STRIP_PX = 300;
 const says = (row: OutingRow): string => words.rowSays(row.hours.toFixed(1), row.bites, row.landed);
 </script>
 
@@ -62,6 +74,7 @@ const says = (row: OutingRow): string => words.rowSays(row.hours.toFixed(1), row
     <template v-if="outings.rows !== null && outings.rows.length === 0">
       <h2>{{ words.none }}</h2>
       <p>{{ words.noneSays }}</p>
+      <EmptySketch of="log" />
     </template>
     <template v-else-if="outings.rows !== null">
       <div class="log-list__filter" role="group" :aria-label="words.filter">
@@ -89,6 +102,14 @@ const says = (row: OutingRow): string => words.rowSays(row.hours.toFixed(1), row
                 {{ row.to === null ? words.isRunning : says(row) }}
                 <em v-if="row.odd.length > 0" class="log-list__odd">{{ words.isOdd }}</em>
                 <em v-if="row.isDemo" class="soft">{{ words.isMadeUp }}</em>
+              </span>
+              <span class="log-list__look">
+                <span class="soft">{{ lookSays(row) }}</span>
+                <svg :viewBox="`-2 0 ${STRIP_PX + 4} 18`" preserveAspectRatio="none" aria-hidden="true">
+                  <path class="log-list__day" :d="`M0 16H${STRIP_PX}`" />
+                  <path class="log-list__bite" :d="strokes(row.look.bites, 9)" />
+                  <path class="log-list__fish" :d="strokes(row.look.landed, 2)" />
+                </svg>
               </span>
             </button>
           </div>
@@ -138,7 +159,7 @@ const says = (row: OutingRow): string => words.rowSays(row.hours.toFixed(1), row
 }
 .log-list__row {
   display: grid;
-  grid-template-columns: 140px minmax(120px, 1fr) 2fr;
+  grid-template-columns: 140px minmax(120px, 1fr) minmax(150px, 1fr) minmax(200px, 1.3fr);
   gap: 10px;
   align-items: center;
   width: 100%;
@@ -159,6 +180,34 @@ const says = (row: OutingRow): string => words.rowSays(row.hours.toFixed(1), row
   flex-wrap: wrap;
   gap: 2px 10px;
 }
+.log-list__look {
+  display: grid;
+  font-size: 14px;
+  line-height: 1.15;
+}
+.log-list__look .soft {
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+}
+.log-list__look svg {
+  width: 100%;
+  height: 18px;
+}
+.log-list__look path {
+  vector-effect: non-scaling-stroke;
+}
+.log-list__day {
+  stroke: rgb(var(--v-theme-rule));
+}
+.log-list__bite {
+  stroke: rgb(var(--v-theme-ink));
+  stroke-width: 1.5;
+}
+.log-list__fish {
+  stroke: rgb(var(--v-theme-oxblood));
+  stroke-width: 3;
+}
 .log-list__odd {
   color: rgb(var(--v-theme-oxblood));
   font-weight: 600;
@@ -177,6 +226,10 @@ const says = (row: OutingRow): string => words.rowSays(row.hours.toFixed(1), row
     align-content: center;
     gap: 0 8px;
     font-size: 15px;
+  }
+  /* three lines are read at a phone: the day is drawn where it is opened */
+  .log-list__look {
+    display: none;
   }
   .log-list__files .press {
     min-height: 48px;

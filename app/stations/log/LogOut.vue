@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, defineAsyncComponent, onBeforeUnmount, ref } from 'vue';
+import { computed, defineAsyncComponent, onBeforeUnmount, onMounted, ref } from 'vue';
 import {
   EVENT_TITLE,
   momentText,
@@ -23,6 +23,7 @@ import { useSounder } from '../../stores/sounder';
 import LogSounder from './LogSounder.vue';
 import OutFish from './OutFish.vue';
 import OutKeys from './OutKeys.vue';
+import OutRods from './OutRods.vue';
 import OutStop from './OutStop.vue';
 import { useRigChoices } from './useRigChoices';
 import * as words from '../../locale/en/log';
@@ -40,6 +41,15 @@ const CLOCK_MS = 20_000;
 const now = ref(Date.now());
 const clock = setInterval(() => (now.value = Date.now()), CLOCK_MS);
 onBeforeUnmount(() => clearInterval(clock));
+
+/** what lies behind the keys of a phone must be reached: the page ends below them, however high they stand */
+const pad = ref<HTMLElement | null>(null);
+const heights = new ResizeObserver(([entry]) => {
+  const height = entry?.borderBoxSize?.[0]?.blockSize;
+  if (height) pad.value?.parentElement?.style.setProperty('--pad-height', `${Math.ceil(height)}px`);
+});
+onMounted(() => heights.observe(pad.value!));
+onBeforeUnmount(() => heights.disconnect());
 
 const outing = computed(() => outings.running!);
 const stands = computed(() => outings.now!);
@@ -145,24 +155,13 @@ const tied = computed(() => rods.value.find((one) => one.rod === tieOn.value) ??
         {{ words.endAt(momentText(oldOne)) }}
       </button>
     </div>
-    <div class="out__rods" role="group" :aria-label="words.rodsInUse">
-      <button
-        v-for="one in rods"
-        :key="one.rod"
-        type="button"
-        class="out__rod"
-        :aria-pressed="one.rod === rod"
-        :aria-label="words.rodSays(one.rod + 1, one.title, one.bites, one.landed)"
-        @click="outings.takeRod(one.rod)"
-      >
-        <b class="number">{{ one.rod + 1 }}</b>
-        <span class="out__rig"><FractionText :text="one.title" /></span>
-        <small class="number" :title="words.countsSay">{{ words.counts(one.bites, one.landed) }}</small>
-      </button>
-      <button type="button" class="press out__more" :disabled="choices.length === 0" @click="openTie(null)">
-        {{ words.addRod }}
-      </button>
-    </div>
+    <OutRods
+      :rods="rods"
+      :rod="rod"
+      :can-add="choices.length > 0"
+      @take="outings.takeRod($event)"
+      @add="openTie(null)"
+    />
     <p
       class="out__said"
       role="status"
@@ -172,17 +171,21 @@ const tied = computed(() => rods.value.find((one) => one.rod === tieOn.value) ??
     >
       {{ said }}
     </p>
-    <section v-if="advice.length > 0" class="out__short" data-testid="short-strikes">
-      <h2>{{ shortStrikesOn(strikes) }}</h2>
+    <details v-if="advice.length > 0" class="out__short" data-testid="short-strikes">
+      <summary>
+        <b>{{ shortStrikesOn(strikes) }}</b> {{ SHORT_STRIKE_TITLE[advice[0]!.change] }}
+      </summary>
       <ol>
         <li v-for="one in advice" :key="one.change">
           <b>{{ SHORT_STRIKE_TITLE[one.change] }}.</b>
           <FractionText :text="` ${shortStrikeBecause(one, system)}`" />
         </li>
       </ol>
-    </section>
-    <OutFish v-if="fish" :fish="fish" />
-    <OutKeys :has-rod="rod !== null" :last="lastText" @press="press" @tie="openTie(rod)" @undo="undo" />
+    </details>
+    <div ref="pad" class="out__pad">
+      <OutFish v-if="fish" :fish="fish" />
+      <OutKeys :has-rod="rod !== null" :last="lastText" @press="press" @tie="openTie(rod)" @undo="undo" />
+    </div>
     <OutStop :stops="stops" :place="outing.place" />
     <LogSounder />
     <LogTrack v-if="outing.track && outing.track.length > 1" :track="outing.track" />
@@ -216,37 +219,6 @@ const tied = computed(() => rods.value.find((one) => one.rod === tieOn.value) ??
   padding: 8px 12px;
   border: 2px solid rgb(var(--v-theme-oxblood));
 }
-.out__rods {
-  display: grid;
-  gap: 6px;
-}
-.out__rod {
-  display: grid;
-  grid-template-columns: 30px 1fr auto;
-  align-items: center;
-  gap: 8px;
-  min-height: 52px;
-  padding: 4px 10px;
-  border: 1px solid rgb(var(--v-theme-ink-soft));
-  background: none;
-  color: inherit;
-  text-align: left;
-  font: 600 17px/1.15 var(--v-font-heading);
-}
-.out__rod b {
-  font-size: 24px;
-}
-.out__rod[aria-pressed='true'] {
-  border-color: rgb(var(--v-theme-bottle));
-  background: rgb(var(--v-theme-bottle));
-  color: rgb(var(--v-theme-on-secondary));
-}
-.out__rig {
-  overflow: hidden;
-  display: -webkit-box;
-  -webkit-box-orient: vertical;
-  -webkit-line-clamp: 2;
-}
 .out__said {
   min-height: 24px;
   font: 600 17px var(--v-font-heading);
@@ -262,39 +234,59 @@ const tied = computed(() => rods.value.find((one) => one.rod === tieOn.value) ??
   padding: 8px 12px;
   border-left: 4px solid rgb(var(--v-theme-brass));
 }
-.out__short h2 {
-  font-size: 18px;
+.out__short summary {
+  min-height: 48px;
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 0 8px;
+}
+.out__pad {
+  display: grid;
+  gap: 8px;
 }
 .out__short ol {
   padding-left: 20px;
 }
-@media (max-width: 700px) {
-  .out__rods {
-    grid-template-columns: 1fr 1fr;
+/* a desk has room for the keys beside what they are about */
+@media (min-width: 1000px) {
+  .out {
+    grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
+    gap: 10px 28px;
+    max-width: 1240px;
   }
-  .out__rod {
-    grid-template-columns: 22px 1fr;
-    gap: 2px 6px;
-    padding: 4px 8px;
-    font-size: 15px;
+  .out > * {
+    grid-column: 1;
   }
-  .out__rod small {
+  .out__pad {
     grid-column: 2;
+    grid-row: 1 / span 8;
+    align-self: start;
   }
-  .out__rig {
-    -webkit-line-clamp: 4;
-  }
-  .out__more {
-    min-height: 52px;
+}
+@media (max-width: 700px) {
+  /* under the thumb, wherever the page is */
+  .out__pad {
+    position: fixed;
+    inset: auto 0 var(--stations-height, 58px) 0;
+    z-index: 2;
+    padding: 0 14px 8px;
+    background: rgb(var(--v-theme-skin));
+    border-top: 1px solid rgb(var(--v-theme-rule));
   }
   .out {
-    padding-bottom: calc(192px + var(--stations-height, 58px));
+    padding-bottom: calc(var(--pad-height, 240px) + 12px + var(--stations-height, 58px));
   }
 }
 /* a phone that lies on its side, or letters made very large, have no room for keys that stay */
 @media (max-width: 700px) and (max-height: 600px) {
   .out {
     padding-bottom: 24px;
+  }
+  .out__pad {
+    position: static;
+    padding: 0;
+    border-top: 0;
   }
 }
 </style>

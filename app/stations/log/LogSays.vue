@@ -2,12 +2,14 @@
 import { computed, defineAsyncComponent, ref } from 'vue';
 import { FAMILIES, FAMILY_NAME, issueText } from '@core';
 import SelectField from '../../parts/SelectField.vue';
+import EmptySketch from '../../parts/EmptySketch.vue';
 import { useGradually } from '../../composables/useGradually';
 import { useNewest } from '../../composables/useNewest';
 import { keeper } from '../../db/our-keeper';
 import { useOutings } from '../../stores/outings';
 import { askLog } from '../../workers/ask-log';
 import type { LogFilter } from '../../workers/log';
+import LogHeadline from './LogHeadline.vue';
 import LogRates from './LogRates.vue';
 import * as words from '../../locale/en/log';
 
@@ -59,19 +61,23 @@ const hasDemo = computed(() => outings.rows?.some(({ isDemo }) => isDemo) ?? fal
       <SelectField v-model="family" :label="words.family" :items="families" />
     </div>
     <p v-if="problem" role="alert" class="says__problem">{{ problem }}</p>
-    <p v-if="outings.rows !== null && outings.rows.length === 0">{{ words.noneSays }}</p>
+    <template v-if="outings.rows !== null && outings.rows.length === 0">
+      <p>{{ words.noneSays }}</p>
+      <EmptySketch of="log" />
+    </template>
     <p v-else-if="analysis === null" class="soft" role="status">{{ words.analysing }}</p>
     <p v-else-if="analysis.sums.hours === 0">{{ words.nothingCounted }}</p>
     <template v-else>
+      <LogHeadline :analysis="analysis" :filter="filter" />
       <p class="says__sums" role="status">
         {{ words.outingsCount(analysis.outings) }} ·
         {{ words.rowSays(analysis.sums.hours.toFixed(0), analysis.sums.bites, analysis.sums.landed) }}
       </p>
       <p class="soft">{{ words.inPick }}</p>
-      <LogRates v-if="parts > 0" :analysis="analysis" :filter="filter" />
-      <LogHooks v-if="parts > 1" :analysis="analysis" />
-      <LogSchools v-if="parts > 2" :filter="filter" />
-      <LogCharts v-if="parts > 3" :analysis="analysis" />
+      <LogCharts v-if="parts > 0" :analysis="analysis" />
+      <LogRates v-if="parts > 1" :analysis="analysis" :filter="filter" />
+      <LogHooks v-if="parts > 2" :analysis="analysis" />
+      <LogSchools v-if="parts > 3" :filter="filter" />
       <LogTrue v-if="hasDemo && parts > 4" />
     </template>
   </section>
@@ -90,7 +96,8 @@ const hasDemo = computed(() => outings.rows?.some(({ isDemo }) => isDemo) ?? fal
   align-items: end;
 }
 .says__sums {
-  font: 600 20px var(--v-font-heading);
+  font: 600 17px var(--v-font-heading);
+  color: rgb(var(--v-theme-ink-soft));
 }
 .says__problem {
   color: rgb(var(--v-theme-oxblood));

@@ -89,24 +89,11 @@ const KEYS = ['bite', 'nip', 'hooked', 'landed', 'lost', 'snag'] as const;
   color: rgb(var(--v-theme-ink-soft));
 }
 @media (max-width: 700px) {
-  /* under the thumb, wherever the page is */
   .out__keys {
-    position: fixed;
-    inset: auto 0 var(--stations-height, 58px) 0;
-    z-index: 2;
-    padding: 8px 14px;
-    background: rgb(var(--v-theme-skin));
-    border-top: 1px solid rgb(var(--v-theme-rule));
+    padding-top: 8px;
   }
   .out__key {
     min-height: 64px;
-  }
-}
-/* a phone that lies on its side, or letters made very large, have no room for keys that stay */
-@media (max-width: 700px) and (max-height: 600px) {
-  .out__keys {
-    position: static;
-    padding: 0;
   }
 }
 </style>

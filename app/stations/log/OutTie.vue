@@ -4,7 +4,9 @@ import type { Rig } from '@core';
 import FractionText from '../../parts/FractionText.vue';
 import SelectField from '../../parts/SelectField.vue';
 import { useFocusBack } from '../../composables/useFocusBack';
+import { useBox } from '../../stores/box';
 import { useOutings } from '../../stores/outings';
+import BoxRig from './BoxRig.vue';
 import type { RigChoice } from './useRigChoices';
 import * as words from '../../locale/en/log';
 
@@ -21,6 +23,7 @@ const props = defineProps<{
 useFocusBack();
 const open = defineModel<boolean>({ required: true });
 const outings = useOutings();
+const box = useBox();
 const chosen = ref('');
 watch(
   () => props.choices,
@@ -56,6 +59,7 @@ function putDown(rod: number): void {
         <SelectField v-model="chosen" :label="words.rigFrom" :items="choices" />
         <button type="button" class="press act" @click="tieChosen">{{ words.tieIt }}</button>
       </template>
+      <BoxRig v-if="box.box.heads.length > 0" @take="tie" />
       <button v-if="rod !== null" type="button" class="press" @click="putDown(rod)">{{ words.putDown }}</button>
       <button type="button" class="press" @click="open = false">{{ words.neverMind }}</button>
     </v-card>

@@ -6,6 +6,8 @@ import { demoSeasons } from '../../../demo/seasons';
 import { db } from '../../db/database';
 import { addOutings } from '../../db/add';
 import { useAdvice } from '../../stores/advice';
+import { useBench } from '../../stores/bench';
+import { useBox } from '../../stores/box';
 import { useLearned } from '../../stores/learned';
 import { useOutings } from '../../stores/outings';
 import { useSettings } from '../../stores/settings';
@@ -37,6 +39,7 @@ import {
   gone,
   inApp,
   key,
+  noDialog,
   press,
   says,
   the,
@@ -84,10 +87,39 @@ test('short strikes are counted, and what the craft would change is said with it
   await begin();
   await press('Nip');
   await says('stored', /Nip/);
-  expect(every('heading', /short strikes/)).toEqual([]);
+  expect(document.querySelector('[data-testid=short-strikes]')).toBeNull();
   await press('Nip');
   await says('short-strikes', /2 short strikes/);
   await says('short-strikes', /Fish something slower|Shorten the plastic/);
+});
+
+test('a rig that lies on the bench and is the first pick stands in the list once; any of the box is two taps away', async () => {
+  await begin();
+  const first = useAdvice().picks[0]!.rig;
+  await useBench().start(first);
+  await press('Re-tie');
+  const list = await the('combobox', 'Rig from');
+  await until(() => {
+    const offered = [...list.querySelectorAll('option')].map(({ textContent }) => textContent ?? '');
+    expect(offered.filter((title) => title.startsWith('the bench: '))).toHaveLength(1);
+    expect(offered.filter((title) => title.startsWith('the first pick: '))).toEqual([]);
+  });
+  const [head] = useBox().box.heads;
+  const [trailer] = useBox().box.trailers;
+  await user.click((await at('box-rig')).querySelectorAll('button')[0]!);
+  // no trailer stands first
+  await until(async () => expect((await at('box-rig')).querySelector('button')!.textContent).toBe('No trailer'));
+  await user.click((await at('box-rig')).querySelectorAll('button')[1]!);
+  await until(async () =>
+    expect((await stored())!.events.at(-1)).toMatchObject({
+      what: 'tie-on',
+      rod: 0,
+      rig: {
+        head: { style: head!.style, weightOz: head!.weightOz },
+        trailer: { kind: trailer!.kind, lengthMm: trailer!.lengthMm },
+      },
+    }),
+  );
 });
 
 test('a rig is tied anew, a rod is added and put down; the water at hand goes with the next event once it changed', async () => {
@@ -206,6 +238,8 @@ test('an outing is split, joined, moved in time and deleted, and each comes back
   );
   await press('Undo');
   await until(async () => expect((await db.outings.get(last!.id))!.from).toBe(before.from));
+  // the list follows the store a moment later
+  await until(() => expect([useOutings().rows!.length, useOutings().rows![0]!.from]).toEqual([count, before.from]));
   const [, other] = useOutings().rows!;
   await choose('Join with', `${other!.from.slice(0, 10)} ${other!.from.slice(11, 16)} Brindle Mere`);
   await press('Join the two');
@@ -258,6 +292,7 @@ test('the log is saved and taken in again, nothing twice; a table with a wrong l
   await press(/^Take in|^Take it in|^Add/, the('dialog', 'Import a file'));
   await until(async () => expect(await db.outings.count()).toBe(before.length));
   expect((await db.outings.get(first!.id))!.events).toEqual(first!.events);
+  await noDialog();
   // the same once more changes nothing
   const again = await addOutings(before.map(outingOf));
   expect(again).toMatchObject({ ok: true, value: { fresh: 0, met: before.length, added: 0, differ: 0 } });

@@ -1,5 +1,6 @@
 import { computed } from 'vue';
 import { madePlanOf, rigTitle, rigTitles, type Rig, type Water } from '@core';
+import { momentHere } from '../../moment-here';
 import { useUnits } from '../../composables/useUnits';
 import { useAdvice } from '../../stores/advice';
 import { useBench } from '../../stores/bench';
@@ -45,7 +46,7 @@ export function useRigChoices() {
   const choices = computed((): readonly RigChoice[] => {
     const built = bench.rig;
     const first = advice.picks[0]?.rig;
-    return [
+    const all = [
       ...planned.value,
       ...(built ? [{ value: 'bench', title: `${words.fromBench}: ${rigTitle(built, system.value)}`, rig: built }] : []),
       ...(first ? [{ value: 'pick', title: `${words.fromPick}: ${rigTitle(first, system.value)}`, rig: first }] : []),
@@ -55,6 +56,17 @@ export function useRigChoices() {
         rig,
       })),
     ];
+    // what is on the deck and on the bench and on a ticket is one rig
+    const seen = new Set<string>();
+    return all.filter(({ rig }) => {
+      const { size } = seen;
+      return seen.add(JSON.stringify(rig)).size > size;
+    });
   });
-  return { choices, planned, stops, deck };
+  /** the day the plan on the deck is for, where that is another than today */
+  const otherDay = computed(() => {
+    const day = deck.trip?.day;
+    return day === undefined || day === momentHere(Date.now()).slice(0, 10) ? null : day;
+  });
+  return { choices, planned, otherDay, stops, deck };
 }

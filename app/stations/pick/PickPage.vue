@@ -1,10 +1,6 @@
 <script setup lang="ts">
-import { computed, defineAsyncComponent, ref } from 'vue';
-import { adviceWarnings, countText, rigTitles, wantBand, WANT_TITLE, type WantId } from '@core';
-import FractionText from '../../parts/FractionText.vue';
-import IntentWords from '../../parts/IntentWords.vue';
-import NumberName from '../../parts/NumberName.vue';
-import WantHandles from '../../parts/WantHandles.vue';
+import { computed, defineAsyncComponent, nextTick, ref } from 'vue';
+import { adviceWarnings, rigTitles } from '@core';
 import { useGradually } from '../../composables/useGradually';
 import { useNarrow } from '../../composables/useNarrow';
 import { useStages } from '../../composables/useStages';
@@ -12,22 +8,40 @@ import { useUnits } from '../../composables/useUnits';
 import { useAdvice } from '../../stores/advice';
 import PickEmpty from './PickEmpty.vue';
 import PickFirst from './PickFirst.vue';
+import PickHead from './PickHead.vue';
 import PickRow from './PickRow.vue';
 import PickVerdict from './PickVerdict.vue';
 import * as words from '../../locale/en/pick';
 
-// its selects are the heaviest part of the page: they come a moment after the rest
-const PickSettings = defineAsyncComponent(() => import('./PickSettings.vue'));
 const PickMap = defineAsyncComponent(() => import('./map/PickMap.vue'));
 const PickYear = defineAsyncComponent(() => import('./year/PickYear.vue'));
-const WantEnds = defineAsyncComponent(() => import('../../parts/WantEnds.vue'));
 const store = useAdvice();
 const { system } = useUnits();
 /** the decision map or the year, where one is folded out */
 const fold = ref<'map' | 'year' | null>(null);
-const turnTo = (of: 'map' | 'year'): void => void (fold.value = fold.value === of ? null : of);
-/** the want whose ends are typed */
-const typed = ref<WantId | null>(null);
+const folded = ref<HTMLElement | null>(null);
+/** Past everything that is asked, to what answers it. */
+const toRow = (rank: number): boolean => {
+  const row = document.querySelector<HTMLElement>(`[data-testid="pick-${rank}"] .pick-row__title`);
+  row?.focus();
+  return row !== null;
+};
+/** up and down go from rig to rig */
+function alongRows(event: KeyboardEvent): void {
+  const by = event.key === 'ArrowDown' ? 1 : event.key === 'ArrowUp' ? -1 : 0;
+  const row = (event.target as HTMLElement).closest('.pick-row__title')?.closest('[data-testid]');
+  if (by === 0 || !row) return;
+  const rank = Number(row.getAttribute('data-testid')!.replace('pick-', ''));
+  if (toRow(rank + by)) event.preventDefault();
+}
+/** what is folded out stands where it is seen: on a phone it is below the glass */
+async function turnTo(of: 'map' | 'year'): Promise<void> {
+  fold.value = fold.value === of ? null : of;
+  await nextTick();
+  if (fold.value !== null && narrow.value) folded.value?.scrollIntoView({ block: 'start' });
+}
+/** what picks are made from, and which family: a phone shows the next rigs first */
+const made = ref(false);
 /** the first pick, then what heads the list, then the list */
 const stage = useStages(3);
 const narrow = useNarrow();
@@ -44,7 +58,6 @@ const rows = computed(() => {
 const mixed = computed(() => new Set(rows.value.map(({ pick }) => pick.rig.family)).size > 1);
 /** bands head the list where all picks were asked the same; else every row names its own */
 const wants = computed(() => (mixed.value ? [] : (store.picks[0]?.wants ?? store.advice?.wants ?? [])));
-const typedWant = computed(() => wants.value.find(({ id }) => id === typed.value) ?? null);
 const titles = computed(() =>
   rigTitles(
     rows.value.map(({ pick }) => pick.rig),
@@ -57,74 +70,24 @@ const warnings = computed(() => {
   if (!advice) return [];
   return adviceWarnings(before ? { ...advice, outOfReach: before.advice.outOfReach } : advice, system.value);
 });
-const state = computed(() => {
-  if (store.ranking) return words.isRanking;
-  return store.stopped ? words.hasStopped : words.isCompared;
-});
 /** a ranking that lasts is shown with its progress; a quick one would only flicker */
 const slow = computed(() => store.ranking && store.progress > 0);
-const counted = computed(() => countText(store.advice?.considered ?? 0));
 </script>
 
 <template>
-  <div v-if="stage > 0" class="pick" :style="{ '--wants': wants.length }">
+  <div v-if="stage > 0" class="pick" :style="{ '--wants': wants.length }" @keydown="alongRows">
+    <a v-if="rows.length > 0" class="skip" href="#/pick" @click.prevent="toRow(1)">{{ words.toTheFirstRig }}</a>
     <PickFirst
       v-if="narrow && store.picks[0] && store.answered"
       :pick="store.picks[0]"
       :title="titles[0] ?? ''"
       :water="store.answered"
     />
-    <header v-if="stage > 1" class="pick__head">
-      <div class="pick__title">
-        <h1>{{ words.rigsCompared(counted) }}</h1>
-        <p class="soft" role="status" :data-took-ms="store.tookMs">
-          {{ state }}
-        </p>
-        <button
-          type="button"
-          class="press"
-          :aria-expanded="fold === 'map'"
-          data-testid="open-map"
-          @click="turnTo('map')"
-        >
-          {{ words.mapOfPicks }}
-        </button>
-        <button
-          type="button"
-          class="press"
-          :aria-expanded="fold === 'year'"
-          data-testid="open-year"
-          @click="turnTo('year')"
-        >
-          {{ words.theYear }}
-        </button>
-        <div class="pick__settings"><PickSettings /></div>
-      </div>
-      <IntentWords class="pick__intent" narrow />
-      <div v-if="wants.length > 0" class="pick__wants" @keydown.esc="typed = null">
-        <h2 class="pick__asked">{{ words.askedFor }}</h2>
-        <div v-for="want in wants" :key="want.id" class="pick__want">
-          <NumberName class="pick__want-title" :name="WANT_TITLE[want.id]" :number="{ of: 'want', id: want.id }" />
-          <button
-            type="button"
-            class="pick__want-band number"
-            :aria-expanded="typed === want.id"
-            :aria-label="words.typeTheEnds(WANT_TITLE[want.id], wantBand(want, system))"
-            @click="typed = typed === want.id ? null : want.id"
-          >
-            <FractionText :text="wantBand(want, system)" />
-          </button>
-          <WantHandles class="pick__want-line" :want="want" />
-        </div>
-      </div>
-      <div v-if="typedWant" class="pick__ends" @keydown.esc="typed = null">
-        <h2>{{ WANT_TITLE[typedWant.id] }}</h2>
-        <WantEnds :want="typedWant" />
-        <v-btn @click="typed = null">{{ words.done }}</v-btn>
-      </div>
-    </header>
-    <PickMap v-if="fold === 'map'" />
-    <PickYear v-else-if="fold === 'year'" />
+    <PickHead v-if="stage > 1" v-model:made="made" :wants="wants" :fold="fold" @fold="turnTo" />
+    <div ref="folded" class="pick__folded">
+      <PickMap v-if="fold === 'map'" />
+      <PickYear v-else-if="fold === 'year'" />
+    </div>
     <div v-if="slow" class="pick__progress">
       <v-progress-linear
         :model-value="100 * store.progress"
@@ -142,7 +105,7 @@ const counted = computed(() => countText(store.advice?.considered ?? 0));
       <li v-for="warning in warnings" :key="warning">{{ warning }}</li>
     </ul>
     <PickVerdict
-      v-if="store.advice && store.answered"
+      v-if="store.advice && store.answered && (!narrow || made || store.advice.notAJig !== null)"
       :advice="store.advice"
       :water="store.answered"
       :looking="store.isFirstOnly"
@@ -167,79 +130,8 @@ const counted = computed(() => countText(store.advice?.considered ?? 0));
 </template>
 
 <style scoped>
-.pick__head {
-  background: rgb(var(--v-theme-shade));
-  border-bottom: 2px solid rgb(var(--v-theme-ink));
-}
-.pick__title {
-  display: flex;
-  align-items: center;
-  gap: 4px 10px;
-  padding: 6px 18px;
-}
-.pick__title h1 {
-  font-size: 24px;
-}
-/* beside the title where there is room for it, on lines of its own where words are longer */
-.pick__settings {
-  min-width: 0;
-  min-height: 40px;
-  margin-left: auto;
-}
-.pick__intent {
-  padding: 4px 18px 8px;
-  border-top: 1px solid rgb(var(--v-theme-rule));
-}
-.pick__wants {
-  display: grid;
-  grid-template-columns: 386px repeat(var(--wants), 1fr);
-  border-top: 1px solid rgb(var(--v-theme-rule));
-}
-.pick__asked {
-  align-self: center;
-  padding: 0 18px;
-  font-size: 17px;
-  text-align: right;
-}
-.pick__want {
-  display: grid;
-  grid-template-rows: 1fr auto auto;
-  align-items: end;
-  padding: 3px 10px 13px;
-  border-left: 1px solid rgb(var(--v-theme-rule));
-  line-height: 1.15;
-}
-.pick__want-title {
-  font: 600 15px/1.15 var(--v-font-heading);
-}
-.pick__want-band {
-  /* over the room that the handles below it keep for fingers */
-  position: relative;
-  z-index: 2;
-  justify-self: start;
-  padding: 0;
-  border: 0;
-  background: none;
-  font: inherit;
-  text-align: left;
-  cursor: pointer;
-  text-decoration: underline dotted;
-  text-underline-offset: 3px;
-  color: rgb(var(--v-theme-bottle));
-  font-size: 16px;
-  font-weight: 600;
-}
-.pick__ends {
-  display: flex;
-  gap: 14px;
-  align-items: end;
-  padding: 0 18px 10px 386px;
-}
-.pick__ends h2 {
-  font-size: 17px;
-}
-.pick__want-line {
-  margin-top: -3px;
+.pick__folded {
+  scroll-margin-top: 8px;
 }
 .pick__progress {
   display: grid;
@@ -258,18 +150,6 @@ const counted = computed(() => countText(store.advice?.considered ?? 0));
 /* they follow in a moment: their numbers are of the answer before */
 .pick__older {
   opacity: 0.5;
-}
-@media (max-width: 1100px) {
-  .pick__title {
-    flex-wrap: wrap;
-  }
-  .pick__settings {
-    min-height: 98px;
-    width: 100%;
-  }
-  .pick__wants {
-    display: none;
-  }
 }
 @media (max-width: 700px) {
   .pick {

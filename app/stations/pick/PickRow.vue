@@ -179,14 +179,15 @@ const cells = computed(() =>
   flex-wrap: wrap;
   align-items: baseline;
   gap: 0 12px;
-  padding: 8px 10px 0;
+  padding: 5px 10px 0;
 }
 .pick-row__name {
   flex: none;
-  max-width: 60%;
+  max-width: 75%;
   font-size: 19px;
 }
 .pick-row__fault {
+  order: 2;
   flex: 1 0 100%;
   padding: 1px 0 1px 8px;
   border-left: 3px solid rgb(var(--v-theme-oxblood));
@@ -194,9 +195,13 @@ const cells = computed(() =>
 }
 .pick-row__sentence {
   /* rather a line of its own than a column of single words beside a long name */
-  flex: 1 1 235px;
+  order: 1;
+  flex: 1 0 100%;
   font-size: 14.5px;
   color: rgb(var(--v-theme-ink-soft));
+}
+.pick-row__cuts {
+  font-size: 14.5px;
 }
 .pick-row__more {
   flex: none;
@@ -214,7 +219,7 @@ const cells = computed(() =>
 .pick-row__cell {
   display: grid;
   align-content: end;
-  padding: 4px 10px 15px;
+  padding: 2px 10px 10px;
 }
 .pick-row__value {
   font-size: 20px;

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue';
+import { computed, ref } from 'vue';
 import { NOT_A_JIG_TEXT, rigTitle, ruleText, type Advice, type Family, type Water } from '@core';
 import BecauseLine from '../../parts/BecauseLine.vue';
 import FractionText from '../../parts/FractionText.vue';
@@ -17,6 +17,8 @@ const props = defineProps<{
 }>();
 const { system } = useUnits();
 
+/** why each family: a line that names the best of each is enough to read the rows below */
+const open = ref(false);
 const SHOWN_LINES = 2;
 const bestBefore = (family: Family) => props.before?.families.find((row) => row.family === family)?.best ?? null;
 const families = computed(() =>
@@ -46,45 +48,56 @@ const instead = computed(() =>
   </section>
   <section v-if="families.length > 1" class="verdict" :aria-label="words.whichFamily" data-testid="families">
     <article v-for="row in families" :key="row.family">
-      <h2>{{ row.title }}</h2>
-      <p class="verdict__score">
-        <b class="number">{{ row.score ?? '–' }}</b> <FractionText :text="row.rig" />
-      </p>
-      <p v-for="line in row.rules" :key="line.rule" class="verdict__line">
-        <span class="number" role="img" :aria-label="line.for ? words.forIt : words.againstIt">{{
-          line.for ? '+' : '−'
-        }}</span>
-        <BecauseLine :rule="line.rule" :says="line.says" :water="water" />
-      </p>
+      <div class="verdict__score">
+        <b class="number">{{ row.score ?? '–' }}</b>
+        <div>
+          <h2>{{ row.title }}</h2>
+          <FractionText :text="row.rig" />
+        </div>
+      </div>
+      <template v-if="open">
+        <p v-for="line in row.rules" :key="line.rule" class="verdict__line">
+          <span class="number" role="img" :aria-label="line.for ? words.forIt : words.againstIt">{{
+            line.for ? '+' : '−'
+          }}</span>
+          <BecauseLine :rule="line.rule" :says="line.says" :water="water" />
+        </p>
+      </template>
     </article>
+    <button type="button" class="verdict__why folds" :aria-expanded="open" @click="open = !open">
+      {{ words.whyFamilies }}
+    </button>
   </section>
 </template>
 
 <style scoped>
 .verdict {
   display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(260px, 1fr));
+  grid-template-columns: repeat(3, minmax(0, 1fr)) auto;
   border-bottom: 2px solid rgb(var(--v-theme-ink));
 }
 .verdict article {
-  padding: 8px 18px 10px;
+  padding: 5px 12px 6px;
   border-left: 1px solid rgb(var(--v-theme-rule));
 }
 .verdict article:first-child {
   border-left: 6px solid rgb(var(--v-theme-bottle));
-  padding-left: 12px;
 }
 .verdict h2 {
-  font-size: 18px;
+  display: inline;
+  margin-right: 4px;
+  font-size: 16px;
 }
 .verdict__score {
   display: grid;
   grid-template-columns: auto 1fr;
   gap: 8px;
   align-items: baseline;
+  font-size: 15px;
+  line-height: 1.2;
 }
 .verdict__score .number {
-  font-size: 24px;
+  font-size: 22px;
 }
 .verdict__line {
   display: grid;
@@ -92,18 +105,31 @@ const instead = computed(() =>
   font-size: 14.5px;
   color: rgb(var(--v-theme-ink-soft));
 }
+.verdict__why {
+  grid-column: -2 / -1;
+  align-self: start;
+  min-height: 44px;
+  padding: 0 16px;
+  border: 0;
+  background: none;
+  color: rgb(var(--v-theme-oxblood));
+  font: 600 15px var(--v-font-heading);
+  text-decoration: underline;
+  cursor: pointer;
+}
 .verdict__else {
   padding: 10px 18px;
   border-left: 6px solid rgb(var(--v-theme-oxblood));
   border-bottom: 1px solid rgb(var(--v-theme-rule));
 }
-@media (max-width: 700px) {
-  .verdict article {
-    border-left-color: transparent;
-    padding: 6px 18px;
+@media (max-width: 1000px) {
+  .verdict {
+    grid-template-columns: 1fr;
   }
-  .verdict article:not(:first-child) .verdict__line {
-    display: none;
+  .verdict__why {
+    grid-column: 1;
+    justify-self: start;
+    min-height: 48px;
   }
 }
 </style>

@@ -69,6 +69,8 @@ describe('with the demo box', () => {
         'Spinnerbaits',
       ]),
     );
+    await saysNot('families', 'Thick cover in shallow water');
+    await press('Why these');
     await says('families', 'Thick cover in shallow water');
     await press('jigs', group('Among'));
     await press('vibrating', group('Among'));

@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { computed, onBeforeUnmount, onMounted, ref, shallowRef } from 'vue';
-import { COVER_NAME, displayUnit, momentAt, type Film, type Moment, type Ribbon, type Water } from '@core';
+import { displayUnit, momentAt, type Film, type Moment, type Ribbon, type Water } from '@core';
 import { useUnits } from '../../composables/useUnits';
 import TankLure from './TankLure.vue';
+import TankWater from './TankWater.vue';
 import * as words from '../../locale/en/tank';
 
 /** The water from the side: bottom, cover, the band that is wanted, the line as it bows, and the lure on its way. */
@@ -30,6 +31,8 @@ const observer =
 onMounted(() => root.value && observer?.observe(root.value));
 onBeforeUnmount(() => observer?.disconnect());
 
+const LURE_PX_PER_MM = 0.95;
+const lureScale = computed(() => (props.narrow ? 0.62 : LURE_PX_PER_MM));
 const heightPx = computed(() => (props.narrow ? 300 : 316));
 const LEFT = 58;
 const RIGHT = 14;
@@ -47,7 +50,18 @@ const deepM = computed(() => {
   const bottom = Math.max(...bottoms);
   return Number.isFinite(bottom) ? bottom : ROOM * Math.max(1, props.film.done.maxDepthM);
 });
-const pxPerX = computed(() => (widthPx.value - LEFT - RIGHT) / (farM.value * 1.03));
+/** behind the furthest place there is room for the lure itself */
+const lurePx = (film: Film): number => 1000 * film.prepared.lure.body.lengthM * lureScale.value;
+const pxPerX = computed(
+  () =>
+    Math.max(
+      120,
+      widthPx.value -
+        LEFT -
+        RIGHT -
+        Math.max(...[props.film, props.other].flatMap((film) => (film ? [lurePx(film)] : []))),
+    ) / farM.value,
+);
 const pxPerZ = computed(() => (heightPx.value - SKY - BELOW) / deepM.value);
 const x = (m: number): number => LEFT + m * pxPerX.value;
 const z = (m: number): number => SKY + m * pxPerZ.value;
@@ -56,19 +70,16 @@ const at = (xM: number, zM: number): string => `${x(xM).toFixed(1)} ${z(zM).toFi
 /** the sky has no room for a tip drawn as tall as the water */
 const tipPx = computed(() => Math.max(14, SKY - props.film.plan.tipHeightM * pxPerZ.value));
 const stretch = computed(() => pxPerZ.value / pxPerX.value);
-const LURE_PX_PER_MM = 0.95;
-const lureScale = computed(() => (props.narrow ? 0.62 : LURE_PX_PER_MM));
 const lureTimes = computed(() => (1000 * lureScale.value) / pxPerX.value);
 
-/** A lure is held at its nose; on the bottom it lies on what hangs lowest. */
+/** A lure is held at its nose; near the bottom it lies on what hangs lowest, and never in the ground. */
 const LIES_PX = 9;
-function lies({ onBottom, noseUpRad }: Moment, film: Film): number {
-  if (!onBottom) return 0;
-  const longPx = 1000 * film.prepared.lure.body.lengthM * lureScale.value;
-  return -(LIES_PX + Math.max(0, longPx * Math.sin(noseUpRad) * 0.8));
+function yOf(of: Moment, film: Film): number {
+  const tailPx = LIES_PX + Math.max(0, lurePx(film) * Math.sin(of.noseUpRad) * 0.8);
+  const groundM = Math.min(deepM.value, film.prepared.ground.depthAt(of.xM));
+  return Math.min(z(of.zM), z(groundM) - tailPx);
 }
-const placed = (of: Moment, film: Film): string =>
-  `translate(${x(of.xM).toFixed(2)} ${(z(of.zM) + lies(of, film)).toFixed(1)})`;
+const placed = (of: Moment, film: Film): string => `translate(${x(of.xM).toFixed(2)} ${yOf(of, film).toFixed(1)})`;
 const otherMoment = computed(() =>
   props.other ? momentAt(props.other, Math.min(props.timeS, props.other.endsS)) : null,
 );
@@ -96,7 +107,7 @@ function lineOf(of: Moment, film: Film): string {
   const { xM, zM, bowRad, isSlack, knee } = of;
   const { tipHeightM } = film.plan;
   const from = `M${x(0).toFixed(1)} ${tipPx.value.toFixed(1)}`;
-  const end = `${x(xM).toFixed(1)} ${(z(zM) + lies(of, film)).toFixed(1)}`;
+  const end = `${x(xM).toFixed(1)} ${yOf(of, film).toFixed(1)}`;
   if (knee) return `${from}L${x(knee.xM).toFixed(1)} ${z(knee.zM).toFixed(1)} ${end}`;
   if (isSlack) return `${from}Q${x(xM * 0.55).toFixed(1)} ${z(zM * 0.25).toFixed(1)} ${end}`;
   const lengthM = Math.hypot(xM, zM + tipHeightM);
@@ -105,21 +116,23 @@ function lineOf(of: Moment, film: Film): string {
   return `${from}Q${x(Math.max(0, cx)).toFixed(1)} ${Math.max(tipPx.value, z(cz)).toFixed(1)} ${end}`;
 }
 
+/** across the picture, in metres from the rod */
+const acrossM = computed(() => (widthPx.value - RIGHT - LEFT) / pxPerX.value);
 const bottom = computed(() => {
   const { ground, plan } = props.film.prepared;
-  const ends = [0, farM.value * 1.03, ...(plan.bottom ?? []).map(([xM]) => xM)].sort((a, b) => a - b);
-  const top = ends.map((xM) => at(xM, Math.min(deepM.value, ground.depthAt(xM))));
-  return `M${top.join('L')}L${x(farM.value * 1.03).toFixed(1)} ${heightPx.value}L${LEFT} ${heightPx.value}Z`;
+  const ends = [0, acrossM.value, ...(plan.bottom ?? []).map(([xM]) => xM)].sort((a, b) => a - b);
+  const top = ends.filter((xM) => xM <= acrossM.value).map((xM) => at(xM, Math.min(deepM.value, ground.depthAt(xM))));
+  return `M${top.join('L')}L${x(acrossM.value).toFixed(1)} ${heightPx.value}L${LEFT} ${heightPx.value}Z`;
 });
-const covers = computed(() =>
-  props.water.cover
-    .filter(({ kind, topM }) => kind !== 'open' && topM !== undefined && topM < deepM.value)
-    .map(({ kind, topM }) => ({ kind, name: COVER_NAME[kind], y: z(topM!) })),
-);
-const band = computed(() => {
-  const { band: wanted } = props.water;
-  return wanted ? { y: z(wanted.fromM), height: (wanted.toM - wanted.fromM) * pxPerZ.value } : null;
-});
+const bottomAt = (xPx: number): number =>
+  z(Math.min(deepM.value, props.film.prepared.ground.depthAt((xPx - LEFT) / pxPerX.value)));
+/** As far as a fish sees it, as wide and as tall as the picture is drawn. */
+const seen = computed(() => ({
+  cx: x(props.moment.xM),
+  cy: yOf(props.moment, props.film),
+  rx: props.water.visibilityM * pxPerX.value,
+  ry: props.water.visibilityM * pxPerZ.value,
+}));
 /** Marks stand at whole and half units of the reader, no closer than can be read. */
 const STEPS = [0.1, 0.2, 0.5, 1, 2, 5, 10, 20];
 const LEAST_PX = 26;
@@ -149,36 +162,44 @@ const ruler = computed(() => {
       :data-px-per-m="pxPerX"
     >
       <defs>
-        <pattern id="tank-band" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
-          <path d="M0 0V7" class="scene__hatch" />
-        </pattern>
-        <pattern id="tank-cover" width="12" height="16" patternUnits="userSpaceOnUse">
-          <path d="M2 16C4 11 0 6 2 0M8 16C6 10 10 6 8 0" class="scene__stem" />
-        </pattern>
-        <clipPath id="tank-water"><path :d="`M${LEFT} ${SKY}H${widthPx - RIGHT}V${heightPx}H${LEFT}Z`" /></clipPath>
+        <!-- whatever the water is like, the lure is seen here -->
+        <radialGradient id="tank-behind">
+          <stop offset="0.35" stop-color="#fbf6ea" stop-opacity="0.7" />
+          <stop offset="1" stop-color="#fbf6ea" stop-opacity="0" />
+        </radialGradient>
       </defs>
-      <rect class="scene__water" :x="LEFT" :y="SKY" :width="widthPx - LEFT - RIGHT" :height="heightPx - SKY" />
+      <TankWater
+        :water="water"
+        :left="LEFT"
+        :right="widthPx - RIGHT"
+        :surface="SKY"
+        :height="heightPx"
+        :per-m="pxPerZ"
+        :deep-m="deepM"
+        :bottom="bottom"
+        :bottom-at="bottomAt"
+      />
       <g v-for="mark in ruler" :key="mark.y">
         <path class="scene__rule" :d="`M${LEFT - 6} ${mark.y}H${widthPx - RIGHT}`" />
         <text class="scene__depth" :x="LEFT - 9" :y="mark.y + 4" text-anchor="end">{{ mark.text }}</text>
       </g>
-      <g v-if="band">
-        <rect :x="LEFT" :y="band.y" :width="widthPx - LEFT - RIGHT" :height="band.height" fill="url(#tank-band)" />
-        <text class="scene__name" :x="widthPx - RIGHT - 6" :y="band.y + 14" text-anchor="end">{{ words.band }}</text>
-      </g>
-      <g v-for="cover in covers" :key="cover.kind + cover.y" clip-path="url(#tank-water)">
-        <rect :x="LEFT" :y="cover.y" :width="widthPx" :height="heightPx" fill="url(#tank-cover)" />
-        <path class="scene__top" :d="`M${LEFT} ${cover.y}H${widthPx - RIGHT}`" />
-        <text class="scene__name" :x="LEFT + 8" :y="cover.y + 14">{{ cover.name }}</text>
-      </g>
-      <path class="scene__bottom" :d="bottom" />
-      <path class="scene__surface" :d="`M${LEFT} ${SKY}H${widthPx - RIGHT}`" />
       <path v-if="ribbonPath" class="scene__ribbon" :d="ribbonPath" />
       <path v-if="paths.other" class="scene__path scene__path--other" :d="paths.other" />
       <path class="scene__path" :d="paths.own" />
+      <path class="scene__halo" :d="done" />
       <path class="scene__done" :d="done" />
+      <ellipse class="scene__seen" clip-path="url(#tank-water)" v-bind="seen" />
       <path class="scene__rod" :d="`M${LEFT - 40} ${tipPx + 16}L${LEFT} ${tipPx}`" />
+      <path class="scene__under" :d="lineOf(moment, film)" />
       <path class="scene__line" :class="{ 'scene__line--slack': moment.isSlack }" :d="lineOf(moment, film)" />
+      <ellipse
+        :cx="lurePx(film) * 0.5"
+        cy="2"
+        :rx="lurePx(film) * 0.72"
+        :ry="30 * lureScale"
+        fill="url(#tank-behind)"
+        :transform="placed(moment, film)"
+      />
       <g v-if="other && otherMoment" class="scene__ghost" :transform="placed(otherMoment, other)">
         <TankLure :rig="other.rig" :moment="otherMoment" :scale="lureScale" :still="still" />
       </g>
@@ -188,7 +209,8 @@ const ruler = computed(() => {
     </svg>
     <p class="scene__note soft">
       {{ words.drawnStretched(stretch.toFixed(1)) }} · {{ words.lureDrawn(lureTimes.toFixed(0)) }} ·
-      {{ words.ribbonSays }}
+      {{ words.ribbonSays }} ·
+      {{ words.ringSays }}
     </p>
   </div>
 </template>
@@ -202,60 +224,52 @@ const ruler = computed(() => {
   display: block;
   max-width: 100%;
 }
-.scene__water {
-  fill: rgba(var(--v-theme-bottle), 0.09);
-}
 .scene__rule {
-  stroke: rgba(var(--v-theme-ink), 0.13);
+  stroke: rgba(35, 28, 23, 0.22);
 }
-.scene__depth,
-.scene__name {
+.scene__depth {
   font: 500 13px var(--v-font-heading);
   fill: rgb(var(--v-theme-ink-soft));
 }
-.scene__surface {
-  stroke: rgb(var(--v-theme-bottle));
-  stroke-width: 2;
-}
-.scene__hatch {
-  stroke: rgba(var(--v-theme-bottle), 0.45);
-}
-.scene__stem {
-  fill: none;
-  stroke: rgba(var(--v-theme-bottle), 0.5);
-}
-.scene__top {
-  stroke: rgb(var(--v-theme-bottle));
-  stroke-dasharray: 2 4;
-}
-.scene__bottom {
-  fill: color-mix(in srgb, rgb(var(--v-theme-brass)) 42%, rgb(var(--v-theme-skin)));
-  stroke: rgb(var(--v-theme-ink));
-}
 .scene__ribbon {
-  fill: rgba(var(--v-theme-oxblood), 0.13);
+  fill: rgba(251, 246, 234, 0.3);
 }
 .scene__path {
   fill: none;
-  stroke: rgba(var(--v-theme-ink), 0.35);
+  stroke: #fbf6ea;
   stroke-dasharray: 3 4;
 }
 .scene__path--other {
-  stroke: rgb(var(--v-theme-brass));
+  stroke: #f0d9a0;
   stroke-dasharray: 8 4;
+}
+.scene__halo {
+  fill: none;
+  stroke: #fbf6ea;
+  stroke-width: 4;
 }
 .scene__done {
   fill: none;
-  stroke: rgb(var(--v-theme-oxblood));
-  stroke-width: 1.5;
+  stroke: #8c2a1c;
+  stroke-width: 2;
+}
+.scene__seen {
+  fill: rgba(251, 246, 234, 0.1);
+  stroke: #fbf6ea;
+  stroke-dasharray: 2 5;
 }
 .scene__rod {
   stroke: rgb(var(--v-theme-ink));
   stroke-width: 3;
 }
+.scene__under {
+  fill: none;
+  stroke: #231c17;
+  stroke-width: 2.2;
+}
 .scene__line {
   fill: none;
-  stroke: rgb(var(--v-theme-ink));
+  stroke: #fbf6ea;
   stroke-width: 0.9;
 }
 .scene__line--slack {

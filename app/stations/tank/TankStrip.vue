@@ -151,7 +151,7 @@ function key(event: KeyboardEvent, at: number): void {
   }
   .strip__step {
     flex: none;
-    min-width: 104px;
+    min-width: 136px;
   }
   .strip__name {
     padding-right: 48px;

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { HAPPENING_TEXT, type Film, type Happening } from '@core';
+import { useNarrow } from '../../composables/useNarrow';
 import { useUnits } from '../../composables/useUnits';
 import * as words from '../../locale/en/tank';
 
@@ -8,22 +9,29 @@ import * as words from '../../locale/en/tank';
 const props = defineProps<{ film: Film; told: readonly Happening[]; endsS: number }>();
 const timeS = defineModel<number>({ required: true });
 const { show } = useUnits();
+const narrow = useNarrow();
 
 const share = (s: number): string => `${((100 * s) / Math.max(0.1, props.endsS)).toFixed(2)}%`;
 const stretches = computed(() =>
   props.film.done.marks.map(({ step, fromS }, at, all) => {
     const toS = all[at + 1]?.fromS ?? props.film.endsS;
+    const name = words.stepNames[props.film.plan.steps[step]!.do];
+    const part = (toS - fromS) / Math.max(0.1, props.endsS);
     return {
       at,
-      isThin: (toS - fromS) / Math.max(0.1, props.endsS) < THIN,
+      isThin: part < THIN,
       left: share(fromS),
       width: share(toS - fromS),
-      name: words.stepNames[props.film.plan.steps[step]!.do],
+      // a name that would be cut off is not begun: the programme below names every step
+      name: part * STRIP_PX[narrow.value ? 'phone' : 'desk'] > name.length * LETTER_PX + 10 ? name : '',
     };
   }),
 );
 /** steps so short that their borders would be all there is */
 const THIN = 0.015;
+/** how wide the strip is at least, and a letter of it at most, px */
+const STRIP_PX = { phone: 300, desk: 900 } as const;
+const LETTER_PX = 7;
 const text = ({ kind }: Happening): string => HAPPENING_TEXT[kind];
 const spoken = computed(() => words.atTime(words.seconds(timeS.value), words.seconds(props.endsS)));
 /** a note every so often finds room on the strip; the others stand in the list */

@@ -141,7 +141,7 @@ test('two rigs fall side by side and are compared; without a second one it is sa
   await says('tank-versus', 'Free fall');
   // each number with its band
   await says('tank-versus', /Free fall[\d.]+ ft\/s[\d.]+ to [\d.]+ ft\/s/);
-  await says('tank-versus', /the (plastic|weight of the head|shape of the head|cuts|skirt)/);
+  await says('tank-versus', /the (plastic|weight of the head|shape of the head|cuts|skirt|hook)/);
   await press('Falls', 'tank');
   await says('tank-falls', 'To fall as the other');
   await says('tank-falls', 'On the bottom after');

@@ -2,6 +2,7 @@
 import { computed, defineAsyncComponent, ref } from 'vue';
 import { issueText, rigTitles, type Ticket } from '@core';
 import FractionText from '../../parts/FractionText.vue';
+import EmptySketch from '../../parts/EmptySketch.vue';
 import RigDrawing from '../../parts/RigDrawing.vue';
 import { onScreen } from '../../db/page-state';
 import { askFiles } from '../../files/ask-files';
@@ -51,9 +52,12 @@ async function remove(ticket: Ticket): Promise<void> {
     <p v-if="store.error" role="alert" class="tickets__empty">
       {{ words.ticketsCannotRead }} {{ issueText(store.error) }}
     </p>
-    <p v-else-if="store.ready && store.tickets.length === 0" class="tickets__empty">
-      {{ words.noTicketYet }} <RouterLink to="/pick">{{ words.pickARig }}</RouterLink>{{ words.howToWriteOne }}
-    </p>
+    <div v-else-if="store.ready && store.tickets.length === 0" class="tickets__empty">
+      <EmptySketch of="tickets" />
+      <p>
+        {{ words.noTicketYet }} <RouterLink to="/pick">{{ words.pickARig }}</RouterLink>{{ words.howToWriteOne }}
+      </p>
+    </div>
     <ul>
       <li v-for="{ ticket, title } in rows" :key="ticket.id" data-testid="ticket-row">
         <RouterLink :to="`/tickets/${ticket.id}`" class="tickets__link">

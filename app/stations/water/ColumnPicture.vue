@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import CoverPiece from '../../parts/CoverPiece.vue';
 import { FRAME, THERMOMETER, yOfTemp } from './column-scale';
 import { DISC_X, type Column } from './useColumn';
 import * as words from '../../locale/en/water';
@@ -44,10 +45,7 @@ defineProps<{ column: Column }>();
       />
       <path :d="column.bottom.d" :class="column.bottom.filled ? 'column__stones' : 'column__grains'" />
       <path class="column__edge" :d="`M${FRAME.left} ${column.bottomY}H${FRAME.right}`" />
-      <g v-for="cover in column.covers" :key="cover.at" :class="`column__cover column__cover--${cover.shape.ink}`">
-        <path :d="cover.shape.lines" class="column__lines" />
-        <path :d="cover.shape.fills" class="column__fills" />
-      </g>
+      <CoverPiece v-for="cover in column.covers" :key="cover.at" :shape="cover.shape" />
       <path
         class="column__surface"
         :d="`M${FRAME.left} ${FRAME.surfaceY}q16.4 -5 32.75 0t32.75 0t32.75 0t32.75 0t32.75 0t32.75 0t32.75 0t32.75 0`"
@@ -163,37 +161,6 @@ defineProps<{ column: Column }>();
   fill: none;
   stroke: #4d4433;
   stroke-width: 1.4;
-}
-.column__lines {
-  fill: none;
-  stroke-width: 3.4;
-  stroke-linecap: round;
-}
-.column__cover--wood .column__lines {
-  stroke: #34261a;
-}
-.column__cover--wood .column__fills {
-  fill: #34261a;
-}
-.column__cover--weed .column__lines {
-  stroke: #41652f;
-  stroke-width: 3;
-}
-.column__cover--weed .column__fills {
-  fill: #4d7638;
-  stroke: #2b4420;
-}
-.column__cover--stone .column__fills {
-  fill: #7c7361;
-  stroke: #2f2a20;
-}
-.column__cover--built .column__lines {
-  stroke: #2c2a28;
-  stroke-width: 6;
-}
-.column__cover--built .column__fills {
-  fill: #4c4640;
-  stroke: #231c17;
 }
 .column__string {
   stroke: #fbf6ea;

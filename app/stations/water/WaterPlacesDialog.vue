@@ -3,6 +3,10 @@ import { ref } from 'vue';
 import type { WaterRow } from '../../db/database';
 import { useNotices } from '../../stores/notices';
 import { today, useWater } from '../../stores/water';
+import { useWatersBefore, type WaterBefore } from '../../stores/waters-before';
+import { useUnits } from '../../composables/useUnits';
+import FractionText from '../../parts/FractionText.vue';
+import { moment } from '../../locale/intl';
 import { placeName } from './place-name';
 import { useFocusBack } from '../../composables/useFocusBack';
 import * as words from '../../locale/en/water';
@@ -12,6 +16,20 @@ useFocusBack();
 const open = defineModel<boolean>({ required: true });
 const store = useWater();
 const notices = useNotices();
+const before = useWatersBefore();
+const { show } = useUnits();
+
+const beforeText = ({ water, atMs }: WaterBefore): string =>
+  words.waterBefore(
+    [show('temperature', water.temperatureC), show('visibility', water.visibilityM), show('depth', water.depthM)].join(
+      ' · ',
+    ),
+    moment(new Date(atMs).toISOString(), 'medium'),
+  );
+function goBack(row: WaterBefore): void {
+  before.goBack(row);
+  notices.say(words.waterIsBack);
+}
 
 async function remove(row: WaterRow): Promise<void> {
   const removed = await store.remove(row);
@@ -47,6 +65,16 @@ async function start(from: 'this' | 'blank'): Promise<void> {
           @update:model-value="store.rename({ day: $event ? String($event) : null })"
         />
       </div>
+      <template v-if="before.ofThis.length > 0">
+        <h3>{{ words.beforeThisOne }}</h3>
+        <ul data-testid="waters-before">
+          <li v-for="row in before.ofThis" :key="row.atMs">
+            <button type="button" class="places__before" @click="goBack(row)">
+              <FractionText :text="beforeText(row)" />
+            </button>
+          </li>
+        </ul>
+      </template>
       <h3>{{ words.startAnother }}</h3>
       <div class="places__name" role="group" :aria-label="words.startAnother">
         <v-text-field v-model="place" :label="words.itsPlace" maxlength="60" autocomplete="off" />
@@ -97,6 +125,17 @@ async function start(from: 'this' | 'blank'): Promise<void> {
   display: flex;
   justify-content: space-between;
   border-bottom: 1px solid rgb(var(--v-theme-rule));
+}
+.places__before {
+  flex: 1;
+  min-height: 48px;
+  padding: 4px 0;
+  border: 0;
+  background: none;
+  color: inherit;
+  text-align: left;
+  font: inherit;
+  cursor: pointer;
 }
 .places__open {
   min-width: 0;

@@ -1,17 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
 import { BOTTOMS, COVER_KINDS, DEFAULT_WATER } from '@core';
-import {
-  bottomMarks,
-  coverTopM,
-  depthScale,
-  rulerEndM,
-  rulerMarks,
-  tempAt,
-  THERMOMETER,
-  tintStops,
-  yOfTemp,
-} from './column-scale';
-import { coverShape, USUAL_TOP } from './cover-shapes';
+import { coverShape, USUAL_TOP } from '../../parts/cover-shapes';
+import { bottomMarks, coverTopM, tintStops } from '../../parts/water-look';
+import { depthScale, FRAME, rulerEndM, rulerMarks, tempAt, THERMOMETER, yOfTemp } from './column-scale';
 
 describe('the depth ruler', () => {
   test('ends below the bottom, and leaves most of the picture to the water', () => {
@@ -75,7 +66,7 @@ describe('silhouettes', () => {
 });
 
 test('every bottom is told apart', () => {
-  const drawn = BOTTOMS.map((bottom) => bottomMarks(bottom, 400).d);
+  const drawn = BOTTOMS.map((bottom) => bottomMarks(bottom, 400, FRAME).d);
   expect(new Set(drawn).size).toBe(BOTTOMS.length);
   for (const d of drawn) expect(d).not.toMatch(/NaN|undefined/);
 });
