@@ -24,6 +24,7 @@ export { seekRules, seekSections } from './handbook/search';
 
 // water
 export * from './water/schema';
+export { stillAssumed, unsaidWater, unsay, withSaid } from './water/said';
 export { WANT_SCALES, wantFromFile, wantToFile } from './water/intent';
 export {
   INTENT_QUESTIONS,

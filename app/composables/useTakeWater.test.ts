@@ -1,6 +1,6 @@
 import { afterEach, beforeEach, expect, test } from '@jest/globals';
 import { createPinia, disposePinia, getActivePinia, setActivePinia } from 'pinia';
-import { DEFAULT_WATER } from '@core';
+import { unsaidWater } from '@core';
 import { db } from '../db/database';
 import { keeper } from '../db/our-keeper';
 import { useNotices } from '../stores/notices';
@@ -21,7 +21,9 @@ afterEach(async () => {
   await new Promise((resolve) => setTimeout(resolve, 50));
 });
 
-const muddy = { ...DEFAULT_WATER, visibilityM: 0.2, temperatureC: 8 };
+/** what a new page begins with today */
+const UNSAID = unsaidWater(new Date().getMonth());
+const muddy = { ...UNSAID, visibilityM: 0.2, temperatureC: 8 };
 
 test('another water is taken and said; its undo gives back what it changed, and nothing else', async () => {
   const [water, notices, take] = [useWater(), useNotices(), useTakeWater()];
@@ -30,7 +32,20 @@ test('another water is taken and said; its undo gives back what it changed, and 
   expect(notices.notice?.text).toBe('taken');
   water.change({ depthM: 2.5 });
   await notices.notice!.undo!();
-  expect(water.water).toEqual({ ...DEFAULT_WATER, depthM: 2.5 });
+  expect(water.water).toEqual({ ...UNSAID, depthM: 2.5 });
+});
+
+test('what another water says is said from then on; its undo takes that back too', () => {
+  const [water, notices, take] = [useWater(), useNotices(), useTakeWater()];
+  take({ ...muddy, season: 'prespawn' }, 'taken');
+  expect(water.water).toMatchObject({ season: 'prespawn', assumed: { mood: true, bottom: true } });
+  expect(water.water.assumed).not.toHaveProperty('season');
+  void notices.notice!.undo!();
+  expect(water.water).toEqual(UNSAID);
+  // a stop where all was said
+  const { assumed: _, ...said } = UNSAID;
+  take(said, 'taken');
+  expect(water.water.assumed).toBeUndefined();
 });
 
 test('an undo that comes late does not touch another water', async () => {
@@ -45,11 +60,11 @@ test('an undo that comes late does not touch another water', async () => {
 
 test('the water at hand is taken in silence; what is no water is told and not taken', () => {
   const [water, notices, take] = [useWater(), useNotices(), useTakeWater()];
-  take({ ...DEFAULT_WATER }, 'taken');
+  take({ ...UNSAID }, 'taken');
   expect(notices.notice).toBeNull();
-  take({ ...DEFAULT_WATER, temperatureC: 99 }, 'taken');
+  take({ ...UNSAID, temperatureC: 99 }, 'taken');
   expect(notices.notice).toBeNull();
-  expect(water.water.temperatureC).toBe(DEFAULT_WATER.temperatureC);
+  expect(water.water.temperatureC).toBe(UNSAID.temperatureC);
 });
 
 test('what it was can be gone back to long after, and back again; another water and a cleared store know nothing of it', async () => {

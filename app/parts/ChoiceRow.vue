@@ -1,31 +1,43 @@
 <script setup lang="ts" generic="T extends string">
 /** One of a few, or some of a few where the value is a list: square switches, the chosen ones filled bottle green. */
-defineProps<{
+const props = defineProps<{
   label: string;
   options: readonly { readonly value: T; readonly title: string }[];
   /** the switches alone: what they are about is plain, or said to those who cannot see it */
   bare?: boolean;
+  /** nobody chose: the value is what it is taken for until somebody does; the chosen one can be let go of again */
+  assumed?: boolean | undefined;
+  /** what is to be said of the choice, with its name, and why */
+  note?: string | undefined;
+  why?: string | undefined;
 }>();
+const emit = defineEmits<{ unsay: [] }>();
 const value = defineModel<T | T[]>({ required: true });
 
 const isOn = (option: T): boolean =>
   Array.isArray(value.value) ? value.value.includes(option) : value.value === option;
 
 function choose(option: T): void {
-  if (!Array.isArray(value.value)) value.value = option;
-  else value.value = isOn(option) ? value.value.filter((other) => other !== option) : [...value.value, option];
+  if (!Array.isArray(value.value)) {
+    if (props.assumed === false && isOn(option)) emit('unsay');
+    else value.value = option;
+  } else value.value = isOn(option) ? value.value.filter((other) => other !== option) : [...value.value, option];
 }
 </script>
 
 <template>
   <div class="choice-row" :class="{ 'choice-row--bare': bare }" role="group" :aria-label="label">
-    <span v-if="!bare" class="choice-row__label" aria-hidden="true">{{ label }}</span>
+    <div v-if="!bare" class="choice-row__label">
+      <span aria-hidden="true">{{ label }}</span>
+      <small v-if="note" :title="why">{{ note }}</small>
+    </div>
     <div class="choice-row__options">
       <button
         v-for="option in options"
         :key="option.value"
         type="button"
-        :aria-pressed="isOn(option.value)"
+        :aria-pressed="!assumed && isOn(option.value)"
+        :class="{ 'choice-row__taken': assumed && isOn(option.value) }"
         @click="choose(option.value)"
       >
         {{ option.title }}
@@ -66,6 +78,14 @@ function choose(option: T): void {
   font: 600 15px var(--v-font-heading);
   cursor: pointer;
 }
+.choice-row__options button.choice-row__taken {
+  border: 2px dashed rgb(var(--v-theme-bottle));
+  padding: 0 7px;
+}
+.choice-row__label small {
+  display: block;
+  font-size: 13px;
+}
 .choice-row__options button:hover {
   border-color: currentColor;
 }
@@ -83,6 +103,14 @@ function choose(option: T): void {
   .choice-row__options button {
     min-height: 48px;
     padding: 0 13px;
+  }
+  .choice-row__options button.choice-row__taken {
+    padding: 0 12px;
+  }
+  .choice-row__label small {
+    display: inline;
+    margin-left: 6px;
+    font-size: 14px;
   }
 }
 </style>

@@ -1,10 +1,14 @@
-import type { Cover, Water } from '@core';
+import { isAssumed, type Cover, type Water } from '@core';
 import { USUAL_TOP } from './cover-shapes';
 import { rgbOf } from './tint';
 
 /** Top of a piece of cover, m: as said, or as its kind usually stands. */
 export const coverTopM = (row: Cover, depthM: number): number =>
   Math.min(depthM, row.topM ?? USUAL_TOP[row.kind] * depthM);
+
+/** What the bottom is, where somebody said it. */
+export const saidBottom = (water: Water): Water['bottom'] | null =>
+  isAssumed(water, 'bottom') ? null : water.bottom;
 
 /** How the light that is left darkens the tint on its way down; a pale disc vanishes where little is left. */
 const LEFT_AT_DISC = 0.4;
@@ -35,12 +39,13 @@ function scatter(i: number, salt: number): number {
 /** How wide a bottom has as many marks as its kind has, px. */
 const MARKS_OF_PX = 262;
 
-/** Marks that tell bottoms apart: path and whether it is filled. */
+/** Marks that tell bottoms apart: path and whether it is filled; none where nobody said what it is. */
 export function bottomMarks(
-  bottom: Water['bottom'],
+  bottom: Water['bottom'] | null,
   y: number,
   { left, right, height }: { readonly left: number; readonly right: number; readonly height: number },
 ): { readonly d: string; readonly filled: boolean } {
+  if (bottom === null) return { d: '', filled: false };
   const wide = (right - left) / MARKS_OF_PX;
   const often = { mud: 0, sand: 90, gravel: 60, rock: 11, riprap: 12, shell: 26 }[bottom];
   const count = bottom === 'mud' ? 5 : Math.round(often * wide);

@@ -8,9 +8,13 @@ import {
   parseWater,
   sameJson,
   wantToFile,
+  unsaidWater,
+  unsay,
   withAnswer,
+  withSaid,
   withoutWants,
   type IntentQuestion,
+  type Assumable,
   type Issue,
   type Result,
   type WantId,
@@ -65,10 +69,13 @@ export const useWater = defineStore('water', () => {
     day.value = row.day;
   }
 
+  /** Month of the day this water is of, or of today, 0 for January. */
+  const month = (): number => Number((day.value ?? today()).slice(5, 7)) - 1;
+
   /** A water nobody has described yet. */
   function begin(): void {
     base = null;
-    water.value = DEFAULT_WATER;
+    water.value = unsaidWater(Number(today().slice(5, 7)) - 1);
     [key.value, place.value, day.value] = [newId(), '', null];
   }
 
@@ -111,12 +118,15 @@ export const useWater = defineStore('water', () => {
    * @returns problems that keep the change from being taken; empty when it was
    */
   function change(part: { [K in keyof Water]?: Water[K] | undefined }): readonly Issue[] {
-    const parsed = parseWater(withoutGone({ ...water.value, ...part }, water.value.depthM));
+    const parsed = parseWater(withoutGone(withSaid(water.value, part, month()), water.value.depthM));
     if (!parsed.ok) return parsed.issues;
     water.value = parsed.value;
     void store();
     return [];
   }
+
+  /** Takes back that somebody said it: it is taken for what is usual again, and said to be. */
+  const unsayField = (field: Assumable): readonly Issue[] => change(unsay(water.value, field, month()));
 
   /** Tells whoever computes from this water that it has to be done again: the model is another now. */
   const touch = (): void => void (water.value = { ...water.value });
@@ -202,6 +212,7 @@ export const useWater = defineStore('water', () => {
     compiled,
     load,
     change,
+    unsay: unsayField,
     rename,
     startAnother,
     open,

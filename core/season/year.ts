@@ -1,5 +1,6 @@
 import * as z from 'zod/mini';
 import { partsThatDiffer, winnerKey, type PartOfPick, type Winner } from '../map/winner';
+import { seasonBy } from '../water/season';
 import { WATER_LIMITS, type Water } from '../water/schema';
 
 export const MONTHS = 12;
@@ -39,20 +40,10 @@ export function startingYear(climate: Climate, usualVisibilityM = CLEAREST_M): Y
   };
 }
 
-/** Temperatures between which seasons turn, °C; the same water is another season on its way up than on its way down. @source craft-practice */
-const WINTER_C = 9;
-const SPAWN_C = { from: 15, to: 20 } as const;
-const SUMMER_C = 22;
-
 /** The season of a month by its temperature and where the year is going. */
 export function seasonOf({ temperatureC }: Year, month: number): Water['season'] {
-  const now = temperatureC[month]!;
   const rises = temperatureC[(month + 1) % MONTHS]! >= temperatureC[(month + MONTHS - 1) % MONTHS]!;
-  if (now < WINTER_C) return 'winter';
-  if (!rises) return now >= SUMMER_C ? 'summer' : 'autumn';
-  if (now < SPAWN_C.from) return 'prespawn';
-  if (now < SPAWN_C.to) return 'spawn';
-  return now < SUMMER_C ? 'postspawn' : 'summer';
+  return seasonBy(temperatureC[month]!, rises);
 }
 
 /** The water at hand as it is in a month: as warm, as clear, and in its season. */

@@ -38,6 +38,9 @@ export const PRESSURES = ['low', 'high'] as const;
 export const SEASONS = ['winter', 'prespawn', 'spawn', 'postspawn', 'summer', 'autumn'] as const;
 export const SPECIES = ['largemouth', 'smallmouth', 'spotted'] as const;
 export const AIMS = ['bites', 'size', 'search', 'saturate'] as const;
+/** What may be taken for granted of a water until somebody says it. */
+export const ASSUMABLE = ['season', 'mood', 'bottom'] as const;
+export type Assumable = (typeof ASSUMABLE)[number];
 export const FAMILIES = ['skirted', 'vibrating', 'spinner'] as const;
 export type Family = (typeof FAMILIES)[number];
 
@@ -61,6 +64,12 @@ const coverSchema = z.strictObject({
   density: z.enum(DENSITIES),
   topM: z.exactOptional(pointM),
 });
+
+const assumedSchema = z.strictObject(
+  Object.fromEntries(ASSUMABLE.map((field) => [field, z.exactOptional(z.literal(true))])) as unknown as {
+    [F in Assumable]: z.ZodMiniExactOptional<z.ZodMiniLiteral<true>>;
+  },
+);
 
 type SchoolShape = { [Q in SchoolQuestion]: z.ZodMiniExactOptional<z.ZodMiniType<SchoolOf<Q>>> };
 const schoolsSchema = z.strictObject(
@@ -93,6 +102,8 @@ export const waterSchema = z
     schools: z.exactOptional(schoolsSchema),
     intent: z.exactOptional(intentSchema),
     localRules: z.exactOptional(localRulesSchema),
+    /** what nobody has said: its value is what is taken for granted until somebody does */
+    assumed: z.exactOptional(assumedSchema),
   })
   .check(({ value: water, issues }) => {
     const problem = (path: (string | number)[], code: IssueCode, data: Record<string, number>): void => {
@@ -122,6 +133,9 @@ export type Cover = z.infer<typeof coverSchema>;
 export type CoverKind = (typeof COVER_KINDS)[number];
 
 export const parseWater = (input: unknown): Result<Water> => parseWith(waterSchema, input);
+
+/** Whether a field is only taken for granted. */
+export const isAssumed = ({ assumed }: Pick<Water, 'assumed'>, field: Assumable): boolean => assumed?.[field] === true;
 
 /** A plain, mild day on an ordinary bank: what a new angler starts from. Made up. */
 export const DEFAULT_WATER: Water = {

@@ -36,7 +36,14 @@ export const ticketDeleted = 'Ticket deleted.';
 export const visibility = (visibility: string | number): string => `${visibility} visibility`;
 export const deep = (depth: string | number): string => `${depth} deep`;
 export const noCover = 'no cover';
-export const fish = (mood: string | number): string => `${mood} fish`;
+export const saidOf = {
+  season: (season: string): string => season,
+  mood: (mood: string): string => `${mood} fish`,
+  bottom: (bottom: string): string => `${bottom} bottom`,
+} as const;
+export const theyEat = (food: string): string => `they eat ${food}`;
+export const assumedSince = 'Taken for granted, since nobody said:';
+export const foodUnknown = 'what they eat counted for nothing';
 export const hookWire = (size: string | number, wire: string | number): string => `${size} hook, ${wire} wire`;
 export const wireGuard = 'wire guard';
 export const guardFibres = (fibres: string | number): string => `${fibres} guard fibres`;

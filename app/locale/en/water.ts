@@ -79,6 +79,13 @@ export const shortestMayKept = 'Shortest that may be kept';
 export const longestMayKept = 'Longest that may be kept';
 export const thisPlace = 'this place';
 export const topInThePicture = (part: string | number): string => `Top of ${part}, in the picture`;
+/** How a switch that nobody touched counts. */
+export const whileNotSaid = {
+  season: 'Taken by the calendar and the temperature, until you say it',
+  mood: 'Counts neither way until you say it',
+  bottom: 'Counts for nothing until you say it',
+} as const;
+export const bottomNotSaid = 'bottom not said';
 export const notSaidDrawnAt = (depth: string | number): string => `not said; drawn at ${depth}`;
 export const takenOut = (capitalised: string | number): string => `${capitalised} taken out.`;
 export const coverNumber = (number: string | number): string => `Cover ${number}`;

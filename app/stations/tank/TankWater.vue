@@ -3,7 +3,7 @@ import { computed } from 'vue';
 import { COVER_NAME, type Water } from '@core';
 import CoverPiece from '../../parts/CoverPiece.vue';
 import { coverShape, type CoverShape } from '../../parts/cover-shapes';
-import { bottomMarks, coverTopM, tintStops } from '../../parts/water-look';
+import { bottomMarks, coverTopM, saidBottom, tintStops } from '../../parts/water-look';
 import * as words from '../../locale/en/tank';
 
 /**
@@ -27,7 +27,7 @@ const props = defineProps<{
 
 const stops = computed(() => tintStops(props.water, props.deepM));
 const ground = computed(() =>
-  bottomMarks(props.water.bottom, props.bottomAt((props.left + props.right) / 2), {
+  bottomMarks(saidBottom(props.water), props.bottomAt((props.left + props.right) / 2), {
     left: props.left,
     right: props.right,
     height: props.height,

@@ -1,12 +1,14 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent } from 'vue';
 import {
+  ASSUMABLE,
   CAUTION_TEXT,
   cautionsFor,
   COVER_NAME,
   cutList,
   dissentText,
   dissentTitle,
+  isAssumed,
   localRulesText,
   NOT_REELED,
   reasonText,
@@ -41,7 +43,9 @@ const handled = computed(() => {
 });
 const made = computed(() => moment(props.ticket.madeAt, 'long'));
 const water = computed(() => {
-  const { temperatureC, visibilityM, depthM, cover, sky, wind, mood, season } = props.ticket.water;
+  const { water } = props.ticket;
+  const { temperatureC, visibilityM, depthM, cover, sky, wind, forage } = water;
+  const said = ASSUMABLE.filter((field) => !isAssumed(water, field));
   const names = cover.map(({ kind, density }) => `${NAME[density]} ${COVER_NAME[kind]}`);
   return [
     show('temperature', temperatureC),
@@ -50,8 +54,17 @@ const water = computed(() => {
     ...(names.length > 0 ? names : [words.noCover]),
     NAME[sky],
     NAME[wind],
-    words.fish(NAME[mood]),
-    NAME[season],
+    ...said.map((field) => words.saidOf[field](NAME[water[field]])),
+    ...(forage.length > 0 ? [words.theyEat(forage.map((food) => NAME[food]).join(', '))] : []),
+  ].join(' · ');
+});
+/** what the answer took for granted, since nobody said it */
+const assumed = computed(() => {
+  const { water } = props.ticket;
+  const taken = ASSUMABLE.filter((field) => isAssumed(water, field));
+  return [
+    ...taken.map((field) => words.saidOf[field](NAME[water[field]])),
+    ...(water.forage.length === 0 ? [words.foodUnknown] : []),
   ].join(' · ');
 });
 const dressing = computed(() => {
@@ -110,6 +123,7 @@ const cautions = computed(() => [
       <h1><FractionText :text="title" /></h1>
       <p>{{ dressing }}</p>
       <p class="soft">{{ words.forWord }} {{ water }}</p>
+      <p v-if="assumed" class="soft" data-testid="assumed">{{ words.assumedSince }} {{ assumed }}</p>
     </header>
     <div class="sheet__drawings">
       <RigDrawing :rig="ticket.rig" ruled :label="words.fromSideWithRule(title)" />

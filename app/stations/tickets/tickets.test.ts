@@ -13,12 +13,15 @@ import {
   noDialog,
   press,
   says,
+  saysNot,
   the,
   type,
   until,
   user,
   value,
 } from '../../testing/in-app';
+import { useAdvice } from '../../stores/advice';
+import { useWater } from '../../stores/water';
 
 inApp('demo', '/pick');
 
@@ -76,4 +79,13 @@ test('a ticket that is not here is explained', async () => {
   location.hash = '#/tickets/nowhere';
   await says(document.body, 'This ticket is not in this browser');
   expect(every('heading')).not.toEqual([]);
+});
+
+test('a ticket names what was taken for granted; what was said stands with the water', async () => {
+  useWater().change({ assumed: { season: true, mood: true }, forage: [] });
+  await until(() => expect(useAdvice().ranking).toBe(false));
+  await writeTicket(1);
+  const taken = await at('assumed');
+  await says(taken, 'autumn · neutral fish · what they eat counted for nothing');
+  await saysNot(taken, 'bottom');
 });

@@ -3,7 +3,7 @@ import CoverPiece from '../../parts/CoverPiece.vue';
 import { FRAME, THERMOMETER, yOfTemp } from './column-scale';
 import { DISC_X, type Column } from './useColumn';
 import * as words from '../../locale/en/water';
-import { NAME } from '@core';
+import { isAssumed, NAME } from '@core';
 
 /** A cut through the real water: depth ruler, disc where it vanishes, tint, bottom, cover at its tops, thermometer. */
 defineProps<{ column: Column }>();
@@ -44,7 +44,11 @@ defineProps<{ column: Column }>();
         :height="FRAME.height - column.bottomY"
       />
       <path :d="column.bottom.d" :class="column.bottom.filled ? 'column__stones' : 'column__grains'" />
-      <path class="column__edge" :d="`M${FRAME.left} ${column.bottomY}H${FRAME.right}`" />
+      <path
+        class="column__edge"
+        :class="{ 'column__edge--unsaid': isAssumed(column.water, 'bottom') }"
+        :d="`M${FRAME.left} ${column.bottomY}H${FRAME.right}`"
+      />
       <CoverPiece v-for="cover in column.covers" :key="cover.at" :shape="cover.shape" />
       <path
         class="column__surface"
@@ -115,7 +119,8 @@ defineProps<{ column: Column }>();
         :x="FRAME.right - 14"
         :y="Math.min(column.bottomY + 22, FRAME.height - 8)"
       >
-        {{ column.show('depth', column.water.depthM) }} · {{ NAME[column.water.bottom] }}
+        {{ column.show('depth', column.water.depthM) }} ·
+        {{ isAssumed(column.water, 'bottom') ? words.bottomNotSaid : NAME[column.water.bottom] }}
       </text>
     </g>
   </g>
@@ -149,6 +154,9 @@ defineProps<{ column: Column }>();
 .column__surface,
 .column__edge {
   stroke-width: 2;
+}
+.column__edge--unsaid {
+  stroke-dasharray: 9 5;
 }
 .column__ground {
   fill: #8d8168;

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { Water } from '@core';
+import { isAssumed, type Assumable, type Water } from '@core';
 import ChoiceRow from '../../parts/ChoiceRow.vue';
 import { useWater } from '../../stores/water';
 import {
@@ -39,6 +39,12 @@ const forage = computed({
   set: (value) => void store.change({ forage: Array.isArray(value) ? value : [value] }),
 });
 
+/** what a row shows of something that may be taken for granted */
+const taken = (of: Assumable): { assumed: boolean; note?: string; why?: string } => {
+  const assumed = isAssumed(store.water, of);
+  return assumed ? { assumed, note: words.notSaid, why: words.whileNotSaid[of] } : { assumed };
+};
+
 const where = computed({
   get: (): Where => {
     const { band, depthM } = store.water;
@@ -57,14 +63,37 @@ const where = computed({
 <template>
   <section :aria-label="words.whatYouSeeKnow">
     <ChoiceRow v-model="where" :label="words.lureWorks" :options="WHERE_CHOICES" />
-    <ChoiceRow v-model="bottom" :label="words.bottom" :options="BOTTOM_CHOICES" />
+    <ChoiceRow
+      v-model="bottom"
+      v-bind="taken('bottom')"
+      :label="words.bottom"
+      :options="BOTTOM_CHOICES"
+      @unsay="store.unsay('bottom')"
+    />
     <ChoiceRow v-model="sky" :label="words.light" :options="SKY_CHOICES" />
     <ChoiceRow v-model="wind" :label="words.wind" :options="WIND_CHOICES" />
     <ChoiceRow v-model="trend" :label="words.trend" :options="TREND_CHOICES" />
-    <ChoiceRow v-model="forage" :label="words.theyEat" :options="FORAGE_CHOICES" />
-    <ChoiceRow v-model="mood" :label="words.mood" :options="MOOD_CHOICES" />
+    <ChoiceRow
+      v-model="forage"
+      :label="words.theyEat"
+      :options="FORAGE_CHOICES"
+      :note="forage.length === 0 ? words.notSaid : undefined"
+    />
+    <ChoiceRow
+      v-model="mood"
+      v-bind="taken('mood')"
+      :label="words.mood"
+      :options="MOOD_CHOICES"
+      @unsay="store.unsay('mood')"
+    />
     <ChoiceRow v-model="pressure" :label="words.fishedOver" :options="PRESSURE_CHOICES" />
-    <ChoiceRow v-model="season" :label="words.season" :options="SEASON_CHOICES" />
+    <ChoiceRow
+      v-model="season"
+      v-bind="taken('season')"
+      :label="words.season"
+      :options="SEASON_CHOICES"
+      @unsay="store.unsay('season')"
+    />
     <ChoiceRow v-model="species" :label="words.fish" :options="SPECIES_CHOICES" />
     <ChoiceRow v-model="aim" :label="words.youAreAfter" :options="AIM_CHOICES" />
   </section>

@@ -3,7 +3,7 @@ import { clarityOf, COVER_NAME, shown, NAME } from '@core';
 import { useUnits } from '../../composables/useUnits';
 import { useWater } from '../../stores/water';
 import { coverShape } from '../../parts/cover-shapes';
-import { bottomMarks, coverTopM, tintStops } from '../../parts/water-look';
+import { bottomMarks, coverTopM, saidBottom, tintStops } from '../../parts/water-look';
 import { depthScale, FRAME, rulerEndM, rulerMarks } from './column-scale';
 
 /** where the disc hangs */
@@ -29,7 +29,7 @@ export function useColumn() {
     rulerMarks(endM.value, system.value).map((mark) => ({ ...mark, y: scale.value.yOf(mark.depthM) })),
   );
   const stops = computed(() => tintStops(water.value, endM.value));
-  const bottom = computed(() => bottomMarks(water.value.bottom, bottomY.value, FRAME));
+  const bottom = computed(() => bottomMarks(saidBottom(water.value), bottomY.value, FRAME));
   const placed = (fromM: number, toM: number): { readonly y: number; readonly height: number } => ({
     y: scale.value.yOf(fromM),
     height: Math.max(4, scale.value.yOf(toM) - scale.value.yOf(fromM)),

@@ -209,3 +209,27 @@ test('the number of a field and the one in the picture are the same one', async 
   );
   expect(visibility.value).toBe('20');
 });
+
+test('what nobody said is marked, follows the water, is said with one press and taken back with another', async () => {
+  const store = useWater();
+  await store.startAnother('blank', { place: 'Nameless mere', day: '2026-03-10' });
+  const season = await the('group', 'Season');
+  const pressed = () =>
+    [...season.querySelectorAll('[aria-pressed="true"]')].map(({ textContent }) => textContent?.trim());
+  await says(season, 'not said');
+  expect(pressed()).toEqual([]);
+  store.change({ temperatureC: 12 });
+  expect(store.water.season).toBe('prespawn');
+  await pageSays('bottom not said');
+  await press('spawn', season);
+  expect(pressed()).toEqual(['spawn']);
+  await saysNot(season, 'not said');
+  store.change({ temperatureC: 25 });
+  expect(store.water).toMatchObject({ season: 'spawn', assumed: { mood: true, bottom: true } });
+  await press('spawn', season);
+  await says(season, 'not said');
+  expect(store.water.season).toBe('summer');
+  await press('mud', await the('group', 'Bottom'));
+  await saysNot(document.body, 'bottom not said');
+  await says(await the('group', 'They eat'), 'not said');
+});

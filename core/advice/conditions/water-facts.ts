@@ -2,7 +2,7 @@ import { coverHas, type CoverTrait } from '../../water/cover';
 import { tempCFromF } from '../../units/units';
 import { effectiveVisibilityM, gradedVisibilityM } from '../../water/clarity';
 import type { Towline } from '../../motion/towed';
-import { FAMILIES, type Cover, type CoverKind, type Family, type Water } from '../../water/schema';
+import { FAMILIES, isAssumed, type Cover, type CoverKind, type Family, type Water } from '../../water/schema';
 
 export const DENSITY_RANK = { sparse: 1, medium: 2, thick: 3 } as const;
 
@@ -86,7 +86,8 @@ export function waterFacts(given: Water, family: Family = 'skirted'): WaterFacts
   const any = (trait: CoverTrait): boolean => cover.some(({ kind }) => coverHas(kind, trait));
   const density = Math.max(0, ...cover.map((row) => DENSITY_RANK[row.density]));
   const mainCover = cover.find((row) => DENSITY_RANK[row.density] === density) ?? null;
-  const stoneBottom = ['rock', 'riprap', 'gravel', 'shell'].includes(water.bottom);
+  // a bottom nobody looked at is no reason for anything
+  const stoneBottom = !isAssumed(water, 'bottom') && ['rock', 'riprap', 'gravel', 'shell'].includes(water.bottom);
   const { band } = water;
   const atBottom = band === undefined || band.fromM >= BOTTOM_SHARE * water.depthM;
   const weedTopsM = cover.flatMap(({ kind, topM }) => (coverHas(kind, 'weed') && topM !== undefined ? [topM] : []));
