@@ -7,8 +7,7 @@ export const coverTopM = (row: Cover, depthM: number): number =>
   Math.min(depthM, row.topM ?? USUAL_TOP[row.kind] * depthM);
 
 /** What the bottom is, where somebody said it. */
-export const saidBottom = (water: Water): Water['bottom'] | null =>
-  isAssumed(water, 'bottom') ? null : water.bottom;
+export const saidBottom = (water: Water): Water['bottom'] | null => (isAssumed(water, 'bottom') ? null : water.bottom);
 
 /** How the light that is left darkens the tint on its way down; a pale disc vanishes where little is left. */
 const LEFT_AT_DISC = 0.4;
