@@ -54,6 +54,7 @@ const REST: readonly (() => Promise<unknown>)[] = [
   () => import('./stations/log/LogCharts.vue'),
   () => import('./stations/log/LogTrue.vue'),
   () => import('./stations/log/LogTests.vue'),
+  () => import('./stations/log/HowTestsGo.vue'),
   () => import('./stations/log/LogAside.vue'),
   () => import('./stations/log/LogDrop.vue'),
   () => import('./stations/log/LogWake.vue'),

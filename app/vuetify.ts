@@ -6,8 +6,6 @@ import { aliases, mdi } from 'vuetify/iconsets/mdi-svg';
 import { LIGHT, NIGHT } from './theme/theme';
 import { vuetifyWords } from './locale/en/vuetify';
 
-const field = { variant: 'outlined', density: 'compact', hideDetails: 'auto', rounded: 0 } as const;
-
 /** The whole look of Vuetify's parts, said once: ruled, square, without shadows. */
 export const createLook = () =>
   createVuetify({
@@ -19,11 +17,6 @@ export const createLook = () =>
       global: { ripple: false },
       VBtn: { variant: 'outlined', rounded: 0, elevation: 0 },
       VBtnToggle: { density: 'comfortable', rounded: 0 },
-      VTextField: field,
-      VTextarea: field,
-      VSelect: { ...field, menuProps: { rounded: 0, elevation: 0 } },
-      VFileInput: field,
-      VCombobox: { ...field, menuProps: { rounded: 0, elevation: 0 } },
       VCard: { rounded: 0, elevation: 0, border: true },
       VDialog: { maxWidth: 640 },
       VSnackbar: { rounded: 0, location: 'bottom' },

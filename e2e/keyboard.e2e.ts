@@ -41,7 +41,7 @@ test('on the deck every target is large enough, and nothing scrolls sideways', D
     await settled(page);
     const small = await page.evaluate(() =>
       [...document.querySelectorAll<HTMLElement>('button, nav a, summary')]
-        .filter((element) => element.offsetParent !== null && !element.closest('.v-field'))
+        .filter((element) => element.offsetParent !== null)
         .map((element) => ({
           name: element.textContent?.trim() || element.ariaLabel,
           box: element.getBoundingClientRect(),
@@ -51,7 +51,7 @@ test('on the deck every target is large enough, and nothing scrolls sideways', D
     );
     expect(small).toEqual([]);
     const fields = await page
-      .locator('.v-field, .typed__input, select')
+      .locator('.text-field__box, .typed__input, select')
       .evaluateAll((found) => found.map((field) => field.getBoundingClientRect().height));
     expect(fields.filter((height) => height > 0 && height < 47.5)).toEqual([]);
     expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);

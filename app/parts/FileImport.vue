@@ -12,6 +12,7 @@ import { problemLines, type Preview } from '../files/incoming';
 import { useKeeping } from '../stores/keeping';
 import { useNotices } from '../stores/notices';
 import { useFocusBack } from '../composables/useFocusBack';
+import FileField from './FileField.vue';
 import * as words from '../locale/en/parts';
 
 /** Choose a file, see what it would bring or every problem in it, then take it: all of it, or what can be read. */
@@ -37,12 +38,8 @@ watch(open, () => {
   chosen.value = null;
 });
 
-/** A file that was corrected has its name still: a field that remembers it would not notice that it is chosen again. */
-function forget({ target }: Event): void {
-  if (target instanceof HTMLInputElement && target.type === 'file') target.value = '';
-}
-async function choose(given: File | File[] | null): Promise<void> {
-  chosen.value = (Array.isArray(given) ? given[0] : given) ?? null;
+async function choose(given: File | null): Promise<void> {
+  chosen.value = given;
   await read('all-or-nothing');
 }
 
@@ -133,13 +130,7 @@ async function take(): Promise<void> {
       <p>
         {{ words.whatCanBeTakenIn }}
       </p>
-      <v-file-input
-        :label="words.file"
-        accept=".json,.csv,.txt"
-        prepend-icon=""
-        @click.capture="forget"
-        @update:model-value="choose"
-      />
+      <FileField :label="words.file" accept=".json,.csv,.txt" @chosen="choose" />
       <v-progress-linear
         v-if="chosen && progress < 1"
         :model-value="progress * 100"

@@ -16,8 +16,9 @@ const props = defineProps<{
   text: string;
   problem: string;
   hint?: string | undefined;
-  less: string;
-  more: string;
+  /** what less and more are called; a number that nobody steps to has neither */
+  less?: string | undefined;
+  more?: string | undefined;
 }>();
 defineEmits<{ typed: [text: string]; left: []; step: [by: number] }>();
 const id = useId();
@@ -25,7 +26,7 @@ const says = computed(() => props.problem || props.hint || '');
 </script>
 
 <template>
-  <div class="typed" :class="{ 'typed--odd': problem !== '' }">
+  <div class="typed" :class="{ 'typed--odd': problem !== '', 'typed--bare': !less }">
     <span class="typed__label" aria-hidden="true">{{ label }}</span>
     <input
       class="typed__input"
@@ -41,7 +42,7 @@ const says = computed(() => props.problem || props.hint || '');
       @keydown.up.prevent="$emit('step', 1)"
       @keydown.down.prevent="$emit('step', -1)"
     />
-    <StepButtons :less="less" :more="more" @step="$emit('step', $event)" />
+    <StepButtons v-if="less && more" :less="less" :more="more" @step="$emit('step', $event)" />
     <span v-if="says" :id="id" class="typed__says" :role="problem ? 'alert' : undefined">{{ says }}</span>
   </div>
 </template>
@@ -69,6 +70,9 @@ const says = computed(() => props.problem || props.hint || '');
 }
 .typed__input:hover {
   border-color: rgb(var(--v-theme-ink));
+}
+.typed--bare .typed__input {
+  grid-column: 1 / -1;
 }
 .typed--odd .typed__input {
   border: 2px solid rgb(var(--v-theme-oxblood));

@@ -160,7 +160,7 @@ const WRITTEN: Readonly<Record<string, string>> = {
   button: 'button, summary, [role=button]',
   link: 'a[href]',
   heading: 'h1, h2, h3, h4',
-  textbox: 'input:not([type]), input[type=text], textarea',
+  textbox: 'input:not([type]), input[type=text], input[type=search], textarea',
   combobox: 'select, [role=combobox]',
   radio: 'input[type=radio]',
   listitem: 'li',

@@ -58,6 +58,7 @@ export const wouldBe = (value: number): string => `would be ${value}`;
 export const notCarried = 'not carried here';
 export const answers = (value: number): string => `answers ${value} of 100`;
 export const nobody = 'nobody';
+export const notPlannedYet = 'not planned yet';
 export const withGear = (reel: string, line: string): string => `${reel} · ${line}`;
 export const banPart = (part: string): string => `Leave ${part} out of this plan`;
 export const bans = 'Left out of this plan';
@@ -177,7 +178,7 @@ export const sheetMade = (sheets: number): string =>
 
 export const placesTitle = 'Stops from a file';
 export const placesSay = 'A GPX file of waypoints, or a list of stops as CSV. Nothing is taken before you say so.';
-export const file = 'File';
+export const file = 'Choose a file…';
 export const placesFound = (count: number): string =>
   plural(count, { one: '1 place is in it.', other: `${count} places are in it.` });
 export const placesRoom = (left: number): string =>
@@ -230,3 +231,6 @@ export const cut = 'Cut';
 export const letter = 'Letter';
 export const toAPhone = 'To a phone, or to somebody';
 export const placesAndTables = 'Places and tables';
+export const theStop = 'The stop';
+export const placeOfStop = 'Where it is';
+export const fromTheSide = (rigTitle: string): string => `${rigTitle}, from the side`;

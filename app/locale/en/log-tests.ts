@@ -7,6 +7,28 @@ export const testsSay =
 export const newDrop = 'Time a drop';
 export const newWake = 'Count a wake';
 export const newAside = 'Read how far aside';
+export const newOf = { drop: newDrop, aside: newAside, wake: newWake } as const;
+/** how each goes, before the first one was made */
+export const howSteps = {
+  drop: [
+    'Measure the depth: a tube, a pool wall, a jetty.',
+    'Let the rig go on slack line and press; press again when it touches.',
+    'Three times or more. What differs among them is your hand.',
+  ],
+  aside: [
+    'Hold the tip still over water that does not move.',
+    'Let the rig fall straight on slack line.',
+    'Read how far from below the tip it lies.',
+  ],
+  wake: [
+    'Reel until the rig just breaks the surface half way back.',
+    'Keep that pace for ten seconds and count the turns.',
+    'Once more: two that agree are enough.',
+  ],
+} as const;
+export const whatItTeaches = 'What it teaches';
+export const exampleOf =
+  'An example, made up: a flapper craw over five feet. The band that was anybody’s becomes yours, on every station.';
 /** the test that would tell most of a rig */
 export const proposes = {
   drop: (rig: string): string => `Next for ${rig}: a drop, since how fast it falls decides most.`,
@@ -59,7 +81,6 @@ export const practice = 'practice, teaches nothing';
 export const isPractice = 'In the practice tube: it is made up, so it teaches nothing about your lures';
 export const farOff = 'Lies far from what was expected: was it this rig, and this depth? It can be put out.';
 export const testsKept = 'Tests that were made';
-export const noTests = 'No test yet: everything is computed as for anybody’s lures.';
 export const seconds = (value: string): string => `${value} s`;
 export const deleteTest = 'Delete';
 export const testDeleted = 'The test is deleted.';

@@ -88,6 +88,7 @@ export const sounderTrack = (points: number): string =>
   plural(points, { one: '1 point of track kept', other: `${points} points of track kept` });
 export const sounderUnread = (corrupt: number): string => `${corrupt} sentences could not be read`;
 export const mounted = 'Transducer below the surface';
+export const chooseFile = 'Choose a file…';
 export const recordingFile = 'Recording of a sounder (.nmea)';
 export const recordingReads = (percent: number): string => `Reading, ${percent} %`;
 export const recordingSays = (points: number, readings: number, corrupt: number): string =>

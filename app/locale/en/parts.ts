@@ -3,7 +3,8 @@ import { plural } from '../intl';
 export const importAFile = 'Import a file';
 export const whatCanBeTakenIn =
   'A box list (CSV), a log (CSV), or a box, tickets, a day, a log or a backup (JSON). Nothing is taken in unless all of it is right, or you say that the rest may be left out.';
-export const file = 'File';
+export const file = 'Choose a file…';
+export const noFile = 'none chosen yet';
 export const howFarItIs = 'How far it is';
 export const rowsSetAside = 'Rows set aside';
 export const whatIsOdd = 'What is odd';

@@ -7,6 +7,7 @@ import { useUnits } from '../../composables/useUnits';
 import { useBench } from '../../stores/bench';
 import { useFocusBack } from '../../composables/useFocusBack';
 import { moment } from '../../locale/intl';
+import TextField from '../../parts/TextField.vue';
 import * as words from '../../locale/en/bench';
 
 /** Builds that are kept: take one up again, name it, or throw it away. */
@@ -32,12 +33,11 @@ async function take(id: string): Promise<void> {
   <v-dialog v-model="open" :aria-label="words.builds" :max-width="760" scrollable>
     <v-card class="builds">
       <h2>{{ words.builds }}</h2>
-      <v-text-field
+      <TextField
         v-if="bench.build"
         :model-value="bench.build.name"
         :label="words.nameOfTheBuild"
         :placeholder="rigTitle(bench.build.rig, system)"
-        persistent-placeholder
         maxlength="60"
         @update:model-value="bench.rename"
       />

@@ -3,6 +3,7 @@ import { computed, ref } from 'vue';
 import ChoiceRow from '../../parts/ChoiceRow.vue';
 import { useBench } from '../../stores/bench';
 import { useScreen } from '../../stores/screen';
+import TextField from '../../parts/TextField.vue';
 import * as words from '../../locale/en/bench';
 
 /** Undo, versions, scale of the drawing, and what a build becomes. */
@@ -35,7 +36,7 @@ async function keep(): Promise<void> {
       words.redo
     }}</v-btn>
     <form v-if="naming" class="tools__name" @submit.prevent="keep">
-      <v-text-field
+      <TextField
         v-model="name"
         :label="words.nameVersion"
         maxlength="60"

@@ -2,6 +2,7 @@
 import SelectField from '../../parts/SelectField.vue';
 import PartAmount from './PartAmount.vue';
 import { PART_LIMITS, valueAt, type PartField } from '@core';
+import TextField from '../../parts/TextField.vue';
 
 /** The fields of a part: each change is handed up at once. */
 defineProps<{ part: object; fields: readonly PartField[] }>();
@@ -46,7 +47,7 @@ function words({ place, optional }: PartField, typed: string | null): void {
       :label="field.form!.title"
       @update:model-value="words(field, $event)"
     />
-    <v-text-field
+    <TextField
       v-else-if="field.of.kind === 'words'"
       :model-value="textAt(part, field)"
       :label="field.form!.title"

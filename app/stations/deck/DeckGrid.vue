@@ -137,7 +137,7 @@ const barAt = (at: number): string => {
           <th scope="row" class="deck-grid__rod">
             <b>{{ row.name }}</b>
             <small v-if="row.on[0]" class="soft"><FractionText :text="gearText(row.on[0])" /></small>
-            <small v-else class="soft">{{ words.atHome }}</small>
+            <small v-else-if="view" class="soft">{{ words.atHome }}</small>
           </th>
           <DeckGridCell
             v-for="(stop, column) in trip.stops"

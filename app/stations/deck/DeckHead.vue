@@ -6,6 +6,7 @@ import SelectField from '../../parts/SelectField.vue';
 import StepButtons from '../../parts/StepButtons.vue';
 import { useDeck } from '../../stores/deck';
 import PlainNumber from './PlainNumber.vue';
+import TextField from '../../parts/TextField.vue';
 import * as words from '../../locale/en/deck';
 
 /** What is known of a day as a whole: its name and hours, where it is, and the rods that come along. */
@@ -14,7 +15,7 @@ const trip = computed(() => deck.trip!);
 const problem = ref('');
 const say = (issues: readonly Issue[]): void => void (problem.value = issues.map(issueText).join(' '));
 
-const text = (value: unknown): string | undefined => (typeof value === 'string' && value !== '' ? value : undefined);
+const text = (value: string): string | undefined => (value === '' ? undefined : value);
 const days = computed(() => deck.all.map(({ id, name, day }) => ({ value: id, title: name || day || words.untitled })));
 const rods = (by: number): void =>
   say(
@@ -49,29 +50,28 @@ const offset = computed({
   <section class="day" :aria-label="words.deckTitle">
     <h1 class="visually-hidden">{{ trip.name || words.untitled }}</h1>
     <div class="day__row">
-      <v-text-field
+      <TextField
         class="day__name"
         :model-value="trip.name ?? ''"
         :label="words.dayName"
         maxlength="60"
-        autocomplete="off"
         @update:model-value="say(deck.change({ name: text($event) }))"
       />
-      <v-text-field
+      <TextField
         class="day__date"
         :model-value="trip.day ?? ''"
         :label="words.day"
         type="date"
         @update:model-value="say(deck.change({ day: text($event) }))"
       />
-      <v-text-field
+      <TextField
         class="day__clock"
         :model-value="trip.from ?? ''"
         :label="words.from"
         type="time"
         @update:model-value="say(deck.change({ from: text($event) }))"
       />
-      <v-text-field
+      <TextField
         class="day__clock"
         :model-value="trip.until ?? ''"
         :label="words.until"
@@ -106,15 +106,7 @@ const offset = computed({
       <details class="day__more">
         <summary>{{ words.placeOfDay }}</summary>
         <div class="day__row">
-          <PlainNumber
-            v-model="lat"
-            class="day__number"
-            :label="words.latitude"
-            :min="-90"
-            :max="90"
-            optional
-            :step="0.1"
-          />
+          <PlainNumber v-model="lat" class="day__number" :label="words.latitude" :min="-90" :max="90" optional typed />
           <PlainNumber
             v-model="lon"
             class="day__number"
@@ -122,7 +114,7 @@ const offset = computed({
             :min="-180"
             :max="180"
             optional
-            :step="0.1"
+            typed
           />
           <PlainNumber
             v-model="offset"

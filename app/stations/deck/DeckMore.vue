@@ -160,6 +160,8 @@ const partRows = computed(() =>
             <span class="number">{{ row.says }}</span>
           </li>
         </ol>
+      </div>
+      <div>
         <h3>{{ words.onePart }}</h3>
         <button v-if="!parts" type="button" class="press" :disabled="asking !== null || !view" @click="askParts">
           {{ words.askOnePart }}
@@ -170,7 +172,6 @@ const partRows = computed(() =>
         </ul>
         <p v-if="asking === 'parts'" role="status">{{ words.askingMore(Math.round(100 * progress)) }}</p>
       </div>
-      <DeckLeftOut :view="view" :box="box" />
       <div data-testid="kit">
         <h3>{{ words.kit }}</h3>
         <p class="soft">{{ words.kitMeans(Math.round(100 * KIT_NEARLY)) }}</p>
@@ -201,6 +202,7 @@ const partRows = computed(() =>
         </template>
       </div>
     </div>
+    <DeckLeftOut class="more__left" :view="view" :box="box" />
   </section>
 </template>
 
@@ -213,6 +215,9 @@ const partRows = computed(() =>
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(290px, 1fr));
   gap: 14px 26px;
+}
+.more__left {
+  padding-top: 8px;
 }
 .more h3 {
   padding: 6px 0 4px;

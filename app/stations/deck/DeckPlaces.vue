@@ -6,6 +6,7 @@ import { useDeck } from '../../stores/deck';
 import { useNotices } from '../../stores/notices';
 import { askDeck } from '../../workers/ask-deck';
 import type { PlacesRead } from '../../workers/deck';
+import FileField from '../../parts/FileField.vue';
 import * as words from '../../locale/en/deck';
 
 /** Reads places from a GPX file or a list, and takes those that are chosen as stops. */
@@ -24,8 +25,7 @@ const chosen = ref<ReadonlySet<number>>(new Set());
 const left = computed(() => TRIP_LIMITS.stops - (deck.trip?.stops.length ?? 0));
 let turn = 0;
 
-async function choose(given: File | File[] | null): Promise<void> {
-  const file = (Array.isArray(given) ? given[0] : given) ?? null;
+async function choose(file: File | null): Promise<void> {
   const own = ++turn;
   read.value = null;
   problems.value = [];
@@ -50,10 +50,6 @@ async function readFile(file: File): ReturnType<typeof askDeck<'read'>> {
   }
   const decoded = decodeText(bytes);
   return decoded.ok ? askDeck('read', { text: decoded.value.text }) : decoded;
-}
-/** a field that remembers a name would not notice that the file is chosen again */
-function forget({ target }: Event): void {
-  if (target instanceof HTMLInputElement && target.type === 'file') target.value = '';
 }
 const nameOf = (at: number): string => read.value?.places[at]?.name || words.placeWithoutName(at + 1);
 const found = computed(() => {
@@ -82,13 +78,7 @@ function take(): void {
     <v-card class="places">
       <h2>{{ words.placesTitle }}</h2>
       <p>{{ words.placesSay }}</p>
-      <v-file-input
-        :label="words.file"
-        accept=".gpx,.csv,.txt,.xml"
-        prepend-icon=""
-        @click.capture="forget"
-        @update:model-value="choose"
-      />
+      <FileField :label="words.file" accept=".gpx,.csv,.txt,.xml" @chosen="choose" />
       <v-progress-linear v-if="busy" indeterminate height="6" :aria-label="words.readingFile" />
       <div v-if="problems.length > 0" role="alert" class="places__bad">
         <p>{{ words.notTaken }}</p>

@@ -3,6 +3,7 @@ import { computed, ref, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import { COVER_NAME, issueText, NAME, TRIP_LIMITS, WATER_LIMITS, type Issue, type KeptStop, type Water } from '@core';
 import SelectField from '../../parts/SelectField.vue';
+import TextField from '../../parts/TextField.vue';
 import UnitField from '../../parts/UnitField.vue';
 import { useTakeWater } from '../../composables/useTakeWater';
 import { useDeck } from '../../stores/deck';
@@ -105,15 +106,15 @@ const COVER_MOST_M = TRIP_LIMITS.coverM.max;
       <button type="button" class="press" @click="deck.removeStop(stop.id)">{{ words.takeOut }}</button>
     </header>
     <p v-if="problem" role="alert" class="stop__problem">{{ problem }}</p>
-    <div class="stop__columns">
+    <section class="stop__row" :aria-label="words.theStop">
+      <h3>{{ words.theStop }}</h3>
       <div class="stop__fields">
-        <v-text-field
-          class="stop__wide"
+        <TextField
+          class="stop__name"
           :model-value="stop.name"
           :label="words.stopName"
           maxlength="60"
-          autocomplete="off"
-          @update:model-value="say(deck.changeStop(stop.id, { name: $event ?? '' }))"
+          @update:model-value="say(deck.changeStop(stop.id, { name: $event }))"
         />
         <PlainNumber
           v-model="minutes"
@@ -123,34 +124,18 @@ const COVER_MOST_M = TRIP_LIMITS.coverM.max;
           :step="5"
         />
         <PlainNumber v-model="weight" :label="words.weight" :min="0" :max="100" :step="0.5" optional />
-        <v-text-field
+        <TextField
           :model-value="stop.at ?? ''"
           :label="words.begins"
           type="time"
-          @update:model-value="say(deck.changeStop(stop.id, { at: $event ? String($event) : undefined }))"
+          @update:model-value="say(deck.changeStop(stop.id, { at: $event || undefined }))"
         />
         <UnitField v-model="coverLength" :label="words.coverLength" quantity="depth" :min="0" :max="COVER_MOST_M" />
-        <PlainNumber
-          v-model="lat"
-          class="stop__place"
-          :label="words.latitude"
-          :min="-90"
-          :max="90"
-          :step="0.001"
-          optional
-        />
-        <PlainNumber
-          v-model="lon"
-          class="stop__place"
-          :label="words.longitude"
-          :min="-180"
-          :max="180"
-          :step="0.001"
-          optional
-        />
       </div>
+    </section>
+    <section class="stop__row" :aria-label="words.theWater">
+      <h3>{{ words.theWater }}</h3>
       <div class="stop__fields">
-        <h3 class="stop__wide">{{ words.theWater }}</h3>
         <UnitField
           v-model="temperatureC"
           :label="words.temperature"
@@ -165,11 +150,23 @@ const COVER_MOST_M = TRIP_LIMITS.coverM.max;
         />
         <UnitField v-model="depthM" :label="words.depth" quantity="depth" v-bind="WATER_LIMITS.depthM" />
         <SelectField v-model="source" :label="words.waterFrom" :items="sources" />
+        <button type="button" class="press stop__edit" @click="putAtHand">{{ words.putAtHand }}</button>
         <p class="stop__wide soft">{{ cover }} · {{ NAME[stop.water.wind] }} · {{ NAME[stop.water.sky] }}</p>
-        <button type="button" class="press stop__wide" @click="putAtHand">{{ words.putAtHand }}</button>
-        <StopHours class="stop__wide" :stop="stop" :count="count" :then="waterThen" @problems="say" />
       </div>
+    </section>
+    <section class="stop__row" :aria-label="words.answeredBy">
+      <h3>{{ words.answeredBy }}</h3>
       <StopAnswer :stop="stop" :view="view" />
+    </section>
+    <div class="stop__folds">
+      <StopHours :stop="stop" :count="count" :then="waterThen" @problems="say" />
+      <details>
+        <summary>{{ words.placeOfStop }}</summary>
+        <div class="stop__fields">
+          <PlainNumber v-model="lat" :label="words.latitude" :min="-90" :max="90" typed optional />
+          <PlainNumber v-model="lon" :label="words.longitude" :min="-180" :max="180" typed optional />
+        </div>
+      </details>
     </div>
   </section>
 </template>
@@ -189,26 +186,66 @@ const COVER_MOST_M = TRIP_LIMITS.coverM.max;
 .stop__problem {
   color: rgb(var(--v-theme-oxblood));
 }
-.stop__columns {
+.stop__row {
   display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(300px, 1fr));
-  gap: 14px 26px;
+  grid-template-columns: 92px minmax(0, 1fr);
+  gap: 4px 14px;
+  padding: 8px 0;
+  border-top: 1px solid rgb(var(--v-theme-rule));
+}
+.stop__row h3 {
+  padding-top: 18px;
+  font-size: 16px;
+}
+.stop__row:last-of-type h3 {
+  padding-top: 0;
 }
 .stop__fields {
   display: grid;
-  grid-template-columns: 1fr 1fr;
-  align-content: start;
+  grid-template-columns: repeat(auto-fit, minmax(170px, 1fr));
+  align-items: start;
   gap: 10px 14px;
 }
 .stop__fields > * {
   min-width: 0;
 }
+.stop__edit {
+  align-self: end;
+  min-height: 40px;
+}
 .stop__wide {
   grid-column: 1 / -1;
 }
+.stop__folds {
+  display: grid;
+  gap: 4px;
+  padding-top: 8px;
+  border-top: 1px solid rgb(var(--v-theme-rule));
+}
+.stop__folds summary {
+  cursor: pointer;
+  font: 500 15px var(--v-font-heading);
+  padding: 6px 0;
+}
 @media (max-width: 700px) {
-  .stop__place {
+  .stop__row {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  .stop__row h3,
+  .stop__row:last-of-type h3 {
+    padding-top: 0;
+  }
+  .stop__fields {
+    grid-template-columns: 1fr 1fr;
+  }
+  .stop__name,
+  .stop__edit {
     grid-column: 1 / -1;
+  }
+  .stop__folds summary {
+    display: flex;
+    align-items: center;
+    min-height: 48px;
   }
 }
 </style>

@@ -6,8 +6,17 @@ import * as words from '../../locale/en/deck';
 
 /** A number that is read alike in every unit system: minutes, counts, degrees. Left empty it is none, where that may be. */
 const props = withDefaults(
-  defineProps<{ label: string; min: number; max: number; step?: number; optional?: boolean; problem?: string }>(),
-  { step: 1, optional: false, problem: '' },
+  defineProps<{
+    label: string;
+    min: number;
+    max: number;
+    step?: number;
+    optional?: boolean;
+    problem?: string;
+    /** nobody comes to it by steps */
+    typed?: boolean;
+  }>(),
+  { step: 1, optional: false, problem: '', typed: false },
 );
 const value = defineModel<number | undefined>({ required: true });
 const shown = (number: number | undefined): string => (number === undefined ? '' : String(Number(number.toFixed(6))));
@@ -52,8 +61,8 @@ function left(): void {
     :name="label"
     :text="text"
     :problem="error || problem"
-    :less="words.lessOf(label.toLowerCase())"
-    :more="words.moreOf(label.toLowerCase())"
+    :less="typed ? undefined : words.lessOf(label.toLowerCase())"
+    :more="typed ? undefined : words.moreOf(label.toLowerCase())"
     @typed="take"
     @left="left"
     @step="stepBy"

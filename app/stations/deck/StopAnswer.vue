@@ -3,6 +3,7 @@ import { computed } from 'vue';
 import { useRouter } from 'vue-router';
 import { coverFits, massKgFromOz, rigTitle, type KeptStop } from '@core';
 import FractionText from '../../parts/FractionText.vue';
+import RigDrawing from '../../parts/RigDrawing.vue';
 import { useUnits } from '../../composables/useUnits';
 import { useBench } from '../../stores/bench';
 import type { PlanView } from './useDeckPlan';
@@ -49,34 +50,50 @@ async function toTheBench(): Promise<void> {
 </script>
 
 <template>
-  <div class="answer">
-    <h3>{{ words.answeredBy }}</h3>
-    <p v-if="!answering">{{ words.nobody }}</p>
-    <template v-else>
+  <p v-if="!answering" class="soft">{{ view ? words.nobody : words.notPlannedYet }}</p>
+  <div v-else class="answer">
+    <RigDrawing class="answer__rig" :rig="answering.rig" :label="words.fromTheSide(rigTitle(answering.rig, system))" />
+    <div>
       <p>
         <b><FractionText :text="rigTitle(answering.rig, system)" /></b>
         <span v-if="answer" class="soft">{{ ' ' }}{{ words.answers(Math.round(100 * answer.score)) }}</span>
       </p>
-      <template v-if="pace">
-        <h3>{{ words.pace }}</h3>
-        <ul class="answer__pace" data-testid="pace">
-          <li>{{ pace.casts }}</li>
-          <li>{{ pace.cover }}</li>
-          <li v-if="pace.fits" :class="{ answer__short: pace.isShort }">{{ pace.fits }}</li>
-          <li v-for="head in pace.heads" :key="head" class="soft"><FractionText :text="head" /></li>
-        </ul>
-      </template>
       <button type="button" class="press" @click="toTheBench">{{ words.toTheBench }}</button>
-    </template>
+    </div>
+    <ul v-if="pace" class="answer__pace" :aria-label="words.pace" data-testid="pace">
+      <li>{{ pace.casts }}</li>
+      <li>{{ pace.cover }}</li>
+      <li v-if="pace.fits" :class="{ answer__short: pace.isShort }">{{ pace.fits }}</li>
+      <li v-for="head in pace.heads" :key="head" class="soft"><FractionText :text="head" /></li>
+    </ul>
   </div>
 </template>
 
 <style scoped>
+.answer {
+  display: grid;
+  grid-template-columns: 190px minmax(0, 1fr) minmax(0, 1fr);
+  gap: 10px 22px;
+  align-items: start;
+}
+.answer__rig {
+  width: 100%;
+}
+.answer .press {
+  margin-top: 6px;
+}
 .answer__pace {
   list-style: none;
-  padding-bottom: 8px;
 }
 .answer__short {
   color: rgb(var(--v-theme-oxblood));
+}
+@media (max-width: 700px) {
+  .answer {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  .answer__rig {
+    width: 220px;
+  }
 }
 </style>

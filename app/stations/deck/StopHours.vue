@@ -2,6 +2,7 @@
 import { computed } from 'vue';
 import { clockOf, NAME, SKIES, WATER_LIMITS, WINDS, type Issue, type KeptStop, type StopHour, type Water } from '@core';
 import SelectField from '../../parts/SelectField.vue';
+import TextField from '../../parts/TextField.vue';
 import UnitField from '../../parts/UnitField.vue';
 import { useDeck } from '../../stores/deck';
 import { useNotices } from '../../stores/notices';
@@ -59,11 +60,11 @@ const skyItems = anyOr(SKIES);
   <details class="hours">
     <summary>{{ words.byTheHour }} ({{ hours.length }})</summary>
     <div v-for="(hour, one) in hours" :key="one" class="hours__hour" role="group" :aria-label="hour.at">
-      <v-text-field
+      <TextField
         :model-value="hour.at"
         :label="words.hour"
         type="time"
-        @update:model-value="$event && changeHour(one, { at: String($event) })"
+        @update:model-value="$event && changeHour(one, { at: $event })"
       />
       <UnitField
         :model-value="hour.temperatureC ?? then.temperatureC"

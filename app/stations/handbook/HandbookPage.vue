@@ -16,18 +16,19 @@ import BecauseLine from '../../parts/BecauseLine.vue';
 import FractionText from '../../parts/FractionText.vue';
 import { useGradually } from '../../composables/useGradually';
 import { useUnits } from '../../composables/useUnits';
+import TextField from '../../parts/TextField.vue';
 import * as words from '../../locale/en/handbook';
 
 /** Every rule that judges, to be read: by chapter, and by words that are looked for. */
 const route = useRoute();
 const { system } = useUnits();
-const sought = ref<string | null>('');
+const sought = ref('');
 const chapterId = ref(HANDBOOK[0]!.id);
 
 const asked = computed(() => (typeof route.query['rule'] === 'string' ? route.query['rule'] : null));
 const count = HANDBOOK.reduce((sum, { rules }) => sum + rules.length, 0);
-const found = computed(() => seekRules(sought.value ?? '', system.value));
-const sections = computed(() => seekSections(sought.value ?? ''));
+const found = computed(() => seekRules(sought.value, system.value));
+const sections = computed(() => seekSections(sought.value));
 const heading = ref<HTMLElement | null>(null);
 /** A section begins at its top, wherever the page stood. */
 async function openChapter(id: (typeof HANDBOOK)[number]['id']): Promise<void> {
@@ -70,7 +71,7 @@ watch(asked, (id) => void goTo(id));
       <p>
         {{ words.whatItHolds(count, FAULT_IDS.length) }}
       </p>
-      <v-text-field v-model="sought" :label="words.lookFor" clearable hide-details autocomplete="off" />
+      <TextField v-model="sought" type="search" :label="words.lookFor" />
     </header>
     <nav v-if="found === null" class="handbook__chapters" :aria-label="words.chapters">
       <button

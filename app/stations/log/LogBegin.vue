@@ -8,6 +8,7 @@ import { useOutings } from '../../stores/outings';
 import { useWater } from '../../stores/water';
 import BoxRig from './BoxRig.vue';
 import { useRigChoices, type RigChoice } from './useRigChoices';
+import TextField from '../../parts/TextField.vue';
 import * as words from '../../locale/en/log';
 
 /** Begins an outing: what is on each rod. */
@@ -73,7 +74,7 @@ async function begin(): Promise<void> {
     <template v-if="choices.length > 0">
       <p class="soft">{{ words.goOutSays }}</p>
       <p v-if="otherDay" class="soft" data-testid="other-day">{{ words.plannedFor(otherDay) }}</p>
-      <v-text-field v-model="place" :label="words.place" :maxlength="80" hide-details />
+      <TextField v-model="place" :label="words.place" :maxlength="80" />
       <SelectField v-if="stops.length > 0" v-model="stop" :label="words.stop" :items="stopItems" />
       <div v-for="(_, at) in rods" :key="at" class="begin__rod">
         <SelectField v-model="rods[at]!" :label="words.rodNamed(at + 1)" :items="items" />

@@ -17,6 +17,7 @@ import SelectField from '../../parts/SelectField.vue';
 import { useUnits } from '../../composables/useUnits';
 import { momentFrom } from './moment-from';
 import { useRigChoices } from './useRigChoices';
+import TextField from '../../parts/TextField.vue';
 import * as words from '../../locale/en/log';
 
 /** One event as a form: when, what, on which rod, and what is known of the fish. */
@@ -75,15 +76,15 @@ function take(): void {
 
 <template>
   <form class="event-form" @submit.prevent="take">
-    <v-text-field v-model="at" :label="words.when" hide-details />
+    <TextField v-model="at" :label="words.when" />
     <SelectField v-model="what" :label="words.what" :items="kinds" />
-    <v-text-field v-model="rod" :label="words.rod" inputmode="numeric" hide-details />
+    <TextField v-model="rod" :label="words.rod" inputmode="numeric" />
     <SelectField v-if="what === 'tie-on'" v-model="rig" :label="words.rigFrom" :items="rigs" />
     <template v-if="isFish">
       <SelectField v-model="hookedBy" :label="words.where" :items="hooks" />
-      <v-text-field v-model="length" :label="words.length" hide-details />
+      <TextField v-model="length" :label="words.length" />
     </template>
-    <v-text-field v-model="says" :label="words.remark" :maxlength="80" hide-details />
+    <TextField v-model="says" :label="words.remark" :maxlength="80" />
     <div class="event-form__row">
       <button type="submit" class="press act">{{ words.keepIt }}</button>
       <button type="button" class="press" @click="$emit('cancel')">{{ words.cancel }}</button>

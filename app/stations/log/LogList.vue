@@ -11,6 +11,7 @@ import { saveBlob } from '../../files/save';
 import LogColumns from './LogColumns.vue';
 import EmptySketch from '../../parts/EmptySketch.vue';
 import type { OutingRow } from '../../workers/log';
+import TextField from '../../parts/TextField.vue';
 import * as words from '../../locale/en/log';
 
 /** Outings, the latest first. */
@@ -78,9 +79,9 @@ const says = (row: OutingRow): string => words.rowSays(row.hours.toFixed(1), row
     </template>
     <template v-else-if="outings.rows !== null">
       <div class="log-list__filter" role="group" :aria-label="words.filter">
-        <v-text-field v-model="from" type="date" :label="words.fromDay" hide-details />
-        <v-text-field v-model="to" type="date" :label="words.toDay" hide-details />
-        <v-text-field v-model="place" :label="words.place" hide-details />
+        <TextField v-model="from" type="date" :label="words.fromDay" />
+        <TextField v-model="to" type="date" :label="words.toDay" />
+        <TextField v-model="place" :label="words.place" />
         <p class="soft" role="status">{{ words.outingsCount(rows.length) }}</p>
       </div>
       <v-virtual-scroll

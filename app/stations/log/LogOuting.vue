@@ -28,6 +28,7 @@ import LogEventForm from './LogEventForm.vue';
 import LogTrack from './LogTrack.vue';
 import OutingEvents from './OutingEvents.vue';
 import { momentFrom } from './moment-from';
+import TextField from '../../parts/TextField.vue';
 import * as words from '../../locale/en/log';
 
 /** One outing: what was noted, and everything that can be put right in it. */
@@ -158,16 +159,9 @@ async function remove(): Promise<void> {
         <li v-for="text in problems" :key="text">{{ text }}</li>
       </ul>
       <div class="outing__draft">
-        <v-text-field v-model="draft.place" :label="words.place" :maxlength="80" hide-details @change="takeDraft" />
-        <v-text-field v-model="draft.from" :label="words.begins" hide-details @change="takeDraft" />
-        <v-text-field
-          v-model="draft.to"
-          :label="words.ends"
-          :placeholder="words.stillRunning"
-          persistent-placeholder
-          hide-details
-          @change="takeDraft"
-        />
+        <TextField v-model="draft.place" :label="words.place" :maxlength="80" @change="takeDraft" />
+        <TextField v-model="draft.from" :label="words.begins" @change="takeDraft" />
+        <TextField v-model="draft.to" :label="words.ends" :placeholder="words.stillRunning" @change="takeDraft" />
       </div>
       <h3>{{ words.events }}</h3>
       <OutingEvents

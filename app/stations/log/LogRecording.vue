@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, shallowRef } from 'vue';
 import { issueText, momentText, type Recording } from '@core';
+import FileField from '../../parts/FileField.vue';
 import SelectField from '../../parts/SelectField.vue';
 import UnitField from '../../parts/UnitField.vue';
 import { useNotices } from '../../stores/notices';
@@ -30,8 +31,7 @@ const beganMs = computed(() => {
   return of?.day && of.startS !== null ? Date.parse(`${of.day}T00:00:00Z`) + 1000 * of.startS : null;
 });
 
-async function read(files: File | File[] | null): Promise<void> {
-  const file = Array.isArray(files) ? files[0] : files;
+async function read(file: File | null): Promise<void> {
   recording.value = null;
   problem.value = '';
   if (!file) return;
@@ -87,13 +87,7 @@ async function keepTrack(): Promise<void> {
     <summary>{{ words.recordingFile }}</summary>
     <div class="recording__in">
       <UnitField v-model="mountedM" :label="words.mounted" quantity="depth" :min="MOUNTED_M.min" :max="MOUNTED_M.max" />
-      <v-file-input
-        :label="words.recordingFile"
-        prepend-icon=""
-        hide-details
-        accept=".nmea,.txt,.log"
-        @update:model-value="read"
-      />
+      <FileField :label="words.chooseFile" accept=".nmea,.txt,.log" @chosen="read" />
       <p v-if="progress !== null" role="status">{{ words.recordingReads(Math.round(100 * progress)) }}</p>
       <p v-if="problem" role="alert" class="recording__problem">{{ problem }}</p>
       <template v-if="recording">

@@ -11,6 +11,7 @@ import { askLog } from '../../workers/ask-log';
 import type { LogFilter } from '../../workers/log';
 import LogHeadline from './LogHeadline.vue';
 import LogRates from './LogRates.vue';
+import TextField from '../../parts/TextField.vue';
 import * as words from '../../locale/en/log';
 
 /** At home: what the log says, with how sure that is. */
@@ -55,8 +56,8 @@ const hasDemo = computed(() => outings.rows?.some(({ isDemo }) => isDemo) ?? fal
 <template>
   <section class="says" :aria-label="words.whatItSays" data-testid="log-says" :data-busy="busy">
     <div class="says__filter" role="group" :aria-label="words.filter">
-      <v-text-field v-model="from" type="date" :label="words.fromDay" hide-details />
-      <v-text-field v-model="to" type="date" :label="words.toDay" hide-details />
+      <TextField v-model="from" type="date" :label="words.fromDay" />
+      <TextField v-model="to" type="date" :label="words.toDay" />
       <SelectField v-if="places.length > 2" v-model="place" :label="words.place" :items="places" />
       <SelectField v-model="family" :label="words.family" :items="families" />
     </div>

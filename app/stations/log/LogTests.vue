@@ -20,6 +20,7 @@ import { useTestRig } from './useTestRig';
 import * as words from '../../locale/en/log-tests';
 
 /** Drops, falls aside and wakes: made here, and what they made of the bands. */
+const HowTestsGo = defineAsyncComponent(() => import('./HowTestsGo.vue'));
 const LogDrop = defineAsyncComponent(() => import('./LogDrop.vue'));
 const LogWake = defineAsyncComponent(() => import('./LogWake.vue'));
 const LogAside = defineAsyncComponent(() => import('./LogAside.vue'));
@@ -127,8 +128,8 @@ const isFar = (told: TestTold | null): boolean => Math.abs(told?.surprise ?? 0) 
     <LogAside v-else-if="making === 'aside'" @keep="keep" @cancel="making = null" />
     <LogWake v-else-if="making === 'wake'" @keep="keep" @cancel="making = null" />
 
-    <h2>{{ words.testsKept }}</h2>
-    <p v-if="tests.ready && rows.length === 0" class="soft">{{ words.noTests }}</p>
+    <HowTestsGo v-if="making === null && tests.ready && rows.length === 0" />
+    <h2 v-if="rows.length > 0">{{ words.testsKept }}</h2>
     <article
       v-for="row in rows"
       :key="row.test.id"

@@ -11,6 +11,7 @@ import { useBench } from '../../stores/bench';
 import { useNotices } from '../../stores/notices';
 import { useTickets } from '../../stores/tickets';
 import TicketSheet from './TicketSheet.vue';
+import TextField from '../../parts/TextField.vue';
 import * as words from '../../locale/en/tickets';
 
 const props = defineProps<{ id: string }>();
@@ -91,13 +92,11 @@ useKeys({ p: print });
 <template>
   <div v-if="ticket" class="ticket-page">
     <div class="ticket-page__tools no-print">
-      <v-text-field
+      <TextField
         v-model="name"
         :label="words.nameWord"
         :placeholder="rigTitle(ticket.rig, system)"
-        persistent-placeholder
         maxlength="60"
-        counter="60"
         @update:model-value="change({ name })"
       />
       <v-btn class="act" @click="print">{{ words.print }}</v-btn>
@@ -107,13 +106,12 @@ useKeys({ p: print });
       <v-btn to="/tickets">{{ words.allTickets }}</v-btn>
     </div>
     <TicketSheet :ticket="ticket" :title="rigTitle(ticket.rig, system)" />
-    <v-textarea
+    <TextField
       v-model="note"
       class="ticket-page__note no-print"
       :label="words.yourNote"
-      rows="2"
+      :lines="2"
       maxlength="2000"
-      auto-grow
       @update:model-value="change({ note })"
     />
   </div>

@@ -9,6 +9,7 @@ import FractionText from '../../parts/FractionText.vue';
 import { moment } from '../../locale/intl';
 import { placeName } from './place-name';
 import { useFocusBack } from '../../composables/useFocusBack';
+import TextField from '../../parts/TextField.vue';
 import * as words from '../../locale/en/water';
 
 /** Names the water at hand, starts a new day from it, and leads to the others. */
@@ -51,18 +52,17 @@ async function start(from: 'this' | 'blank'): Promise<void> {
       <h2>{{ words.watersByPlace }}</h2>
       <h3>{{ words.oneAtHand }}</h3>
       <div class="places__name" role="group" :aria-label="words.oneAtHand">
-        <v-text-field
+        <TextField
           :model-value="store.place"
           :label="words.place"
           maxlength="60"
-          autocomplete="off"
-          @update:model-value="store.rename({ place: $event ?? '' })"
+          @update:model-value="store.rename({ place: $event })"
         />
-        <v-text-field
+        <TextField
           :model-value="store.day ?? ''"
           :label="words.day"
           type="date"
-          @update:model-value="store.rename({ day: $event ? String($event) : null })"
+          @update:model-value="store.rename({ day: $event || null })"
         />
       </div>
       <template v-if="before.ofThis.length > 0">
@@ -77,12 +77,12 @@ async function start(from: 'this' | 'blank'): Promise<void> {
       </template>
       <h3>{{ words.startAnother }}</h3>
       <div class="places__name" role="group" :aria-label="words.startAnother">
-        <v-text-field v-model="place" :label="words.itsPlace" maxlength="60" autocomplete="off" />
-        <v-text-field
+        <TextField v-model="place" :label="words.itsPlace" maxlength="60" />
+        <TextField
           :model-value="day ?? ''"
           :label="words.itsDay"
           type="date"
-          @update:model-value="day = $event ? String($event) : null"
+          @update:model-value="day = $event || null"
         />
         <v-btn class="act" @click="start('this')">{{ words.fromOneAtHand }}</v-btn>
         <v-btn @click="start('blank')">{{ words.blank }}</v-btn>
