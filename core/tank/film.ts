@@ -145,6 +145,10 @@ function pulledMps(step: RetrieveStep, forS: number): number | null {
   }
 }
 
+/** How often each blade turns at a speed, from the front; none without arms. 1/s */
+export const turnsHz = ({ frame }: RigBody, speedMps: number, densityKgM3: number): readonly number[] =>
+  frame?.kind === 'spinner' ? frame.vanes.map((vane) => bladeTurnsHz(vane, speedMps, densityKgM3)) : [];
+
 /** Beat of whatever beats: a tail, a plate, the first blade. 1/s */
 function beatHz(body: RigBody, densityKgM3: number, onsetMps: number | null, speedMps: number): number {
   if (body.frame?.kind === 'spinner') return bladeTurnsHz(body.frame.vanes[0]!, speedMps, densityKgM3);

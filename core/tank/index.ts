@@ -1,7 +1,7 @@
 /** What the tank shows of a rig and a programme. */
 export { ABLE_TOLD, ableRigs, NEAR_DEPTH_M, type Able } from './able';
 export { breaksDown, type BreaksDown } from './breaks-down';
-export { filmOf, momentAt, placeAt, type Film, type Moment } from './film';
+export { filmOf, momentAt, placeAt, turnsHz, type Film, type Moment } from './film';
 export { happenings, secondsInBand, type Happening, type HappeningKind } from './happenings';
 export { bandedOf, midDepthBand, ribbonAt, ribbonOf, type Banded, type Measure, type Ribbon } from './numbers';
 export { planWith, PROGRAMME_IDS, PROGRAMMES, type FittedTo, type ProgrammeId } from './programmes';

@@ -41,13 +41,8 @@ describe('what nobody has said of a water', () => {
     expect(withSaid(water, { temperatureC: 4, assumed: water.assumed }, MARCH).season).toBe(water.season);
   });
   test('is taken back to what is usual', () => {
-    const said = {
-      ...unsaidWater(MARCH),
-      season: 'summer',
-      mood: 'inactive',
-      bottom: 'mud',
-      assumed: undefined,
-    } as const;
+    const { assumed: _, ...base } = unsaidWater(MARCH);
+    const said: Water = { ...base, season: 'summer', mood: 'inactive', bottom: 'mud' };
     expect(unsay(said, 'season', MARCH)).toEqual({ season: 'spawn', assumed: { season: true } });
     expect(unsay(said, 'mood', MARCH)).toEqual({ mood: 'neutral', assumed: { mood: true } });
     expect(unsay({ ...said, assumed: { mood: true } }, 'bottom', MARCH)).toEqual({

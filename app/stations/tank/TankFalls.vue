@@ -16,6 +16,8 @@ import { useUnits } from '../../composables/useUnits';
 import { useTank } from '../../stores/tank';
 import { useWater } from '../../stores/water';
 import TankLure from './TankLure.vue';
+import TankWater from './TankWater.vue';
+import { depthMarks } from './depth-marks';
 import { prefersStills, useRun } from './useRun';
 import * as words from '../../locale/en/tank';
 
@@ -38,19 +40,29 @@ const shownS = computed({ get: () => timeS.value, set: seek });
 const titles = computed(() => fallers.value.map(({ rig }) => rigTitle(rig, system.value)));
 onMounted(() => void (still || toggle()));
 
-const HEIGHT = 300;
+const HEIGHT = 340;
 const WIDE = computed(() => (narrow.value ? 340 : 560));
-const TOP = 14;
-const pxPerM = computed(() => (HEIGHT - 34) / water.water.depthM);
-const LANES = [0.3, 0.72];
+const LEFT = 52;
+const TOP = 24;
+const FLOOR = 34;
+const pxPerM = computed(() => (HEIGHT - TOP - FLOOR) / water.water.depthM);
+const floorPx = HEIGHT - FLOOR;
+const bottom = computed(() => `M${LEFT} ${floorPx}H${WIDE.value}V${HEIGHT}H${LEFT}Z`);
+const ruler = computed(() => depthMarks(water.water.depthM, pxPerM.value, TOP, system.value));
+/** where each is let go, share of the water's width */
+const LANES = [0.3, 0.76];
+const dropX = (at: number): number => LEFT + LANES[at]! * (WIDE.value - LEFT);
+/** a rig on the bottom lies on what hangs lowest */
+const LIES_PX = 9;
 const SCALE = 0.75;
 const moments = computed(() =>
   fallers.value.map((faller, at) => {
     const { zM, asideM } = fallerAt(faller, timeS.value, water.water.depthM);
     const lands = faller.landsS !== null && timeS.value >= faller.landsS;
     return {
-      x: LANES[at]! * WIDE.value - Math.min(70, asideM * pxPerM.value),
-      y: TOP + zM * pxPerM.value,
+      dropX: dropX(at),
+      x: dropX(at) - Math.min(70, asideM * pxPerM.value),
+      y: Math.min(TOP + zM * pxPerM.value, floorPx - LIES_PX),
       moment: {
         timeS: timeS.value,
         xM: 0,
@@ -101,8 +113,33 @@ const equals = computed(() =>
       :viewBox="`0 0 ${WIDE} ${HEIGHT}`"
       :style="{ maxWidth: `${WIDE}px` }"
     >
-      <rect class="falls__water" x="0" :y="TOP" :width="WIDE" :height="HEIGHT - TOP - 20" />
-      <path class="falls__floor" :d="`M0 ${HEIGHT - 20}H${WIDE}V${HEIGHT}H0Z`" />
+      <defs>
+        <radialGradient id="falls-behind">
+          <stop offset="0.35" stop-color="#fbf6ea" stop-opacity="0.75" />
+          <stop offset="1" stop-color="#fbf6ea" stop-opacity="0" />
+        </radialGradient>
+      </defs>
+      <TankWater
+        name="falls"
+        :water="water.water"
+        :left="LEFT"
+        :right="WIDE"
+        :surface="TOP"
+        :height="HEIGHT"
+        :per-m="pxPerM"
+        :deep-m="water.water.depthM"
+        :bottom="bottom"
+        :bottom-at="() => floorPx"
+      />
+      <g v-for="mark in ruler" :key="mark.y">
+        <path class="falls__rule" :d="`M${LEFT - 6} ${mark.y}H${WIDE}`" />
+        <text class="falls__depth" :x="LEFT - 9" :y="mark.y + 4" text-anchor="end">{{ mark.text }}</text>
+      </g>
+      <g v-for="(row, at) in moments" :key="`way ${at}`">
+        <path class="falls__straight" :d="`M${row.dropX} ${TOP}V${floorPx}`" />
+        <path class="falls__way" :d="`M${row.dropX} ${TOP}L${row.x} ${row.y}`" />
+        <ellipse :cx="row.x + 26" :cy="row.y" rx="66" ry="34" fill="url(#falls-behind)" />
+      </g>
       <g v-for="(row, at) in moments" :key="at" :transform="`translate(${row.x.toFixed(1)} ${row.y.toFixed(1)})`">
         <TankLure :rig="fallers[at]!.rig" :moment="row.moment" :scale="SCALE" :still="still" />
       </g>
@@ -171,7 +208,7 @@ const equals = computed(() =>
             <th scope="row">{{ words.sameFall }}</th>
             <td v-for="(row, at) in equals" :key="at">
               {{ words.weightThatFalls(show('speed', row.speed)) }}
-              <b class="number"><FractionText :text="row.oz" /></b>
+              <b class="number"><FractionText :text="row.oz" /></b>{{ ' ' }}
               <span v-if="row.band" class="soft">{{ row.band }}</span>
             </td>
           </tr>
@@ -191,12 +228,22 @@ const equals = computed(() =>
 .falls__tank {
   width: 100%;
 }
-.falls__water {
-  fill: rgba(var(--v-theme-bottle), 0.09);
-  stroke: rgb(var(--v-theme-bottle));
+.falls__rule {
+  stroke: rgba(29, 23, 18, 0.22);
 }
-.falls__floor {
-  fill: color-mix(in srgb, rgb(var(--v-theme-brass)) 42%, rgb(var(--v-theme-skin)));
+.falls__depth {
+  font: 600 13px var(--v-font-heading);
+  fill: rgb(var(--v-theme-ink));
+}
+.falls__straight {
+  fill: none;
+  stroke: rgba(251, 246, 234, 0.6);
+  stroke-dasharray: 3 5;
+}
+.falls__way {
+  fill: none;
+  stroke: #fbf6ea;
+  stroke-width: 2;
 }
 .falls__controls {
   display: flex;

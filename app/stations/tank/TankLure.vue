@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { CRAWL_MPS, rigBody, rigOutline, skirtSpreadM, type Moment, type OutlineShape, type Rig } from '@core';
+import { CRAWL_MPS, rigBody, rigOutline, skirtSpreadM, turnsHz, type Moment, type OutlineShape, type Rig } from '@core';
 import OutlinePaths from '../../parts/OutlinePaths.vue';
 
 /** A lure in the water: its true outline at its true angle, its skirt as wide as it stands, rings for its beat. */
@@ -22,8 +22,18 @@ const of = (parts: readonly OutlineShape['part'][]) =>
   computed(() => outline.value.shapes.filter(({ part }) => parts.includes(part)));
 const skirt = of(SKIRT);
 const tail = of(TAIL);
-const plate = of(PLATE);
-const rest = computed(() => outline.value.shapes.filter(({ part }) => ![...SKIRT, ...TAIL, ...PLATE].includes(part)));
+/** a plate swings on the nose; blades turn, each about its own line */
+const plate = computed(() => outline.value.shapes.filter(({ part, turns }) => PLATE.includes(part) && !turns));
+const rest = computed(() =>
+  outline.value.shapes.filter(({ part, turns }) => !turns && ![...SKIRT, ...TAIL, ...PLATE].includes(part)),
+);
+const blades = computed(() => {
+  const turning = outline.value.shapes.filter(({ turns }) => turns);
+  return [...new Set(turning.map(({ turns }) => turns!.blade))].map((blade) => {
+    const shapes = turning.filter(({ turns }) => turns!.blade === blade);
+    return { blade, shapes, about: shapes[0]!.turns! };
+  });
+});
 /** share of the width at which the outline is drawn */
 const flare = computed(() => {
   const { skirt: of } = body.value;
@@ -38,6 +48,26 @@ const swing = computed(() =>
 const MOST_SEEN_HZ = 8;
 const WAG_DEG = 5;
 const PLATE_DEG = 14;
+/** Water as heavy as it is nearly everywhere, kg/m3: salt changes a turn by a hundredth. */
+const WATER_KG_M3 = 1000;
+/** a blade from the side: as wide as it is, edge on, its back, and edge on again */
+const turned = computed(() => {
+  const { speedMps, timeS } = props.moment;
+  const hz = turnsHz(body.value, speedMps, WATER_KG_M3);
+  return blades.value.map(({ blade, shapes, about }) => {
+    const often = Math.min(MOST_SEEN_HZ, hz[blade] ?? 0);
+    const wide = props.still ? 1 : Math.cos(2 * Math.PI * often * timeS);
+    const [x, y] = about.at.map((mm) => mm.toFixed(2));
+    const deg = ((about.angleRad * 180) / Math.PI).toFixed(1);
+    // never so thin that it is gone
+    const shown = (Math.sign(wide) || 1) * Math.max(0.08, Math.abs(wide));
+    return {
+      blade,
+      shapes,
+      transform: `translate(${x} ${y}) rotate(${deg}) scale(1 ${shown.toFixed(3)}) rotate(-${deg}) translate(${-about.at[0]} ${-about.at[1]})`,
+    };
+  });
+});
 const wag = computed(() => (props.moment.awake ?? 0) * WAG_DEG * swing.value);
 const shake = computed(() => (props.moment.beatHz > 0 ? PLATE_DEG * swing.value : 0));
 
@@ -77,6 +107,9 @@ const turn = computed(() => (props.moment.noseUpRad * 180) / Math.PI);
       <OutlinePaths :shapes="rest" />
       <g :transform="`scale(1 ${flare.toFixed(3)})`"><OutlinePaths :shapes="skirt" /></g>
       <g :transform="`rotate(${shake.toFixed(2)})`"><OutlinePaths :shapes="plate" /></g>
+      <g v-for="one in turned" :key="one.blade" :transform="one.transform" :data-blade="one.blade">
+        <OutlinePaths :shapes="one.shapes" />
+      </g>
     </g>
   </g>
 </template>

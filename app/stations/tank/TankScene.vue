@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import { computed, onBeforeUnmount, onMounted, ref, shallowRef } from 'vue';
-import { displayUnit, momentAt, type Film, type Moment, type Ribbon, type Water } from '@core';
+import { momentAt, type Film, type Moment, type Ribbon, type Water } from '@core';
 import { useUnits } from '../../composables/useUnits';
 import TankLure from './TankLure.vue';
 import TankWater from './TankWater.vue';
+import { depthMarks } from './depth-marks';
 import * as words from '../../locale/en/tank';
 
 /** The water from the side: bottom, cover, the band that is wanted, the line as it bows, and the lure on its way. */
@@ -20,7 +21,7 @@ const props = defineProps<{
   narrow: boolean;
   label: string;
 }>();
-const { show, system } = useUnits();
+const { system } = useUnits();
 
 const root = ref<HTMLElement | null>(null);
 const widthPx = shallowRef(1200);
@@ -133,17 +134,7 @@ const seen = computed(() => ({
   rx: props.water.visibilityM * pxPerX.value,
   ry: props.water.visibilityM * pxPerZ.value,
 }));
-/** Marks stand at whole and half units of the reader, no closer than can be read. */
-const STEPS = [0.1, 0.2, 0.5, 1, 2, 5, 10, 20];
-const LEAST_PX = 26;
-const ruler = computed(() => {
-  const { toSi } = displayUnit('depth', system.value);
-  const step = toSi(STEPS.find((shown) => toSi(shown) * pxPerZ.value > LEAST_PX) ?? 50);
-  return Array.from({ length: Math.floor(deepM.value / step) + 1 }, (_, nth) => ({
-    y: z(nth * step),
-    text: show('depth', nth * step),
-  }));
-});
+const ruler = computed(() => depthMarks(deepM.value, pxPerZ.value, SKY, system.value));
 </script>
 
 <template>
@@ -169,6 +160,7 @@ const ruler = computed(() => {
         </radialGradient>
       </defs>
       <TankWater
+        name="tank"
         :water="water"
         :left="LEFT"
         :right="widthPx - RIGHT"
@@ -233,6 +225,7 @@ const ruler = computed(() => {
 }
 .scene__ribbon {
   fill: rgba(251, 246, 234, 0.3);
+  stroke: rgba(35, 28, 23, 0.45);
 }
 .scene__path {
   fill: none;

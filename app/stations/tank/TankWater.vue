@@ -12,6 +12,8 @@ import * as words from '../../locale/en/tank';
  */
 const props = defineProps<{
   water: Water;
+  /** begins the ids of what it defines: two waters may stand on one page */
+  name: string;
   /** px of the frame */
   left: number;
   right: number;
@@ -88,7 +90,7 @@ const band = computed(() => {
   <g class="water">
     <defs>
       <linearGradient
-        id="tank-tint"
+        :id="`${name}-tint`"
         gradientUnits="userSpaceOnUse"
         x1="0"
         x2="0"
@@ -97,25 +99,31 @@ const band = computed(() => {
       >
         <stop v-for="stop in stops" :key="stop.at" :offset="stop.at" :stop-color="stop.colour" />
       </linearGradient>
-      <pattern id="tank-band" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+      <pattern :id="`${name}-band`" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
         <path d="M0 0V7" class="water__hatch" />
       </pattern>
-      <clipPath id="tank-ground"><path :d="bottom" /></clipPath>
-      <clipPath id="tank-water">
+      <clipPath :id="`${name}-ground`"><path :d="bottom" /></clipPath>
+      <clipPath :id="`${name}-water`">
         <path :d="`M${left} 0H${right}V${height}H${left}Z`" />
       </clipPath>
     </defs>
-    <rect :x="left" :y="props.surface" :width="right - left" :height="height - props.surface" fill="url(#tank-tint)" />
+    <rect
+      :x="left"
+      :y="props.surface"
+      :width="right - left"
+      :height="height - props.surface"
+      :fill="`url(#${name}-tint)`"
+    />
     <g v-if="band">
-      <rect :x="left" :y="band.y" :width="right - left" :height="band.height" fill="url(#tank-band)" />
+      <rect :x="left" :y="band.y" :width="right - left" :height="band.height" :fill="`url(#${name}-band)`" />
       <text class="water__name" :x="right - 6" :y="band.y + 14" text-anchor="end">{{ words.band }}</text>
     </g>
     <path class="water__bottom" :d="bottom" />
-    <g clip-path="url(#tank-ground)">
+    <g :clip-path="`url(#${name}-ground)`">
       <path :d="ground.d" :class="ground.filled ? 'water__stones' : 'water__grains'" />
     </g>
     <path class="water__edge" :d="bottom" />
-    <g clip-path="url(#tank-water)">
+    <g :clip-path="`url(#${name}-water)`">
       <CoverPiece v-for="piece in pieces" :key="piece.key" class="water__cover" :shape="piece.shape" thin />
     </g>
     <path class="water__surface" :d="waves" />

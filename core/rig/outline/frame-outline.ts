@@ -77,7 +77,9 @@ function armShapes(part: Pick<Rig, 'blades' | 'arms'>, headMm: number, view: Vie
       const isLast = at === blades.length - 1;
       const from = isLast ? end : place(upperMm * (1 - CLEVIS_SHARE));
       const hole: PointMm = [from[0] + (isLast ? 4.2 : 1.8), from[1] + (isLast ? 0.9 : 1.6)];
-      return [...bladeOutline(shape, size, finish, hole, hang), ...(isLast ? swivel(end, hole) : clevis(from))];
+      const turns = { blade: at, at: hole, angleRad: hang };
+      const leafOf = bladeOutline(shape, size, finish, hole, hang).map((part) => ({ ...part, turns }));
+      return [...leafOf, ...(isLast ? swivel(end, hole) : clevis(from))];
     }),
   ];
 }

@@ -31,6 +31,8 @@ export interface OutlineShape {
   readonly d: string;
   readonly strokeMm?: number;
   readonly swatch?: string;
+  /** of a blade that turns: which one of the rig's, from the front, and the line it turns about, mm and rad */
+  readonly turns?: { readonly blade: number; readonly at: readonly [x: number, y: number]; readonly angleRad: number };
 }
 
 /** Box around a drawing, mm. */
