@@ -1,12 +1,16 @@
 import { afterEach, beforeEach, describe, expect, test } from '@jest/globals';
 import { createPinia, disposePinia, getActivePinia, setActivePinia } from 'pinia';
-import { DEFAULT_WATER } from '@core';
+import { unsaidWater, withSaid } from '@core';
 import { NORTH_ARM } from '../../demo/brindle-mere';
 import { db } from '../db/database';
 import { keeper } from '../db/our-keeper';
 import { useKeeping } from './keeping';
 import { useNotices } from './notices';
 import { useWater } from './water';
+
+const MONTH = new Date().getMonth();
+/** what a page begins with today: nothing of it was said */
+const UNSAID = unsaidWater(MONTH);
 
 beforeEach(async () => {
   setActivePinia(createPinia());
@@ -30,10 +34,10 @@ describe('the water at hand', () => {
   test('starts from the default, and every change is stored at once', async () => {
     const store = useWater();
     await store.load();
-    expect(store.water).toEqual(DEFAULT_WATER);
+    expect(store.water).toEqual(UNSAID);
     expect(store.change({ temperatureC: 11 })).toEqual([]);
     await settled();
-    expect(await stored()).toEqual({ ...DEFAULT_WATER, temperatureC: 11 });
+    expect(await stored()).toEqual(withSaid(UNSAID, { temperatureC: 11 }, MONTH));
   });
   test('comes back as it was left', async () => {
     await db.waters.put({ key: 'current', place: '', day: null, at: 1, value: NORTH_ARM });
@@ -47,7 +51,7 @@ describe('the water at hand', () => {
     const problems = store.change({ temperatureC: 99 });
     expect(problems.map(({ code, path }) => `${code} ${path}`)).toEqual(['too-large temperatureC']);
     await settled();
-    expect(store.water.temperatureC).toBe(DEFAULT_WATER.temperatureC);
+    expect(store.water.temperatureC).toBe(UNSAID.temperatureC);
     expect(await stored()).toBeUndefined();
   });
   test('a shallower water takes its cover tops and its band up with it', () => {
@@ -70,7 +74,7 @@ describe('the water at hand', () => {
     useKeeping().start();
     const store = useWater();
     await store.load();
-    expect(store.water).toEqual(DEFAULT_WATER);
+    expect(store.water).toEqual(UNSAID);
     for (let wait = 0; useNotices().problems.length === 0 && wait < 200; wait++) await settled();
     expect(
       useNotices()
@@ -122,14 +126,14 @@ describe('several waters by place and day', () => {
     await settled();
     await store.startAnother('blank', { place: ' Withy Pool ', day: null });
     await settled();
-    expect(store.water).toEqual(DEFAULT_WATER);
+    expect(store.water).toEqual(UNSAID);
     // both may have been stored in the same millisecond
     const rows = (await db.waters.toArray()).sort((a, b) => a.place.localeCompare(b.place));
     expect(rows.map(({ place, day }) => [place, day])).toEqual([
       ['Brindle Mere', '2026-09-26'],
       ['Withy Pool', null],
     ]);
-    expect(rows.map(({ value }) => value.temperatureC)).toEqual([NORTH_ARM.temperatureC, DEFAULT_WATER.temperatureC]);
+    expect(rows.map(({ value }) => value.temperatureC)).toEqual([NORTH_ARM.temperatureC, UNSAID.temperatureC]);
   });
   test('another is opened, and is at hand after a reload', async () => {
     const store = useWater();

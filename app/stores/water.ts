@@ -2,7 +2,6 @@ import { computed, ref, shallowRef } from 'vue';
 import { defineStore } from 'pinia';
 import {
   compileAsked,
-  DEFAULT_WATER,
   intentAtDepth,
   ok,
   parseWater,
@@ -43,7 +42,7 @@ export function today(): string {
  * field with a message.
  */
 export const useWater = defineStore('water', () => {
-  const water = shallowRef<Water>(DEFAULT_WATER);
+  const water = shallowRef<Water>(unsaidWater(Number(today().slice(5, 7)) - 1));
   const key = ref(newId());
   const place = ref('');
   const day = ref<string | null>(null);
