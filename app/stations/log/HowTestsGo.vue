@@ -59,7 +59,7 @@ const rows = EXAMPLE.map((row) => ({
     <section class="how__one how__teaches">
       <h3>{{ words.whatItTeaches }}</h3>
       <p class="soft">{{ words.exampleOf }}</p>
-      <TestBands :rows="rows" />
+      <TestBands :rows="rows" data-testid="example-bands" />
     </section>
   </div>
 </template>

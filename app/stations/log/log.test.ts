@@ -315,6 +315,8 @@ test('two devices, one with its clock an hour wrong: the copies meet, the wrong 
 
 test('a drop is timed, kept, told before and after, worked with everywhere, put out and deleted', async () => {
   await part('Tests');
+  // how each goes stands there until there is one
+  await says('how-tests-go', /An example, made up.*before any test.*measured.*now/);
   await press('Time a drop');
   await at('drop');
   const watch = await at('watch');
@@ -331,6 +333,7 @@ test('a drop is timed, kept, told before and after, worked with everywhere, put 
   await gone('drop');
   await until(() => expect(useLearned().belief).not.toBeNull());
   await says('test-bands', /before any test.*measured.*now/);
+  await gone('how-tests-go');
   // the numbers of the page move at once, and the answer follows
   const { rig } = useTests().rows[0]!;
   const now = steadyFall(rigBody(rig), mediumOf(useWater().water)).speedMps;
