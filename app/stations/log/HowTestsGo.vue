@@ -51,13 +51,13 @@ const rows = EXAMPLE.map((row) => ({
           <path class="how__way" d="M40 62a30 30 0 0 1 30 30M75 84l-5 9l-6 -8" />
         </g>
       </svg>
-      <h3>{{ words.newOf[of] }}</h3>
+      <h2>{{ words.newOf[of] }}</h2>
       <ol>
         <li v-for="step in words.howSteps[of]" :key="step">{{ step }}</li>
       </ol>
     </section>
     <section class="how__one how__teaches">
-      <h3>{{ words.whatItTeaches }}</h3>
+      <h2>{{ words.whatItTeaches }}</h2>
       <p class="soft">{{ words.exampleOf }}</p>
       <TestBands :rows="rows" data-testid="example-bands" />
     </section>
@@ -73,6 +73,9 @@ const rows = EXAMPLE.map((row) => ({
 }
 .how__one svg {
   width: min(100%, 330px);
+}
+.how__one h2 {
+  font-size: 17px;
 }
 .how__one ol {
   padding-left: 20px;
