@@ -28,7 +28,7 @@ const FILES: readonly { readonly name: string; readonly test: RegExp }[] = [
   },
   {
     name: 'dialogs',
-    test: /node_modules\/vuetify\/lib\/(composables|directives|components\/(transitions|V(Btn|BtnGroup|BtnToggle|Field|Input|TextField|Icon|DefaultsProvider|Messages|Counter|ProgressLinear|ProgressCircular|Label)\/))/,
+    test: /node_modules\/vuetify\/lib\/(composables|directives|components\/(transitions|V(Btn|BtnGroup|BtnToggle|Input|Icon|DefaultsProvider|Messages|ProgressLinear|ProgressCircular|Label)\/))/,
   },
 ];
 

@@ -37,7 +37,7 @@ test('another water is taken and said; its undo gives back what it changed, and 
 
 test('what another water says is said from then on; its undo takes that back too', () => {
   const [water, notices, take] = [useWater(), useNotices(), useTakeWater()];
-  take({ ...muddy, season: 'prespawn' }, 'taken');
+  take({ ...muddy, season: 'prespawn', assumed: { mood: true, bottom: true } }, 'taken');
   expect(water.water).toMatchObject({ season: 'prespawn', assumed: { mood: true, bottom: true } });
   expect(water.water.assumed).not.toHaveProperty('season');
   void notices.notice!.undo!();
@@ -46,6 +46,15 @@ test('what another water says is said from then on; its undo takes that back too
   const { assumed: _, ...said } = UNSAID;
   take(said, 'taken');
   expect(water.water.assumed).toBeUndefined();
+});
+
+test('an undo leaves what was said meanwhile, and gives back the season that went with the water', () => {
+  const [water, notices, take] = [useWater(), useNotices(), useTakeWater()];
+  take(muddy, 'taken');
+  water.change({ mood: 'active' });
+  expect(water.water.season).toBe('winter');
+  void notices.notice!.undo!();
+  expect(water.water).toEqual({ ...UNSAID, mood: 'active', assumed: { season: true, bottom: true } });
 });
 
 test('an undo that comes late does not touch another water', async () => {

@@ -1,4 +1,4 @@
-import { sameJson, stillAssumed, type Water } from '@core';
+import { ASSUMABLE, isAssumed, sameJson, stillAssumed, type Water } from '@core';
 import { useNotices } from '../stores/notices';
 import { useWater } from '../stores/water';
 import { useWatersBefore } from '../stores/waters-before';
@@ -16,14 +16,17 @@ export function useTakeWater(): (there: Water, says: string) => void {
     const partOf = (from: Water): Partial<Water> => Object.fromEntries(changed.map((of) => [of, from[of]]));
     if (changed.length === 0) return;
     before.remember();
-    const assumed = changed.includes('assumed') ? there.assumed : stillAssumed(water, changed);
-    const issues = store.change({ ...partOf(there), assumed });
+    const issues = store.change({ ...partOf(there), assumed: there.assumed });
     if (issues.length > 0) return void notices.complain(issues);
     notices.say(says, async () => {
       // another water may be at hand by then
       if (store.key !== key) return;
-      const back = sameJson(store.water.assumed, water.assumed) ? {} : { assumed: water.assumed };
-      store.change({ ...partOf(water), ...back });
+      // what somebody said meanwhile stays said
+      const said = ASSUMABLE.filter(
+        (of) => !changed.includes(of) && isAssumed(there, of) && !isAssumed(store.water, of),
+      );
+      const assumed = stillAssumed(water, said);
+      store.change({ ...partOf(water), ...(assumed?.season ? { season: water.season } : {}), assumed });
     });
   };
 }

@@ -18,7 +18,6 @@ interface Parts {
 }
 
 const RETRY_MS = [1500, 4000, 10_000, 30_000] as const;
-
 /** Most rounds of a flush: each writes all pending changes, and somebody may go on typing meanwhile. */
 const FLUSH_ROUNDS = 5;
 

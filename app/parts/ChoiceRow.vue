@@ -1,4 +1,6 @@
 <script setup lang="ts" generic="T extends string">
+import { useId } from 'vue';
+
 /** One of a few, or some of a few where the value is a list: square switches, the chosen ones filled bottle green. */
 const props = defineProps<{
   label: string;
@@ -12,6 +14,7 @@ const props = defineProps<{
   why?: string | undefined;
 }>();
 const emit = defineEmits<{ unsay: [] }>();
+const id = useId();
 const value = defineModel<T | T[]>({ required: true });
 
 const isOn = (option: T): boolean =>
@@ -29,7 +32,7 @@ function choose(option: T): void {
   <div class="choice-row" :class="{ 'choice-row--bare': bare }" role="group" :aria-label="label">
     <div v-if="!bare" class="choice-row__label">
       <span aria-hidden="true">{{ label }}</span>
-      <small v-if="note" :title="why">{{ note }}</small>
+      <small v-if="note" :id="id" :title="why">{{ note }}</small>
     </div>
     <div class="choice-row__options">
       <button
@@ -37,6 +40,7 @@ function choose(option: T): void {
         :key="option.value"
         type="button"
         :aria-pressed="!assumed && isOn(option.value)"
+        :aria-describedby="assumed && isOn(option.value) ? id : undefined"
         :class="{ 'choice-row__taken': assumed && isOn(option.value) }"
         @click="choose(option.value)"
       >

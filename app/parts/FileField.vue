@@ -41,6 +41,7 @@ function forget({ target }: Event): void {
   position: absolute;
   inset: 0;
   width: 100%;
+  height: 100%;
   opacity: 0;
   cursor: pointer;
 }

@@ -66,7 +66,7 @@ export const useMap = defineStore('map', () => {
     picture.value = null;
     const on = water.water;
     const from = box.box;
-    const plan = mapPlan(sides.value.x, sides.value.y, cells.value);
+    const plan = { ...mapPlan(sides.value.x, sides.value.y, cells.value), month: water.month() };
     const map = new MapRefinement<Winner | null>(plan, isSameWinner, [cellOfWater(on, plan)]);
     let drawnAt = 0;
     const show = (isWhole: boolean): void => {

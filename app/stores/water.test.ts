@@ -39,6 +39,17 @@ describe('the water at hand', () => {
     await settled();
     expect(await stored()).toEqual(withSaid(UNSAID, { temperatureC: 11 }, MONTH));
   });
+  test('a season nobody said goes with the calendar from visit to visit, and with the day it is given', async () => {
+    const stale = { ...UNSAID, temperatureC: 12, season: 'summer' } as const;
+    await db.waters.put({ key: 'current', place: '', day: '2026-03-10', at: 1, value: stale });
+    const store = useWater();
+    await store.load();
+    expect(store.water.season).toBe('prespawn');
+    store.rename({ day: '2026-10-10' });
+    expect(store.water).toMatchObject({ season: 'autumn', assumed: UNSAID.assumed });
+    await settled();
+    expect(await stored()).toMatchObject({ season: 'autumn' });
+  });
   test('comes back as it was left', async () => {
     await db.waters.put({ key: 'current', place: '', day: null, at: 1, value: NORTH_ARM });
     const store = useWater();

@@ -37,12 +37,15 @@ export function today(): string {
   return `${now.getFullYear()}-${two(now.getMonth() + 1)}-${two(now.getDate())}`;
 }
 
+/** Month of a day of the calendar, 0 for January. */
+export const monthOf = (day: string): number => Number(day.slice(5, 7)) - 1;
+
 /**
  * The water at hand, one of several kept by place and day. It only ever holds a valid water; what is not valid yet stays in its
  * field with a message.
  */
 export const useWater = defineStore('water', () => {
-  const water = shallowRef<Water>(unsaidWater(Number(today().slice(5, 7)) - 1));
+  const water = shallowRef<Water>(unsaidWater(monthOf(today())));
   const key = ref(newId());
   const place = ref('');
   const day = ref<string | null>(null);
@@ -69,12 +72,17 @@ export const useWater = defineStore('water', () => {
   }
 
   /** Month of the day this water is of, or of today, 0 for January. */
-  const month = (): number => Number((day.value ?? today()).slice(5, 7)) - 1;
+  const month = (): number => monthOf(day.value ?? today());
+
+  /** A season nobody said goes with the calendar: months may have passed since this water was looked at. */
+  function followCalendar(): void {
+    if (withSaid(water.value, {}, month()).season !== water.value.season) change({});
+  }
 
   /** A water nobody has described yet. */
   function begin(): void {
     base = null;
-    water.value = unsaidWater(Number(today().slice(5, 7)) - 1);
+    water.value = unsaidWater(monthOf(today()));
     [key.value, place.value, day.value] = [newId(), '', null];
   }
 
@@ -97,6 +105,7 @@ export const useWater = defineStore('water', () => {
     // what was entered while the store was still being opened is a water of its own
     if (key.value === own && base === null && keeper.pendingOf('water', own) === null && stored.value.row) {
       take(stored.value.row);
+      followCalendar();
     }
   }
   onBeginAnew('water', load);
@@ -169,6 +178,7 @@ export const useWater = defineStore('water', () => {
     if (name.place !== undefined) place.value = name.place.trim().slice(0, 60);
     if (name.day !== undefined) day.value = name.day;
     void store();
+    followCalendar();
   }
 
   /**
@@ -188,6 +198,7 @@ export const useWater = defineStore('water', () => {
   async function open(row: WaterRow): Promise<void> {
     const kept = store();
     take(row);
+    followCalendar();
     await Promise.all([kept, store()]);
   }
 
@@ -203,6 +214,7 @@ export const useWater = defineStore('water', () => {
 
   return {
     touch,
+    month,
     water,
     key,
     place,

@@ -1,4 +1,5 @@
-import { SKIES, WATER_LIMITS, type Water } from '../water/schema';
+import { isAssumed, SKIES, WATER_LIMITS, type Water } from '../water/schema';
+import { assumedSeason } from '../water/season';
 
 export const MAP_AXES = ['temperature', 'visibility', 'depth', 'sky'] as const;
 export type MapAxis = (typeof MAP_AXES)[number];
@@ -80,6 +81,8 @@ export interface MapPlan {
   readonly y: MapAxis;
   readonly wide: number;
   readonly high: number;
+  /** month the water is of, 0 for January: a season nobody said is that of each cell's temperature */
+  readonly month?: number;
 }
 
 /** A place on a map, in cells: column from the left, row from below, 0 in the middle of the first. */
@@ -116,7 +119,9 @@ export function waterAt(water: Water, plan: MapPlan, column: number, row: number
   const own = cellOfWater(water, plan);
   if (own.column === column && own.row === row) return water;
   const there = AXES[plan.x].set(water, cellValue(plan.x, plan.wide, column));
-  return AXES[plan.y].set(there, cellValue(plan.y, plan.high, row));
+  const cell = AXES[plan.y].set(there, cellValue(plan.y, plan.high, row));
+  if (plan.month === undefined || !isAssumed(cell, 'season')) return cell;
+  return { ...cell, season: assumedSeason(cell.temperatureC, plan.month) };
 }
 
 /** Where a water lies on a map, in cells. */

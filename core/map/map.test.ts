@@ -3,6 +3,7 @@ import fc from 'fast-check';
 import { DEMO_BOX, NORTH_ARM } from '../../demo/brindle-mere';
 import { advise } from '../advice/recommend/advise';
 import { emptyBox } from '../rig/parts/box';
+import { unsaidWater } from '../water/said';
 import { waterSchema } from '../water/schema';
 import { anyWater } from '../testing/fixtures/boxes';
 import { jig } from '../testing/fixtures/rigs';
@@ -46,6 +47,13 @@ describe('sides of a map', () => {
     for (let at = 0; at < cells; at++) expect(placeOnAxis(axis, cells, cellValue(axis, cells, at))).toBeCloseTo(at, 9);
     expect(placeOnAxis(axis, cells, 1e9)).toBeCloseTo(cells - 1, 9);
     expect(placeOnAxis(axis, cells, -5)).toBeCloseTo(0, 9);
+  });
+  test('a season nobody said is that of each cell’s temperature; one that was said stays', () => {
+    const plan = { ...mapPlan('temperature', 'depth', 16), month: 2 };
+    const water = unsaidWater(plan.month);
+    expect(waterAt(water, plan, 0, 0)).toMatchObject({ season: 'winter', assumed: water.assumed });
+    expect(waterAt(water, plan, plan.wide - 1, 0).season).toBe('summer');
+    expect(waterAt({ ...NORTH_ARM, season: 'autumn' }, plan, plan.wide - 1, 0).season).toBe('autumn');
   });
   test.each(MAP_AXES)(
     '%s: the cell a water lies in is that water to the last digit, the one beside it is not',

@@ -2,7 +2,8 @@ import { describe, expect, test } from '@jest/globals';
 import { DEMO_BOX, NORTH_ARM } from '../../demo/brindle-mere';
 import { winnersOf } from '../map/winner';
 import { jig } from '../testing/fixtures/rigs';
-import { waterSchema } from '../water/schema';
+import { unsaidWater } from '../water/said';
+import { DEFAULT_WATER, waterSchema } from '../water/schema';
 import { CLIMATES, MONTHS, monthWater, numbered, seasonOf, startingYear, turningPoints, yearSchema } from './year';
 
 const winner = (rig: ReturnType<typeof jig>) => ({ rig, score: 0.8, key: '' });
@@ -31,6 +32,15 @@ describe('a year at one place', () => {
     // the same warmth is another season in May than in October
     const even = { ...year, temperatureC: [5, 6, 9, 13, 17, 21, 24, 23, 20, 17, 11, 7] };
     expect([seasonOf(even, 4), seasonOf(even, 9)]).toEqual(['spawn', 'autumn']);
+  });
+  test('a month says its own season; what else nobody said stays unsaid', () => {
+    const year = startingYear('mild');
+    expect(monthWater(unsaidWater(3), year, 0)).toMatchObject({
+      season: 'winter',
+      assumed: { mood: true, bottom: true },
+    });
+    expect(monthWater(unsaidWater(3), year, 0).assumed).not.toHaveProperty('season');
+    expect(monthWater(DEFAULT_WATER, year, 0)).not.toHaveProperty('assumed');
   });
   test('a curve with gaps, one too short, and water that cannot be are refused', () => {
     const year = startingYear('cool');

@@ -1,5 +1,6 @@
 import * as z from 'zod/mini';
 import { partsThatDiffer, winnerKey, type PartOfPick, type Winner } from '../map/winner';
+import { stillAssumed } from '../water/said';
 import { seasonBy } from '../water/season';
 import { WATER_LIMITS, type Water } from '../water/schema';
 
@@ -46,13 +47,18 @@ export function seasonOf({ temperatureC }: Year, month: number): Water['season']
   return seasonBy(temperatureC[month]!, rises);
 }
 
-/** The water at hand as it is in a month: as warm, as clear, and in its season. */
-export const monthWater = (water: Water, year: Year, month: number): Water => ({
-  ...water,
-  temperatureC: year.temperatureC[month]!,
-  visibilityM: year.visibilityM[month]!,
-  season: seasonOf(year, month),
-});
+/** The water at hand as it is in a month: as warm, as clear, and in its season, which the year says. */
+export function monthWater(water: Water, year: Year, month: number): Water {
+  const { assumed: _, ...said } = water;
+  const assumed = stillAssumed(water, ['season']);
+  return {
+    ...said,
+    ...(assumed ? { assumed } : {}),
+    temperatureC: year.temperatureC[month]!,
+    visibilityM: year.visibilityM[month]!,
+    season: seasonOf(year, month),
+  };
+}
 
 /** What shifts over a year. */
 export const YEAR_CHANGES = [

@@ -1,13 +1,23 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
 import { useRouter } from 'vue-router';
-import { COVER_NAME, issueText, NAME, TRIP_LIMITS, WATER_LIMITS, type Issue, type KeptStop, type Water } from '@core';
+import {
+  COVER_NAME,
+  issueText,
+  NAME,
+  TRIP_LIMITS,
+  WATER_LIMITS,
+  withSaid,
+  type Issue,
+  type KeptStop,
+  type Water,
+} from '@core';
 import SelectField from '../../parts/SelectField.vue';
 import TextField from '../../parts/TextField.vue';
 import UnitField from '../../parts/UnitField.vue';
 import { useTakeWater } from '../../composables/useTakeWater';
 import { useDeck } from '../../stores/deck';
-import { useWater } from '../../stores/water';
+import { monthOf, today, useWater } from '../../stores/water';
 import { placeName } from '../water/place-name';
 import PlainNumber from './PlainNumber.vue';
 import StopAnswer from './StopAnswer.vue';
@@ -47,9 +57,11 @@ const placed = <F extends 'lat' | 'lon'>(of: F) =>
   });
 const [lat, lon] = [placed('lat'), placed('lon')];
 
-/** changes of depth take along what lay deeper */
+/** changes of depth take along what lay deeper, of temperature a season nobody said */
 function changeWater(part: Partial<Water>): void {
-  const water = { ...props.stop.water, ...part };
+  const before = props.stop.water;
+  const { season = before.season } = withSaid(before, part, monthOf(deck.trip!.day ?? today()));
+  const water = { ...before, ...part, season };
   const cover = water.cover.map((one) =>
     one.topM !== undefined && one.topM > water.depthM ? { ...one, topM: water.depthM } : one,
   );

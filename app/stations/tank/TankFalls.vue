@@ -17,7 +17,6 @@ import { useTank } from '../../stores/tank';
 import { useWater } from '../../stores/water';
 import TankLure from './TankLure.vue';
 import TankWater from './TankWater.vue';
-import { depthMarks } from './depth-marks';
 import { prefersStills, useRun } from './useRun';
 import * as words from '../../locale/en/tank';
 
@@ -48,7 +47,6 @@ const FLOOR = 34;
 const pxPerM = computed(() => (HEIGHT - TOP - FLOOR) / water.water.depthM);
 const floorPx = HEIGHT - FLOOR;
 const bottom = computed(() => `M${LEFT} ${floorPx}H${WIDE.value}V${HEIGHT}H${LEFT}Z`);
-const ruler = computed(() => depthMarks(water.water.depthM, pxPerM.value, TOP, system.value));
 /** where each is let go, share of the water's width */
 const LANES = [0.3, 0.76];
 const dropX = (at: number): number => LEFT + LANES[at]! * (WIDE.value - LEFT);
@@ -113,12 +111,6 @@ const equals = computed(() =>
       :viewBox="`0 0 ${WIDE} ${HEIGHT}`"
       :style="{ maxWidth: `${WIDE}px` }"
     >
-      <defs>
-        <radialGradient id="falls-behind">
-          <stop offset="0.35" stop-color="#fbf6ea" stop-opacity="0.75" />
-          <stop offset="1" stop-color="#fbf6ea" stop-opacity="0" />
-        </radialGradient>
-      </defs>
       <TankWater
         name="falls"
         :water="water.water"
@@ -131,10 +123,6 @@ const equals = computed(() =>
         :bottom="bottom"
         :bottom-at="() => floorPx"
       />
-      <g v-for="mark in ruler" :key="mark.y">
-        <path class="falls__rule" :d="`M${LEFT - 6} ${mark.y}H${WIDE}`" />
-        <text class="falls__depth" :x="LEFT - 9" :y="mark.y + 4" text-anchor="end">{{ mark.text }}</text>
-      </g>
       <g v-for="(row, at) in moments" :key="`way ${at}`">
         <path class="falls__straight" :d="`M${row.dropX} ${TOP}V${floorPx}`" />
         <path class="falls__way" :d="`M${row.dropX} ${TOP}L${row.x} ${row.y}`" />
@@ -227,13 +215,6 @@ const equals = computed(() =>
 }
 .falls__tank {
   width: 100%;
-}
-.falls__rule {
-  stroke: rgba(29, 23, 18, 0.22);
-}
-.falls__depth {
-  font: 600 13px var(--v-font-heading);
-  fill: rgb(var(--v-theme-ink));
 }
 .falls__straight {
   fill: none;

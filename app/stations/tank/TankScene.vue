@@ -1,10 +1,8 @@
 <script setup lang="ts">
 import { computed, onBeforeUnmount, onMounted, ref, shallowRef } from 'vue';
 import { momentAt, type Film, type Moment, type Ribbon, type Water } from '@core';
-import { useUnits } from '../../composables/useUnits';
 import TankLure from './TankLure.vue';
 import TankWater from './TankWater.vue';
-import { depthMarks } from './depth-marks';
 import * as words from '../../locale/en/tank';
 
 /** The water from the side: bottom, cover, the band that is wanted, the line as it bows, and the lure on its way. */
@@ -21,7 +19,6 @@ const props = defineProps<{
   narrow: boolean;
   label: string;
 }>();
-const { system } = useUnits();
 
 const root = ref<HTMLElement | null>(null);
 const widthPx = shallowRef(1200);
@@ -134,7 +131,6 @@ const seen = computed(() => ({
   rx: props.water.visibilityM * pxPerX.value,
   ry: props.water.visibilityM * pxPerZ.value,
 }));
-const ruler = computed(() => depthMarks(deepM.value, pxPerZ.value, SKY, system.value));
 </script>
 
 <template>
@@ -152,13 +148,6 @@ const ruler = computed(() => depthMarks(deepM.value, pxPerZ.value, SKY, system.v
       :data-left-px="LEFT"
       :data-px-per-m="pxPerX"
     >
-      <defs>
-        <!-- whatever the water is like, the lure is seen here -->
-        <radialGradient id="tank-behind">
-          <stop offset="0.35" stop-color="#fbf6ea" stop-opacity="0.7" />
-          <stop offset="1" stop-color="#fbf6ea" stop-opacity="0" />
-        </radialGradient>
-      </defs>
       <TankWater
         name="tank"
         :water="water"
@@ -171,10 +160,6 @@ const ruler = computed(() => depthMarks(deepM.value, pxPerZ.value, SKY, system.v
         :bottom="bottom"
         :bottom-at="bottomAt"
       />
-      <g v-for="mark in ruler" :key="mark.y">
-        <path class="scene__rule" :d="`M${LEFT - 6} ${mark.y}H${widthPx - RIGHT}`" />
-        <text class="scene__depth" :x="LEFT - 9" :y="mark.y + 4" text-anchor="end">{{ mark.text }}</text>
-      </g>
       <path v-if="ribbonPath" class="scene__ribbon" :d="ribbonPath" />
       <path v-if="paths.other" class="scene__path scene__path--other" :d="paths.other" />
       <path class="scene__path" :d="paths.own" />
@@ -215,13 +200,6 @@ const ruler = computed(() => depthMarks(deepM.value, pxPerZ.value, SKY, system.v
 .scene svg {
   display: block;
   max-width: 100%;
-}
-.scene__rule {
-  stroke: rgba(35, 28, 23, 0.22);
-}
-.scene__depth {
-  font: 500 13px var(--v-font-heading);
-  fill: rgb(var(--v-theme-ink-soft));
 }
 .scene__ribbon {
   fill: rgba(251, 246, 234, 0.3);

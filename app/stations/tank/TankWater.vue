@@ -4,6 +4,8 @@ import { COVER_NAME, type Water } from '@core';
 import CoverPiece from '../../parts/CoverPiece.vue';
 import { coverShape, type CoverShape } from '../../parts/cover-shapes';
 import { bottomMarks, coverTopM, saidBottom, tintStops } from '../../parts/water-look';
+import { useUnits } from '../../composables/useUnits';
+import { depthMarks } from './depth-marks';
 import * as words from '../../locale/en/tank';
 
 /**
@@ -84,6 +86,8 @@ const band = computed(() => {
     ? { y: props.surface + wanted.fromM * props.perM, height: (wanted.toM - wanted.fromM) * props.perM }
     : null;
 });
+const { system } = useUnits();
+const ruler = computed(() => depthMarks(props.deepM, props.perM, props.surface, system.value));
 </script>
 
 <template>
@@ -102,6 +106,11 @@ const band = computed(() => {
       <pattern :id="`${name}-band`" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
         <path d="M0 0V7" class="water__hatch" />
       </pattern>
+      <!-- whatever the water is like, a lure is seen before this -->
+      <radialGradient :id="`${name}-behind`">
+        <stop offset="0.35" stop-color="#fbf6ea" stop-opacity="0.7" />
+        <stop offset="1" stop-color="#fbf6ea" stop-opacity="0" />
+      </radialGradient>
       <clipPath :id="`${name}-ground`"><path :d="bottom" /></clipPath>
       <clipPath :id="`${name}-water`">
         <path :d="`M${left} 0H${right}V${height}H${left}Z`" />
@@ -128,6 +137,10 @@ const band = computed(() => {
     </g>
     <path class="water__surface" :d="waves" />
     <text v-if="names.length > 0" class="water__name" :x="left + 6" :y="height - 8">{{ names.join(' · ') }}</text>
+    <g v-for="mark in ruler" :key="mark.y">
+      <path class="water__rule" :d="`M${left - 6} ${mark.y}H${right}`" />
+      <text class="water__depth" :x="left - 9" :y="mark.y + 4" text-anchor="end">{{ mark.text }}</text>
+    </g>
   </g>
 </template>
 
@@ -138,6 +151,13 @@ const band = computed(() => {
   paint-order: stroke;
   stroke: #d9cdb2;
   stroke-width: 4px;
+}
+.water__rule {
+  stroke: rgba(35, 28, 23, 0.22);
+}
+.water__depth {
+  font: 500 13px var(--v-font-heading);
+  fill: rgb(var(--v-theme-ink-soft));
 }
 .water__hatch {
   stroke: rgba(251, 246, 234, 0.5);
