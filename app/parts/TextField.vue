@@ -25,6 +25,18 @@ const focus = (): void => box.value?.focus();
 onMounted(() => {
   if (props.autofocus) focus();
 });
+/** One that has suggestions is taken once it is whole: half a name is another one. */
+function take({ target }: Event): void {
+  value.value = (target as HTMLInputElement).value;
+}
+/** what whoever is asked has not taken, an empty name say, does not stand there once the field is left */
+function left(): void {
+  if (box.value) box.value.value = value.value;
+}
+/** what is often meant shows as a whole as soon as the first letter is typed over what is there */
+function entered(): void {
+  if (props.suggestions.length > 0) box.value?.select();
+}
 defineExpose({ focus });
 </script>
 
@@ -40,12 +52,13 @@ defineExpose({ focus });
       :rows="lines"
       :maxlength="maxlength"
       :placeholder="placeholder"
+      @blur="left"
     />
     <input
       v-else
       :id="id"
       ref="box"
-      v-model="value"
+      :value="value"
       class="text-field__box"
       :type="type"
       :maxlength="maxlength"
@@ -53,6 +66,10 @@ defineExpose({ focus });
       :inputmode="inputmode"
       :list="suggestions.length > 0 ? `${id}-list` : undefined"
       autocomplete="off"
+      @input="suggestions.length === 0 && take($event)"
+      @change="suggestions.length > 0 && take($event)"
+      @focus="entered"
+      @blur="left"
     />
     <datalist v-if="suggestions.length > 0" :id="`${id}-list`">
       <option v-for="one in suggestions" :key="one" :value="one" />

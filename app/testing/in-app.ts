@@ -161,7 +161,7 @@ const WRITTEN: Readonly<Record<string, string>> = {
   link: 'a[href]',
   heading: 'h1, h2, h3, h4',
   textbox: 'input:not([type]), input[type=text], input[type=search], textarea',
-  combobox: 'select, [role=combobox]',
+  combobox: 'select, [role=combobox], input[list]',
   radio: 'input[type=radio]',
   listitem: 'li',
   navigation: 'nav',

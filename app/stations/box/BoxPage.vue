@@ -17,6 +17,7 @@ import BoxMissing from './BoxMissing.vue';
 import BoxTemplates from './BoxTemplates.vue';
 import type { TrayRow } from './tray-row';
 import { isFound, partLine, TRAY_ONE, TRAY_TITLE } from '../../parts/part-text';
+import TextField from '../../parts/TextField.vue';
 import * as words from '../../locale/en/box';
 
 const box = useBox();
@@ -74,15 +75,14 @@ const save = (): void => saveText('pandero-box.json', writeBox(box.box), 'applic
       <h1>
         {{ box.count === 0 ? words.yourBoxEmpty : words.inYourBox(box.count) }}
       </h1>
-      <v-text-field
+      <TextField
         v-if="box.count > 0"
         ref="find"
         v-model="sought"
+        type="search"
         class="box__find"
         :label="words.findAPart"
         :placeholder="words.findExample"
-        clearable
-        autocomplete="off"
         @keydown.esc="sought = ''"
       />
       <div class="box__row">

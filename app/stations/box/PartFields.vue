@@ -40,17 +40,11 @@ function words({ place, optional }: PartField, typed: string | null): void {
       :part="part"
       @take="emit('change', field.place, $event)"
     />
-    <v-combobox
-      v-else-if="suggestions(field).length > 0"
-      :model-value="textAt(part, field)"
-      :items="suggestions(field)"
-      :label="field.form!.title"
-      @update:model-value="words(field, $event)"
-    />
     <TextField
       v-else-if="field.of.kind === 'words'"
       :model-value="textAt(part, field)"
       :label="field.form!.title"
+      :suggestions="suggestions(field)"
       :maxlength="PART_LIMITS.text"
       @update:model-value="words(field, $event)"
     />

@@ -1,6 +1,5 @@
 /** @jest-environment ./scripts/page-environment.mjs */
 import { expect, test } from '@jest/globals';
-import { fireEvent } from '@testing-library/dom';
 import {
   at,
   choose,
@@ -109,8 +108,8 @@ test('a colour nobody knows is asked about once; the next part comes in the colo
   await noDialog();
   await press(/stick worm, perch mix: open its sheet/);
   const colour = await the('combobox', 'Colour');
-  fireEvent.input(colour, { target: { value: 'night owl' } });
-  await user.type(colour, '{Tab}');
+  await user.clear(colour);
+  await user.type(colour, 'night owl{Tab}');
   const asked = await at('unknown-colours');
   await choose(/.*/, 'dark: black, purple', asked);
   await gone('unknown-colours');

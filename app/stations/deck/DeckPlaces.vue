@@ -7,6 +7,7 @@ import { useNotices } from '../../stores/notices';
 import { askDeck } from '../../workers/ask-deck';
 import type { PlacesRead } from '../../workers/deck';
 import FileField from '../../parts/FileField.vue';
+import TextField from '../../parts/TextField.vue';
 import * as words from '../../locale/en/deck';
 
 /** Reads places from a GPX file or a list, and takes those that are chosen as stops. */
@@ -90,7 +91,7 @@ function take(): void {
         <p role="status">
           {{ words.placesFound(read.places.length) }} {{ words.placesRoom(left) }} {{ words.waterAsHere }}
         </p>
-        <v-text-field v-if="read.places.length > 12" v-model="sought" :label="words.seekPlace" autocomplete="off" />
+        <TextField v-if="read.places.length > 12" v-model="sought" type="search" :label="words.seekPlace" />
         <ul class="places__list" data-testid="places">
           <li v-for="at in found.slice(0, SHOWN)" :key="at">
             <v-checkbox
