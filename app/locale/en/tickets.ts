@@ -43,6 +43,7 @@ export const saidOf = {
 } as const;
 export const theyEat = (food: string): string => `they eat ${food}`;
 export const assumedSince = 'Taken for granted, since nobody said:';
+export const bottomUnknown = 'the bottom counted for nothing';
 export const foodUnknown = 'what they eat counted for nothing';
 export const hookWire = (size: string | number, wire: string | number): string => `${size} hook, ${wire} wire`;
 export const wireGuard = 'wire guard';

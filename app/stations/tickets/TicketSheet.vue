@@ -63,7 +63,7 @@ const assumed = computed(() => {
   const { water } = props.ticket;
   const taken = ASSUMABLE.filter((field) => isAssumed(water, field));
   return [
-    ...taken.map((field) => words.saidOf[field](NAME[water[field]])),
+    ...taken.map((field) => (field === 'bottom' ? words.bottomUnknown : words.saidOf[field](NAME[water[field]]))),
     ...(water.forage.length === 0 ? [words.foodUnknown] : []),
   ].join(' · ');
 });

@@ -88,4 +88,8 @@ test('a ticket names what was taken for granted; what was said stands with the w
   const taken = await at('assumed');
   await says(taken, 'autumn · neutral fish · what they eat counted for nothing');
   await saysNot(taken, 'bottom');
+  useWater().change({ assumed: { bottom: true } });
+  await until(() => expect(useAdvice().ranking).toBe(false));
+  await writeTicket(1);
+  await says('assumed', 'the bottom counted for nothing · what they eat counted for nothing');
 });
