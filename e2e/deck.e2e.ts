@@ -190,7 +190,7 @@ test(
     );
     await give('many.gpx', `<gpx version="1.1" xmlns="http://www.topografix.com/GPX/1/1">${many.join('')}</gpx>`);
     await expect(page.getByText('10000 places are in it.')).toBeVisible();
-    await page.getByRole('textbox', { name: 'Find a place' }).fill('mark 777');
+    await page.getByRole('searchbox', { name: 'Find a place' }).fill('mark 777');
     await page.getByRole('checkbox', { name: 'mark 7770', exact: true }).check();
     await page.getByRole('checkbox', { name: 'mark 777', exact: true }).check();
     await page.getByRole('button', { name: 'Take 2 stops' }).click();
